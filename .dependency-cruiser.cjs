@@ -1,0 +1,23 @@
+/** The arrows of the house (docs/house.md), held across relative paths as well as package names. */
+const may = (part, allowed) => ({
+  name: `${part}-imports`,
+  severity: 'error',
+  comment: `${part} may import only: ${allowed.join(', ') || 'itself'}`,
+  from: { path: `^${part}/` },
+  to: { path: `^(?!${[part, ...allowed].join('/|')}/)(core|contract|server|web|cli|demo|e2e|bench)/` },
+});
+module.exports = {
+  forbidden: [
+    may('core', []),
+    may('contract', ['core']),
+    may('server', ['core', 'contract']),
+    may('web', ['core', 'contract']),
+    may('cli', ['core']),
+    may('demo', ['contract']),
+    { name: 'only-db-names-tables', severity: 'error', from: { path: '^server/', pathNot: '^server/(db|services)/' }, to: { path: '^server/db/tables' } },
+    { name: 'core-is-pure', severity: 'error', from: { path: '^core/', pathNot: '\\.test\\.ts$' }, to: { dependencyTypes: ['core'] } },
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+  ],
+  options: { doNotFollow: { path: 'node_modules' }, exclude: { path: '(dist|migrations|\\.vue)' }, tsConfig: { fileName: 'tsconfig.json' }, tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'default'], extensions: ['.ts', '.js', '.mjs'] } },
+};

@@ -1,0 +1,73 @@
+/** Lengths as people write them, in both systems. Inside Stube a length is always a whole number of millimetres. */
+
+/** Exact by definition of the international inch (1959). */
+export const MM_PER_INCH = 25.4;
+
+export type LengthSystem = 'metric' | 'imperial';
+
+const FRACTION: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3' };
+
+const NUMBER = String.raw`(\d+(?:[.,]\d+)?|[.,]\d+)`;
+const METRIC = new RegExp(`^${NUMBER}\\s*(mm|cm|dm|m)?$`, 'i');
+const FEET = new RegExp(`^${NUMBER}\\s*(?:ft|feet|foot|'|′)\\s*(.*)$`, 'i');
+const INCHES = /^(?:(\d+(?:[.,]\d+)?|[.,]\d+)(?:\s+|-)?)?(?:(\d+)\s*\/\s*(\d+))?\s*(?:in(?:ch(?:es)?)?|"|″|'')?$/i;
+const METRIC_FACTOR: Record<string, number> = { mm: 1, cm: 10, dm: 100, m: 1000 };
+
+const decimal = (text: string): number => Number(text.replace(',', '.'));
+
+function inchesOf(text: string): number | null {
+  const t = text.trim();
+  if (t === '') return 0;
+  const plainFraction = /^(\d+)\s*\/\s*(\d+)/.exec(t);
+  const match = INCHES.exec(plainFraction ? `0 ${t}` : t);
+  if (!match || (match[1] === undefined && match[2] === undefined)) return null;
+  if (match[3] !== undefined && Number(match[3]) === 0) return null;
+  return (match[1] ? decimal(match[1]) : 0) + (match[2] ? Number(match[2]) / Number(match[3]) : 0);
+}
+
+/**
+ * Reads a length such as `345`, `34.5 cm`, `13 5/8"`, `1' 2 1/2"`, `1 ft 2` or `1,2 m`.
+ * A bare number is millimetres for a metric reader and inches for an imperial one; `bareUnit` overrides that.
+ * @returns whole millimetres, or null when the text is no length (empty, negative, or not understood).
+ */
+export function parseLength(text: string, system: LengthSystem = 'metric', bareUnit?: 'mm' | 'cm' | 'in'): number | null {
+  const t = text.trim().replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (c) => ` ${FRACTION[c]}`).replace(/\s+/g, ' ').trim();
+  if (t === '') return null;
+  const metric = METRIC.exec(t);
+  if (metric && (metric[2] || system === 'metric' || bareUnit)) {
+    const unit = metric[2]?.toLowerCase() ?? bareUnit ?? 'mm';
+    const factor = unit === 'in' ? MM_PER_INCH : METRIC_FACTOR[unit]!;
+    return Math.round(decimal(metric[1]!) * factor);
+  }
+  const feet = FEET.exec(t);
+  if (feet) {
+    const rest = inchesOf(feet[2]!);
+    return rest === null ? null : Math.round((decimal(feet[1]!) * 12 + rest) * MM_PER_INCH);
+  }
+  const inches = inchesOf(t);
+  return inches === null ? null : Math.round(inches * MM_PER_INCH);
+}
+
+const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
+
+/**
+ * Writes millimetres for reading: `345 mm` and `1.25 m`, or inches to the nearest eighth with feet from 24" on.
+ * @param mm length in millimetres
+ */
+export function formatLength(mm: number, system: LengthSystem = 'metric'): string {
+  if (system === 'metric') return mm >= 10000 ? `${Number((mm / 1000).toFixed(2))} m` : `${Math.round(mm)} mm`;
+  const eighths = Math.round((mm / MM_PER_INCH) * 8);
+  const feet = eighths >= 24 * 8 ? Math.floor(eighths / 96) : 0;
+  const rest = eighths - feet * 96;
+  const whole = Math.floor(rest / 8);
+  const part = rest % 8;
+  const divisor = gcd(part, 8);
+  const inches = [whole || part === 0 ? String(whole) : '', part ? `${part / divisor}/${8 / divisor}` : ''].filter(Boolean).join(' ');
+  if (feet === 0) return `${inches}"`;
+  return rest === 0 ? `${feet}'` : `${feet}' ${inches}"`;
+}
+
+/** The same for a field that is edited: metric without unit text, so that typing over it stays short. */
+export function editLength(mm: number, system: LengthSystem): string {
+  return system === 'metric' ? String(Math.round(mm)) : formatLength(mm, system);
+}

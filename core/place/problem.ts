@@ -1,0 +1,53 @@
+/** The placement problem and its answer, `stube-place/1`: lengths in mm, masses in grams, walks in metres. */
+
+export interface PlacePerson { id: string; kind: 'adult' | 'child'; stature: number }
+export interface PlaceCompartment {
+  id: string; unit: string;
+  /** Height of its inside bottom above the room's floor. */
+  floor: number;
+  width: number; depth: number; height: number;
+  access: 'front' | 'top';
+  door: boolean; drawer: boolean; locked: boolean; sunlit: boolean; onView: boolean;
+  maxLoad: number;
+  /** Metres from each zone's centre, by zone id. */
+  walk: Record<string, number>;
+}
+export interface PlaceUse { person: string; perWeek: number }
+export interface PlaceBin {
+  id: string;
+  width: number; depth: number; height: number; mass: number;
+  lid: boolean;
+  zone: string;
+  uses: PlaceUse[];
+  group: string | null;
+  hazard: boolean; childReach: boolean; lightSensitive: boolean;
+  view: 'show' | 'hide' | null;
+}
+export interface PlaceProblem {
+  format: 'stube-place/1';
+  people: PlacePerson[];
+  zones: { id: string }[];
+  compartments: PlaceCompartment[];
+  bins: PlaceBin[];
+  growth: number;
+  timeMs: number;
+}
+export interface PlaceAnswer {
+  format: 'stube-place-answer/1';
+  placed: { bin: string; compartment: string }[];
+  unplaced: string[];
+  /** Seconds a week. */
+  effort: number;
+  /** Proven: no answer has less effort. */
+  bound: number;
+  optimal: boolean;
+}
+
+/** Seconds a week for every unit beyond the first over which a group is spread. */
+export const GROUP_SPLIT = 60;
+/** Seconds a week for a bin without a place. */
+export const UNPLACED = 3600;
+/** Room for the hand above a bin that is reached from the front, mm. */
+export const FRONT_CLEARANCE = 20;
+/** A bin above this mass (g) must not be lifted from above the shoulder. */
+export const HEAVY_MASS = 9000;

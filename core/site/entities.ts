@@ -1,0 +1,240 @@
+/**
+ * The plain data of a site, in the words of the design. Lengths are whole millimetres, masses whole grams, volumes
+ * litres, money whole minor units of the site's currency, dates ISO. `version` counts writes over the whole database:
+ * a write must carry the version its author has read.
+ */
+import type { LengthSystem } from '../measure/length.ts';
+
+export interface Row {
+  id: string;
+  version: number;
+}
+
+export interface Site extends Row {
+  name: string;
+  system: LengthSystem;
+  /** ISO 4217 code. */
+  currency: string;
+  /** Room to grow, as a share (0.1 is 10 %). */
+  growth: number;
+  /** How full a container may be, as a share of its inside. */
+  fillLimit: number;
+  /** Litres of each everyday measure, where this site differs from the usual. */
+  measures: Partial<Record<string, number>>;
+}
+
+export interface Person extends Row {
+  siteId: string;
+  name: string;
+  kind: 'adult' | 'child';
+  /** Standing height in mm. */
+  stature: number;
+  colour: string;
+}
+
+export interface Room extends Row {
+  siteId: string;
+  name: string;
+  /** One or two letters that begin the codes of the bins in this room. */
+  code: string;
+  width: number;
+  depth: number;
+  height: number;
+  /** Where the chamber lies in the cut-away of the house, from the ground up. */
+  sort: number;
+  /** Ids of the persons who come into this room; hazards count the children among them. */
+  people: string[];
+}
+
+export type ZoneKind = 'reading' | 'building' | 'dressing-up' | 'art' | 'table work' | 'office' | 'changing' | 'sleeping' | 'whole room';
+
+export interface Zone extends Row {
+  siteId: string;
+  roomId: string;
+  name: string;
+  kind: ZoneKind;
+  /** Centre on the floor plan: mm from the room's left wall and from its front wall. */
+  x: number;
+  y: number;
+}
+
+export type TemplateKind = 'cubes' | 'bookcase' | 'cabinet' | 'chest' | 'trunk';
+
+export interface UnitShape {
+  template: TemplateKind;
+  /** Outside, mm. */
+  width: number;
+  height: number;
+  depth: number;
+  columns: number;
+  rows: number;
+  /** Thickness of the boards, mm. */
+  board: number;
+  /** From the room's floor to the underside of the unit (feet, or the wall fixing), mm. */
+  raised: number;
+}
+
+export interface Unit extends Row, UnitShape {
+  siteId: string;
+  roomId: string;
+  name: string;
+  /** Middle of its front on the floor plan, mm from the left wall and from the front wall. */
+  x: number;
+  y: number;
+  locked: boolean;
+  sunlit: boolean;
+  onView: boolean;
+  anchored: boolean;
+  sort: number;
+}
+
+export interface CompartmentSpace {
+  name: string;
+  /** Inside lower left corner in the unit's front elevation, mm from the unit's left side and underside. */
+  x: number;
+  z: number;
+  /** Inside sizes, mm. */
+  width: number;
+  depth: number;
+  height: number;
+  /** Height of its inside bottom above the room's floor, mm. */
+  floor: number;
+  access: 'front' | 'top';
+  door: boolean;
+  drawer: boolean;
+  /** Grams. */
+  maxLoad: number;
+}
+
+export interface Compartment extends Row, CompartmentSpace {
+  siteId: string;
+  unitId: string;
+  sort: number;
+}
+
+export interface Family extends Row {
+  siteId: string;
+  name: string;
+  hue: string;
+  pictogram: string;
+  sort: number;
+}
+
+export type Lie = 'neat' | 'rigid' | 'small' | 'long' | 'soft' | 'nesting';
+export type HazardId = 'H2' | 'H3' | 'H4' | 'H5' | 'H6' | 'H14' | 'H15';
+
+export interface CategoryTraits {
+  name: string;
+  pictogram: string;
+  /** Other words for the same thing. */
+  synonyms: string[];
+  lie: Lie;
+  hazards: HazardId[];
+  /** Must be seen, should be hidden, or no matter. */
+  view: 'show' | 'hide' | null;
+  lid: boolean;
+  lightSensitive: boolean;
+  /** Grams a bulk litre. */
+  density: number;
+  zoneKind: ZoneKind;
+  /** How often a week it is fetched, all its users together. */
+  perWeek: number;
+}
+
+export interface Category extends Row, CategoryTraits {
+  siteId: string;
+  familyId: string;
+  /** Key in the starter library, null for one of the site's own. */
+  starter: string | null;
+  /** Ids of those who use it; empty means everybody who comes into the room. */
+  users: string[];
+  /** A container chosen by hand; null leaves the choice to Stube. */
+  containerTypeId: string | null;
+  /** What the site has learned of its bulk: 1 is as reckoned. */
+  factor: number;
+}
+
+export const DECISIONS = ['keep', 'give away', 'pass on', 'return', 'sell', 'recycle', 'bin', 'other room', 'decide later'] as const;
+export type Decision = (typeof DECISIONS)[number];
+
+export interface Line extends Row {
+  siteId: string;
+  roomId: string;
+  categoryId: string | null;
+  name: string;
+  amount: number;
+  /** `pieces` or the key of an everyday measure. */
+  measure: string;
+  /** Size of one piece in mm, where it was told. */
+  length: number | null;
+  width: number | null;
+  height: number | null;
+  decision: Decision;
+  note: string;
+  sort: number;
+}
+
+export interface ContainerShape {
+  name: string;
+  form: 'box' | 'tapered' | 'round';
+  outWidth: number;
+  outDepth: number;
+  outHeight: number;
+  inWidth: number;
+  inDepth: number;
+  inHeight: number;
+  seeThrough: boolean;
+  lid: boolean;
+  handle: boolean;
+  stackable: boolean;
+  /** Grams, empty. */
+  mass: number;
+  /** Minor units for one pack. */
+  price: number;
+  /** Pieces in a pack. */
+  pack: number;
+  material: 'clear' | 'plastic' | 'wood' | 'basket' | 'card' | 'metal' | 'cloth' | 'glass';
+}
+
+export interface ContainerType extends Row, ContainerShape {
+  siteId: string;
+  /** How many the site owns, in use or not. */
+  owned: number;
+}
+
+export interface Bin extends Row {
+  siteId: string;
+  roomId: string;
+  categoryId: string;
+  containerTypeId: string;
+  code: string;
+  name: string;
+  /** Bulk litres meant to be in it. */
+  litres: number;
+  compartmentId: string | null;
+  /** Stays where it is when a new plan is made. */
+  pinned: boolean;
+  /** What its printed label says; null when none was printed. */
+  printed: string | null;
+  /** How full it was last seen, 0 … 1.5; null when nobody has looked. */
+  seenFull: number | null;
+  sort: number;
+}
+
+/** Everything of one site, by table. */
+export interface SiteData {
+  site: Site[];
+  person: Person[];
+  room: Room[];
+  zone: Zone[];
+  unit: Unit[];
+  compartment: Compartment[];
+  family: Family[];
+  category: Category[];
+  line: Line[];
+  containerType: ContainerType[];
+  bin: Bin[];
+}
+
+export type TableName = keyof SiteData;
+export const TABLES: readonly TableName[] = ['site', 'person', 'room', 'zone', 'unit', 'compartment', 'family', 'containerType', 'category', 'line', 'bin'];

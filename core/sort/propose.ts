@@ -1,0 +1,60 @@
+/** Which category a name belongs to: the site's own ones first, then the starter library. */
+import type { Category } from '../site/entities.ts';
+import { STARTER_CATEGORIES, type StarterCategory } from './starter/library.ts';
+import { stems, typingErrors } from './words.ts';
+
+export interface CategoryProposal {
+  /** Id of the site's category, when it exists already. */
+  categoryId: string | null;
+  starter: StarterCategory | null;
+  name: string;
+  /** 0 … 1; below {@link LEAST_LIKENESS} nothing is proposed. */
+  likeness: number;
+}
+
+/** Found by trial on the starter library: below it, one shared common word (`paper`, `toy`) would be enough. */
+export const LEAST_LIKENESS = 0.45;
+
+interface Known {
+  names: string[][];
+  proposal: Omit<CategoryProposal, 'likeness'>;
+  edge: number;
+}
+
+/** Everything a name can be compared with; made once and used for many lines. */
+export function knownCategories(own: readonly Pick<Category, 'id' | 'name' | 'synonyms' | 'starter'>[]): Known[] {
+  const used = new Set(own.map((category) => category.starter));
+  return [
+    ...own.map((category) => ({ names: [category.name, ...category.synonyms].map(stems), proposal: { categoryId: category.id, starter: null, name: category.name }, edge: 0.02 })),
+    ...STARTER_CATEGORIES.filter((starter) => !used.has(starter.key)).map((starter) => ({ names: [starter.name, ...starter.synonyms].map(stems), proposal: { categoryId: null, starter, name: starter.name }, edge: 0 })),
+  ];
+}
+
+function sameWord(a: string, b: string): number {
+  if (a === b) return 1;
+  const limit = Math.min(a.length, b.length) < 4 ? 0 : Math.min(a.length, b.length) < 7 ? 1 : 2;
+  return limit && typingErrors(a, b, limit) <= limit ? 0.85 : 0;
+}
+
+/** Dice's coefficient over words, each word matched with its likest; the last word (the noun) counts double. */
+function likenessOf(said: string[], known: string[]): number {
+  if (!said.length || !known.length) return 0;
+  const weight = (list: string[], index: number) => (index === list.length - 1 ? 2 : 1);
+  let shared = 0;
+  said.forEach((word, i) => {
+    let best = 0;
+    known.forEach((other, j) => (best = Math.max(best, sameWord(word, other) * (weight(said, i) + weight(known, j)))));
+    shared += best;
+  });
+  return Math.min(1, shared / (said.length + 1 + known.length + 1));
+}
+
+/** The likest categories of a name, best first. */
+export function proposeCategories(name: string, known: readonly Known[], most = 5): CategoryProposal[] {
+  const said = stems(name);
+  return known
+    .map((one) => ({ ...one.proposal, likeness: Math.max(...one.names.map((names) => likenessOf(said, names))) + one.edge }))
+    .filter((one) => one.likeness >= LEAST_LIKENESS)
+    .sort((a, b) => b.likeness - a.likeness || a.name.localeCompare(b.name))
+    .slice(0, most);
+}
