@@ -71,6 +71,8 @@ export const bin = pgTable('bin', {
 export const change = pgTable('change', {
   seq: bigint('seq', { mode: 'number' }).primaryKey(), siteId: text('site_id').notNull(), at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
   who: text('who').notNull(), what: text('what').notNull(), undone: boolean('undone').notNull().default(false), dropped: boolean('dropped').notNull().default(false),
+  /** The change a site begins with: it is not taken back. */
+  first: boolean('first').notNull().default(false),
 }, (t) => [index('change_site').on(t.siteId, t.seq)]);
 
 /** What a change did to each row. */

@@ -45,7 +45,8 @@ CREATE TABLE "change" (
 	"who" text NOT NULL,
 	"what" text NOT NULL,
 	"undone" boolean DEFAULT false NOT NULL,
-	"dropped" boolean DEFAULT false NOT NULL
+	"dropped" boolean DEFAULT false NOT NULL,
+	"first" boolean DEFAULT false NOT NULL
 );
 --> statement-breakpoint
 CREATE TABLE "compartment" (

@@ -1,0 +1,26 @@
+/** What can go wrong with a request, as the services say it; the routes turn each into its status. */
+import type { FieldProblem } from '@stube/contract/check';
+
+export class NotFound extends Error {
+  constructor(what: string, id: string) {
+    super(`There is no ${what} ${id} here.`);
+  }
+}
+
+/** Somebody else has written the row since it was read. */
+export class Stale extends Error {
+  readonly current: unknown;
+  constructor(what: string, current: unknown) {
+    super(`This ${what} was changed elsewhere in the meantime. Nothing of yours was written.`);
+    this.current = current;
+  }
+}
+
+/** Well formed, but it cannot be. */
+export class Refused extends Error {
+  readonly fields: FieldProblem[];
+  constructor(fields: FieldProblem[]) {
+    super(fields[0]?.message ?? 'This cannot be.');
+    this.fields = fields;
+  }
+}
