@@ -9,6 +9,5 @@ export default defineConfig({
     hookTimeout: 120_000,
     maxWorkers: 2,
     globalSetup: ['server/testing/template.ts'],
-
   },
 });

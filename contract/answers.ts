@@ -7,7 +7,11 @@ export interface History {
   redo: string | null;
 }
 
-export interface Snapshot { data: SiteData; revision: number; history: History }
+export interface Snapshot {
+  data: SiteData;
+  revision: number;
+  history: History;
+}
 
 /** All rows a change has written or removed, so that a screen can follow without asking again. */
 export interface ChangeAnswer {
@@ -20,6 +24,15 @@ export interface ChangeAnswer {
   id?: string;
 }
 
-export interface SiteSummary extends Site { rooms: number; bins: number; removed: boolean }
+export interface SiteSummary extends Site {
+  rooms: number;
+  bins: number;
+  removed: boolean;
+}
 
-export interface BinEvent { at: string; what: string; undone: boolean; compartmentId: string | null }
+export interface BinEvent {
+  at: string;
+  what: string;
+  undone: boolean;
+  compartmentId: string | null;
+}

@@ -1,7 +1,10 @@
 /** Validation shared by both sides: the first message for every field that is wrong. */
 import Joi from 'joi';
 
-export interface FieldProblem { field: string; message: string }
+export interface FieldProblem {
+  field: string;
+  message: string;
+}
 
 /** What every refused request answers. */
 export interface ApiProblem {
@@ -13,7 +16,11 @@ export interface ApiProblem {
 
 export type Checked<T> = { ok: true; value: T } | { ok: false; fields: FieldProblem[] };
 
-const OPTIONS: Joi.ValidationOptions = { abortEarly: false, convert: true, errors: { wrap: { label: false }, label: false } };
+const OPTIONS: Joi.ValidationOptions = {
+  abortEarly: false,
+  convert: true,
+  errors: { wrap: { label: false }, label: false },
+};
 
 export function check<T>(schema: Joi.Schema<T>, value: unknown): Checked<T> {
   const result = schema.validate(value ?? {}, OPTIONS);

@@ -12,7 +12,17 @@ const reference = rowId;
 const flag = Joi.boolean().strict();
 const list = (item: Joi.Schema, most: number) => Joi.array().items(item).max(most).unique();
 const coordinate = mm(-1000, 100000);
-const ZONE_KINDS = ['reading', 'building', 'dressing-up', 'art', 'table work', 'office', 'changing', 'sleeping', 'whole room'];
+const ZONE_KINDS = [
+  'reading',
+  'building',
+  'dressing-up',
+  'art',
+  'table work',
+  'office',
+  'changing',
+  'sleeping',
+  'whole room',
+];
 const HAZARDS = ['H2', 'H3', 'H4', 'H5', 'H6', 'H14', 'H15'];
 const word = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'name');
 
@@ -21,41 +31,128 @@ type Fields = Record<string, Joi.Schema>;
 /** Fields a person may write, by table. `id`, `siteId` and `version` are kept by the server. */
 export const FIELDS: Record<TableName, Fields> = {
   site: {
-    name: text(80), system: Joi.valid('metric', 'imperial'), currency: Joi.string().pattern(/^[A-Z]{3}$/, 'three letters'),
-    growth: Joi.number().min(0).max(0.5), fillLimit: Joi.number().min(0.3).max(1),
+    name: text(80),
+    system: Joi.valid('metric', 'imperial'),
+    currency: Joi.string().pattern(/^[A-Z]{3}$/, 'three letters'),
+    growth: Joi.number().min(0).max(0.5),
+    fillLimit: Joi.number().min(0.3).max(1),
     measures: Joi.object().pattern(Joi.valid(...EVERYDAY_MEASURES.map((m) => m.key)), Joi.number().min(0.01).max(500)),
   },
   person: { name: text(60), kind: Joi.valid('adult', 'child'), stature: mm(400, 2300), colour: word },
-  room: { name: text(60), code: Joi.string().pattern(/^[A-Z]{1,2}$/, 'one or two capital letters'), width: mm(500, 50000), depth: mm(500, 50000), height: mm(1500, 12000), sort: Joi.number(), people: list(reference, 60) },
+  room: {
+    name: text(60),
+    code: Joi.string().pattern(/^[A-Z]{1,2}$/, 'one or two capital letters'),
+    width: mm(500, 50000),
+    depth: mm(500, 50000),
+    height: mm(1500, 12000),
+    sort: Joi.number(),
+    people: list(reference, 60),
+  },
   zone: { roomId: reference, name: text(60), kind: Joi.valid(...ZONE_KINDS), x: coordinate, y: coordinate },
   unit: {
-    roomId: reference, name: text(60), template: Joi.valid(...Object.keys(TEMPLATES)), width: mm(60, 6000), height: mm(60, 6000), depth: mm(60, 6000),
-    columns: mm(1, 12), rows: mm(1, 20), board: mm(1, 80), raised: mm(0, 3000), x: coordinate, y: coordinate,
-    locked: flag, sunlit: flag, onView: flag, anchored: flag, sort: Joi.number(),
+    roomId: reference,
+    name: text(60),
+    template: Joi.valid(...Object.keys(TEMPLATES)),
+    width: mm(60, 6000),
+    height: mm(60, 6000),
+    depth: mm(60, 6000),
+    columns: mm(1, 12),
+    rows: mm(1, 20),
+    board: mm(1, 80),
+    raised: mm(0, 3000),
+    x: coordinate,
+    y: coordinate,
+    locked: flag,
+    sunlit: flag,
+    onView: flag,
+    anchored: flag,
+    sort: Joi.number(),
   },
-  compartment: { unitId: reference, name: text(60), x: mm(0, 6000), z: mm(0, 6000), width: mm(10, 6000), depth: mm(10, 6000), height: mm(10, 6000), floor: mm(0, 9000), access: Joi.valid('front', 'top'), door: flag, drawer: flag, maxLoad: mm(100, 500000), sort: Joi.number() },
+  compartment: {
+    unitId: reference,
+    name: text(60),
+    x: mm(0, 6000),
+    z: mm(0, 6000),
+    width: mm(10, 6000),
+    depth: mm(10, 6000),
+    height: mm(10, 6000),
+    floor: mm(0, 9000),
+    access: Joi.valid('front', 'top'),
+    door: flag,
+    drawer: flag,
+    maxLoad: mm(100, 500000),
+    sort: Joi.number(),
+  },
   family: { name: text(60), hue: word, pictogram: word, sort: Joi.number() },
   category: {
-    familyId: reference, starter: word.max(60).allow(null), name: text(60), pictogram: word, synonyms: list(text(60), 40), lie: Joi.valid(...Object.keys(LIE_FACTOR)),
-    hazards: list(Joi.valid(...HAZARDS), 7), view: Joi.valid('show', 'hide', null), lid: flag, lightSensitive: flag, density: Joi.number().min(5).max(5000),
-    zoneKind: Joi.valid(...ZONE_KINDS), perWeek: Joi.number().min(0).max(500), users: list(reference, 60), containerTypeId: reference.allow(null), factor: Joi.number().min(0.25).max(4),
+    familyId: reference,
+    starter: word.max(60).allow(null),
+    name: text(60),
+    pictogram: word,
+    synonyms: list(text(60), 40),
+    lie: Joi.valid(...Object.keys(LIE_FACTOR)),
+    hazards: list(Joi.valid(...HAZARDS), 7),
+    view: Joi.valid('show', 'hide', null),
+    lid: flag,
+    lightSensitive: flag,
+    density: Joi.number().min(5).max(5000),
+    zoneKind: Joi.valid(...ZONE_KINDS),
+    perWeek: Joi.number().min(0).max(500),
+    users: list(reference, 60),
+    containerTypeId: reference.allow(null),
+    factor: Joi.number().min(0.25).max(4),
   },
   line: {
-    roomId: reference, categoryId: reference.allow(null), name: text(120), amount: Joi.number().greater(0).max(100000), measure: Joi.valid('pieces', ...EVERYDAY_MEASURES.map((m) => m.key)),
-    length: mm(1, 20000).allow(null), width: mm(1, 20000).allow(null), height: mm(1, 20000).allow(null), decision: Joi.valid(...DECISIONS), note: Joi.string().trim().max(400).allow(''), sort: Joi.number(),
+    roomId: reference,
+    categoryId: reference.allow(null),
+    name: text(120),
+    amount: Joi.number().greater(0).max(100000),
+    measure: Joi.valid('pieces', ...EVERYDAY_MEASURES.map((m) => m.key)),
+    length: mm(1, 20000).allow(null),
+    width: mm(1, 20000).allow(null),
+    height: mm(1, 20000).allow(null),
+    decision: Joi.valid(...DECISIONS),
+    note: Joi.string().trim().max(400).allow(''),
+    sort: Joi.number(),
   },
   containerType: {
-    name: text(60), form: Joi.valid('box', 'tapered', 'round'), outWidth: mm(10, 3000), outDepth: mm(10, 3000), outHeight: mm(10, 3000), inWidth: mm(5, 3000), inDepth: mm(5, 3000), inHeight: mm(5, 3000),
-    seeThrough: flag, lid: flag, handle: flag, stackable: flag, mass: mm(0, 50000), price: mm(0, 10_000_000), pack: mm(1, 1000), owned: mm(0, 10000),
+    name: text(60),
+    form: Joi.valid('box', 'tapered', 'round'),
+    outWidth: mm(10, 3000),
+    outDepth: mm(10, 3000),
+    outHeight: mm(10, 3000),
+    inWidth: mm(5, 3000),
+    inDepth: mm(5, 3000),
+    inHeight: mm(5, 3000),
+    seeThrough: flag,
+    lid: flag,
+    handle: flag,
+    stackable: flag,
+    mass: mm(0, 50000),
+    price: mm(0, 10_000_000),
+    pack: mm(1, 1000),
+    owned: mm(0, 10000),
     material: Joi.valid('clear', 'plastic', 'wood', 'basket', 'card', 'metal', 'cloth', 'glass'),
   },
   bin: {
-    roomId: reference, categoryId: reference, containerTypeId: reference, code: Joi.string().pattern(/^[A-Z]{1,2}\d{1,5}$/, 'letters and a number'), name: text(60), litres: Joi.number().min(0).max(5000),
-    compartmentId: reference.allow(null), pinned: flag, printed: Joi.string().max(120).allow(null), seenFull: Joi.number().min(0).max(1.5).allow(null), sort: Joi.number(),
+    roomId: reference,
+    categoryId: reference,
+    containerTypeId: reference,
+    code: Joi.string().pattern(/^[A-Z]{1,2}\d{1,5}$/, 'letters and a number'),
+    name: text(60),
+    litres: Joi.number().min(0).max(5000),
+    compartmentId: reference.allow(null),
+    pinned: flag,
+    printed: Joi.string().max(120).allow(null),
+    seenFull: Joi.number().min(0).max(1.5).allow(null),
+    sort: Joi.number(),
   },
 };
 
-const required = (fields: Fields, except: readonly string[] = []): Fields => Object.fromEntries(Object.entries(fields).map(([name, schema]) => [name, except.includes(name) ? schema : schema.required()]));
+const required = (fields: Fields, except: readonly string[] = []): Fields =>
+  Object.fromEntries(
+    Object.entries(fields).map(([name, schema]) => [name, except.includes(name) ? schema : schema.required()]),
+  );
 
 const version = Joi.number().integer().min(0).required();
 
@@ -66,22 +163,55 @@ export const EDITABLE = {
   zone: [],
   unit: ['x', 'y', 'locked', 'sunlit', 'onView', 'anchored', 'sort'],
   family: ['sort', 'hue', 'pictogram'],
-  category: ['starter', 'pictogram', 'synonyms', 'hazards', 'view', 'lid', 'lightSensitive', 'density', 'zoneKind', 'perWeek', 'users', 'containerTypeId', 'factor', 'lie'],
+  category: [
+    'starter',
+    'pictogram',
+    'synonyms',
+    'hazards',
+    'view',
+    'lid',
+    'lightSensitive',
+    'density',
+    'zoneKind',
+    'perWeek',
+    'users',
+    'containerTypeId',
+    'factor',
+    'lie',
+  ],
   containerType: ['owned', 'seeThrough', 'lid', 'handle', 'stackable', 'mass', 'price', 'pack', 'form', 'material'],
 } as const satisfies Partial<Record<TableName, readonly string[]>>;
 
 export type EditableTable = keyof typeof EDITABLE;
 
 /** A container cannot be larger inside than outside. */
-const insideFields = Object.fromEntries(['Width', 'Depth', 'Height'].map((side) => [`in${side}`, FIELDS.containerType[`in${side}`]!.when(`out${side}`, { is: Joi.number().required(), then: Joi.number().max(Joi.ref(`out${side}`)).messages({ 'number.max': 'must not be larger than outside' }) })]));
+const insideFields = Object.fromEntries(
+  ['Width', 'Depth', 'Height'].map((side) => [
+    `in${side}`,
+    FIELDS.containerType[`in${side}`]!.when(`out${side}`, {
+      is: Joi.number().required(),
+      then: Joi.number()
+        .max(Joi.ref(`out${side}`))
+        .messages({ 'number.max': 'must not be larger than outside' }),
+    }),
+  ]),
+);
 
 export const createSchema = (table: EditableTable): Joi.ObjectSchema =>
-  Joi.object(required(table === 'containerType' ? { ...FIELDS[table], ...insideFields } : FIELDS[table], EDITABLE[table]));
+  Joi.object(
+    required(table === 'containerType' ? { ...FIELDS[table], ...insideFields } : FIELDS[table], EDITABLE[table]),
+  );
 
 /** A change of some fields, with the version its author has read. */
-export const patchSchema = (table: TableName): Joi.ObjectSchema => Joi.object({ ...FIELDS[table], ...(table === 'containerType' ? insideFields : {}), version }).min(2);
+export const patchSchema = (table: TableName): Joi.ObjectSchema =>
+  Joi.object({ ...FIELDS[table], ...(table === 'containerType' ? insideFields : {}), version }).min(2);
 export const removeSchema = Joi.object({ version });
 
 /** A whole row, as it stands in an export. */
 export const rowSchema = (table: TableName): Joi.ObjectSchema =>
-  Joi.object({ id: rowId.required(), version: Joi.number().integer().min(0).required(), ...(table === 'site' ? {} : { siteId: rowId.required() }), ...required(FIELDS[table]) });
+  Joi.object({
+    id: rowId.required(),
+    version: Joi.number().integer().min(0).required(),
+    ...(table === 'site' ? {} : { siteId: rowId.required() }),
+    ...required(FIELDS[table]),
+  });

@@ -3,52 +3,124 @@ import Joi from 'joi';
 import { TABLES, type SiteData } from '@stube/core/site/entities';
 import { FIELDS, rowId, rowSchema } from './entities.ts';
 
-export interface NewSite { name: string; system: 'metric' | 'imperial'; currency: string }
+export interface NewSite {
+  name: string;
+  system: 'metric' | 'imperial';
+  currency: string;
+}
 export const newSite: Joi.ObjectSchema<NewSite> = Joi.object({
-  name: FIELDS.site.name!.required(), system: FIELDS.site.system!.default('metric'), currency: FIELDS.site.currency!.default('EUR'),
+  name: FIELDS.site.name!.required(),
+  system: FIELDS.site.system!.default('metric'),
+  currency: FIELDS.site.currency!.default('EUR'),
 });
 
 /** A line of the pile as typed; a category or a library entry may be chosen in place of the proposed one. */
-export interface NewLine { roomId: string; text: string; categoryId?: string | null; starter?: string; decision?: string }
+export interface NewLine {
+  roomId: string;
+  text: string;
+  categoryId?: string | null;
+  starter?: string;
+  decision?: string;
+}
 export const newLine: Joi.ObjectSchema<NewLine> = Joi.object({
-  roomId: rowId.required(), text: Joi.string().trim().min(1).max(200).required(), categoryId: rowId.allow(null), starter: FIELDS.category.starter!, decision: FIELDS.line.decision!,
+  roomId: rowId.required(),
+  text: Joi.string().trim().min(1).max(200).required(),
+  categoryId: rowId.allow(null),
+  starter: FIELDS.category.starter!,
+  decision: FIELDS.line.decision!,
 });
 
-export interface LineCategory { version: number; starter: string }
+export interface LineCategory {
+  version: number;
+  starter: string;
+}
 /** Gives a line a category of the library, which is taken into the site when it is not there yet. */
-export const lineCategory: Joi.ObjectSchema<LineCategory> = Joi.object({ version: Joi.number().integer().required(), starter: Joi.string().max(60).required() });
+export const lineCategory: Joi.ObjectSchema<LineCategory> = Joi.object({
+  version: Joi.number().integer().required(),
+  starter: Joi.string().max(60).required(),
+});
 
-export interface ContainRequest { choices?: { categoryId: string; containerTypeId: string; count: number }[] }
+export interface ContainRequest {
+  choices?: { categoryId: string; containerTypeId: string; count: number }[];
+}
 export const containRequest: Joi.ObjectSchema<ContainRequest> = Joi.object({
-  choices: Joi.array().max(2000).items(Joi.object({ categoryId: rowId.required(), containerTypeId: rowId.required(), count: Joi.number().integer().min(0).max(200).required() })).unique('categoryId'),
+  choices: Joi.array()
+    .max(2000)
+    .items(
+      Joi.object({
+        categoryId: rowId.required(),
+        containerTypeId: rowId.required(),
+        count: Joi.number().integer().min(0).max(200).required(),
+      }),
+    )
+    .unique('categoryId'),
 });
 
-export interface PlaceRequest { placed?: { binId: string; compartmentId: string | null }[]; pin?: boolean }
+export interface PlaceRequest {
+  placed?: { binId: string; compartmentId: string | null }[];
+  pin?: boolean;
+}
 export const placeRequest: Joi.ObjectSchema<PlaceRequest> = Joi.object({
-  placed: Joi.array().max(10000).items(Joi.object({ binId: rowId.required(), compartmentId: rowId.allow(null).required() })).unique('binId'), pin: Joi.boolean(),
+  placed: Joi.array()
+    .max(10000)
+    .items(Joi.object({ binId: rowId.required(), compartmentId: rowId.allow(null).required() }))
+    .unique('binId'),
+  pin: Joi.boolean(),
 });
 
-export interface PrintedRequest { bins: string[] }
-export const printedRequest: Joi.ObjectSchema<PrintedRequest> = Joi.object({ bins: Joi.array().items(rowId).min(1).max(10000).required() });
+export interface PrintedRequest {
+  bins: string[];
+}
+export const printedRequest: Joi.ObjectSchema<PrintedRequest> = Joi.object({
+  bins: Joi.array().items(rowId).min(1).max(10000).required(),
+});
 
-export interface SeenRequest { version: number; full: number }
-export const seenRequest: Joi.ObjectSchema<SeenRequest> = Joi.object({ version: Joi.number().integer().required(), full: Joi.number().min(0).max(1.5).required() });
+export interface SeenRequest {
+  version: number;
+  full: number;
+}
+export const seenRequest: Joi.ObjectSchema<SeenRequest> = Joi.object({
+  version: Joi.number().integer().required(),
+  full: Joi.number().min(0).max(1.5).required(),
+});
 
-export interface LabelQuery { paper: 'A4' | 'Letter'; room?: string; which: 'all' | 'changed'; bin?: string }
+export interface LabelQuery {
+  paper: 'A4' | 'Letter';
+  room?: string;
+  which: 'all' | 'changed';
+  bin?: string;
+}
 export const labelQuery: Joi.ObjectSchema<LabelQuery> = Joi.object({
-  paper: Joi.valid('A4', 'Letter').default('A4'), room: rowId, which: Joi.valid('all', 'changed').default('all'), bin: rowId,
+  paper: Joi.valid('A4', 'Letter').default('A4'),
+  room: rowId,
+  which: Joi.valid('all', 'changed').default('all'),
+  bin: rowId,
 });
 
 export const EXPORT_FORMAT = 'stube-site';
 export const EXPORT_VERSION = 1;
 
-export interface SiteExport { format: typeof EXPORT_FORMAT; version: number; exportedAt: string; data: SiteData }
+export interface SiteExport {
+  format: typeof EXPORT_FORMAT;
+  version: number;
+  exportedAt: string;
+  data: SiteData;
+}
 
 const MOST_ROWS = 200_000;
 /** One site in one file. Every row is checked before anything is written. */
 export const siteExport: Joi.ObjectSchema<SiteExport> = Joi.object({
   format: Joi.valid(EXPORT_FORMAT).required(),
-  version: Joi.valid(EXPORT_VERSION).required().messages({ 'any.only': `only version ${EXPORT_VERSION} of the file is understood` }),
+  version: Joi.valid(EXPORT_VERSION)
+    .required()
+    .messages({ 'any.only': `only version ${EXPORT_VERSION} of the file is understood` }),
   exportedAt: Joi.string().max(40).required(),
-  data: Joi.object(Object.fromEntries(TABLES.map((table) => [table, (table === 'site' ? Joi.array().length(1) : Joi.array().max(MOST_ROWS)).items(rowSchema(table)).required()]))).required(),
+  data: Joi.object(
+    Object.fromEntries(
+      TABLES.map((table) => [
+        table,
+        (table === 'site' ? Joi.array().length(1) : Joi.array().max(MOST_ROWS)).items(rowSchema(table)).required(),
+      ]),
+    ),
+  ).required(),
 });

@@ -19,22 +19,40 @@ const REQUESTS_A_MINUTE = 3000;
 export function createApp({ screens, log = () => {}, ...options }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(helmet({
-    contentSecurityPolicy: { directives: { defaultSrc: ["'self'"], imgSrc: ["'self'", 'data:', 'blob:'], styleSrc: ["'self'", "'unsafe-inline'"], scriptSrc: ["'self'"], workerSrc: ["'self'", 'blob:'], objectSrc: ["'none'"], frameAncestors: ["'none'"], upgradeInsecureRequests: null } },
-    // Served over plain HTTP on this machine or the house's own network.
-    strictTransportSecurity: false,
-  }));
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          defaultSrc: ["'self'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          scriptSrc: ["'self'"],
+          workerSrc: ["'self'", 'blob:'],
+          objectSrc: ["'none'"],
+          frameAncestors: ["'none'"],
+          upgradeInsecureRequests: null,
+        },
+      },
+      // Served over plain HTTP on this machine or the house's own network.
+      strictTransportSecurity: false,
+    }),
+  );
   app.use(rateLimit({ windowMs: 60_000, limit: REQUESTS_A_MINUTE, standardHeaders: true, legacyHeaders: false }));
   // A page of another origin must not write here through this browser.
   app.use((request, response, next) => {
     const from = request.get('origin');
-    if (from && request.method !== 'GET' && URL.canParse(from) && new URL(from).host !== request.get('host')) return void response.status(403).json({ message: 'Not from another page.', fields: [] });
+    if (from && request.method !== 'GET' && URL.canParse(from) && new URL(from).host !== request.get('host'))
+      return void response.status(403).json({ message: 'Not from another page.', fields: [] });
     next();
   });
-  app.use('/api', (_request, response, next) => {
-    response.setHeader('Cache-Control', 'no-store');
-    next();
-  }, api(options));
+  app.use(
+    '/api',
+    (_request, response, next) => {
+      response.setHeader('Cache-Control', 'no-store');
+      next();
+    },
+    api(options),
+  );
   if (screens && existsSync(screens)) {
     app.use('/assets', express.static(join(screens, 'assets'), { immutable: true, maxAge: '1y' }));
     app.use(express.static(screens, { index: false }));

@@ -1,5 +1,15 @@
 /** A copy of the database a day: PGlite does not force its writes to the disk, so a power cut could lose what a kill cannot. */
-import { closeSync, fsyncSync, mkdirSync, openSync, readdirSync, renameSync, rmSync, statSync, writeSync } from 'node:fs';
+import {
+  closeSync,
+  fsyncSync,
+  mkdirSync,
+  openSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import type { PGlite } from '@electric-sql/pglite';
 
@@ -10,7 +20,9 @@ const KEPT = 7;
 export async function backUpWhenDue(client: PGlite, directory: string, now: Date): Promise<string | null> {
   const folder = join(directory, 'backups');
   mkdirSync(folder, { recursive: true });
-  const old = readdirSync(folder).filter((name) => name.endsWith('.tar.gz')).sort();
+  const old = readdirSync(folder)
+    .filter((name) => name.endsWith('.tar.gz'))
+    .sort();
   const newest = old.at(-1);
   if (newest && now.getTime() - statSync(join(folder, newest)).mtimeMs < DAY) return null;
   const bytes = Buffer.from(await (await client.dumpDataDir('gzip')).arrayBuffer());

@@ -19,7 +19,9 @@ const store = await openStore(directory).catch((error: unknown) => {
 const app = createApp({ db: store.db, screens, origin: process.env.STUBE_ORIGIN, log: (error) => log.error(error) });
 const server = app.listen(port, host, () => {
   const address = server.address();
-  console.log(`Stube answers at http://${host.includes(':') ? `[${host}]` : host}:${typeof address === 'object' && address ? address.port : port}`);
+  console.log(
+    `Stube answers at http://${host.includes(':') ? `[${host}]` : host}:${typeof address === 'object' && address ? address.port : port}`,
+  );
   process.send?.({ ready: true, port: typeof address === 'object' && address ? address.port : port });
 });
 server.on('error', async (error: NodeJS.ErrnoException) => {

@@ -2,15 +2,23 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { CUBES, ROOM, siteWithRoom, testServer, type TestServer } from './testing/site.ts';
 
 let server: TestServer;
-beforeAll(async () => { server = await testServer(); });
+beforeAll(async () => {
+  server = await testServer();
+});
 afterAll(() => server.store.close());
 
-const binary = (call: ReturnType<TestServer['call']['get']>) => call.buffer().parse((res, done) => { const parts: Buffer[] = []; res.on('data', (part: Buffer) => parts.push(part)); res.on('end', () => done(null, Buffer.concat(parts))); });
+const binary = (call: ReturnType<TestServer['call']['get']>) =>
+  call.buffer().parse((res, done) => {
+    const parts: Buffer[] = [];
+    res.on('data', (part: Buffer) => parts.push(part));
+    res.on('end', () => done(null, Buffer.concat(parts)));
+  });
 
 describe('the way of a heap', () => {
   test('pile, contain, place, print, export: each step is kept', async () => {
     const { site, room } = await siteWithRoom(server);
-    for (const text of ['3 shoeboxes wooden blocks', '60 felt tips', '2 mugs beads', '12 dvds, give away']) await server.post(`/sites/${site}/lines`, { roomId: room, text });
+    for (const text of ['3 shoeboxes wooden blocks', '60 felt tips', '2 mugs beads', '12 dvds, give away'])
+      await server.post(`/sites/${site}/lines`, { roomId: room, text });
     await server.post(`/sites/${site}/rooms/${room}/contain`);
     await server.post(`/sites/${site}/rooms/${room}/place`);
     const data = await server.data(site);
@@ -58,7 +66,8 @@ describe('the way of a heap', () => {
 describe('undo and redo', () => {
   test('a hundred changes go back and come again, each in its order', async () => {
     const { site, room } = await siteWithRoom(server);
-    for (let i = 0; i < 105; i++) await server.post(`/sites/${site}/lines`, { roomId: room, text: `${i + 1} toy cars` });
+    for (let i = 0; i < 105; i++)
+      await server.post(`/sites/${site}/lines`, { roomId: room, text: `${i + 1} toy cars` });
     const full = await server.data(site);
     for (let i = 0; i < 105; i++) await server.post(`/sites/${site}/undo`);
     expect((await server.data(site)).line).toEqual([]);
@@ -84,10 +93,14 @@ describe('undo and redo', () => {
     const before = await server.data(site);
     await server.remove(`/sites/${site}/rows/room/${room}`, { version: before.room[0]!.version });
     const gone = await server.data(site);
-    expect([gone.room, gone.unit, gone.compartment, gone.line, gone.bin].map((rows) => rows.length)).toEqual([0, 0, 0, 0, 0]);
+    expect([gone.room, gone.unit, gone.compartment, gone.line, gone.bin].map((rows) => rows.length)).toEqual([
+      0, 0, 0, 0, 0,
+    ]);
     await server.post(`/sites/${site}/undo`);
     const back = await server.data(site);
-    expect(back.bin.map((bin) => [bin.id, bin.compartmentId]).sort()).toEqual(before.bin.map((bin) => [bin.id, bin.compartmentId]).sort());
+    expect(back.bin.map((bin) => [bin.id, bin.compartmentId]).sort()).toEqual(
+      before.bin.map((bin) => [bin.id, bin.compartmentId]).sort(),
+    );
     expect(back.compartment).toHaveLength(6);
   });
 
@@ -118,7 +131,12 @@ describe('nothing lost', () => {
     ['/rows/unit', { ...CUBES, roomId: 'ROOM', columns: 12, width: 400 }, 422, 'columns'],
     ['/lines', { roomId: 'ROOM', text: '3 shoeboxes' }, 422, 'text'],
     ['/lines', { roomId: 'ROOM' }, 400, 'text'],
-    ['/rows/containerType', { name: 'Box', outWidth: 100, outDepth: 100, outHeight: 100, inWidth: 120, inDepth: 90, inHeight: 90 }, 400, 'inWidth'],
+    [
+      '/rows/containerType',
+      { name: 'Box', outWidth: 100, outDepth: 100, outHeight: 100, inWidth: 120, inDepth: 90, inHeight: 90 },
+      400,
+      'inWidth',
+    ],
     ['/printed', { bins: [] }, 400, 'bins'],
   ])('%s refuses %j with %d at %s', async (path, body, status, field) => {
     const { site, room } = await siteWithRoom(server);
@@ -142,7 +160,8 @@ describe('nothing lost', () => {
 
   test('fewer compartments give their bins back to the bench, the others keep theirs', async () => {
     const { site, room, unit } = await siteWithRoom(server);
-    for (const text of ['2 shoeboxes toy cars', '2 shoeboxes toy animals', '1 shoebox toy figures', '1 shoebox planks']) await server.post(`/sites/${site}/lines`, { roomId: room, text });
+    for (const text of ['2 shoeboxes toy cars', '2 shoeboxes toy animals', '1 shoebox toy figures', '1 shoebox planks'])
+      await server.post(`/sites/${site}/lines`, { roomId: room, text });
     await server.post(`/sites/${site}/rooms/${room}/contain`);
     await server.post(`/sites/${site}/rooms/${room}/place`);
     const before = await server.data(site);
@@ -150,7 +169,10 @@ describe('nothing lost', () => {
     await server.patch(`/sites/${site}/rows/unit/${unit}`, { rows: 1, height: 400, version: before.unit[0]!.version });
     const after = await server.data(site);
     expect(after.compartment.map((space) => space.name)).toEqual(['cube A1', 'cube B1', 'cube C1']);
-    for (const bin of before.bin) expect(after.bin.find((one) => one.id === bin.id)!.compartmentId).toBe(bottom.has(bin.compartmentId!) ? null : bin.compartmentId);
+    for (const bin of before.bin)
+      expect(after.bin.find((one) => one.id === bin.id)!.compartmentId).toBe(
+        bottom.has(bin.compartmentId!) ? null : bin.compartmentId,
+      );
   });
 
   test('a file with one bad row, one lost reference or another version brings nothing in', async () => {
@@ -163,13 +185,17 @@ describe('nothing lost', () => {
       { ...file, data: { ...file.data, unit: [{ ...file.data.unit[0], roomId: 'gone' }] } },
       { ...file, data: undefined },
     ];
-    for (const [i, body] of bad.entries()) expect((await server.post('/import', body, i === 2 ? 422 : 400)).fields.length).toBeGreaterThan(0);
+    for (const [i, body] of bad.entries())
+      expect((await server.post('/import', body, i === 2 ? 422 : 400)).fields.length).toBeGreaterThan(0);
     expect((await server.get('/sites')).length).toBe(count);
   });
 
   test('what is not JSON, too large, from another page or at no address is refused plainly', async () => {
     await server.call.post('/api/sites').set('Content-Type', 'application/json').send('{').expect(400);
-    await server.call.post('/api/sites').send({ name: 'x'.repeat(1_100_000) }).expect(413);
+    await server.call
+      .post('/api/sites')
+      .send({ name: 'x'.repeat(1_100_000) })
+      .expect(413);
     await server.call.post('/api/sites').set('Origin', 'http://elsewhere.example').send({ name: 'x' }).expect(403);
     await server.get('/nothing-here', 404);
     await server.get('/sites/none', 404);

@@ -45,10 +45,26 @@ export const HAND_ROOM = 20;
 export const HEAVY = 9000;
 
 /** What a nuisance is worth in minor units of money when containers are compared; our own judgement, tried on the demo. */
-const NUISANCE = { eachBin: 120, halfEmpty: 500, lidDaily: 600, notSeen: 700, noLid: 2500, heavy: 900, tooLargeForPlace: 4000, roundInCorner: 60 };
+const NUISANCE = {
+  eachBin: 120,
+  halfEmpty: 500,
+  lidDaily: 600,
+  notSeen: 700,
+  noLid: 2500,
+  heavy: 900,
+  tooLargeForPlace: 4000,
+  roundInCorner: 60,
+};
 
-export function fitsCompartment(type: Pick<ContainerType, 'outWidth' | 'outDepth' | 'outHeight'>, space: Pick<Compartment, 'width' | 'depth' | 'height' | 'access'>): boolean {
-  return type.outWidth <= space.width && type.outDepth <= space.depth && type.outHeight <= space.height - (space.access === 'front' ? HAND_ROOM : 0);
+export function fitsCompartment(
+  type: Pick<ContainerType, 'outWidth' | 'outDepth' | 'outHeight'>,
+  space: Pick<Compartment, 'width' | 'depth' | 'height' | 'access'>,
+): boolean {
+  return (
+    type.outWidth <= space.width &&
+    type.outDepth <= space.depth &&
+    type.outHeight <= space.height - (space.access === 'front' ? HAND_ROOM : 0)
+  );
 }
 
 function judge(demand: Demand, type: ContainerType, free: number, context: ContainContext): ContainerOption | null {
@@ -65,7 +81,9 @@ function judge(demand: Demand, type: ContainerType, free: number, context: Conta
   const reasons: string[] = [];
   let score = price + count * NUISANCE.eachBin;
 
-  reasons.push(`${count === 1 ? 'one takes' : `${count} take`} ${litres(demand.litres)} with ${Math.round(growth * 100)} % to grow`);
+  reasons.push(
+    `${count === 1 ? 'one takes' : `${count} take`} ${litres(demand.litres)} with ${Math.round(growth * 100)} % to grow`,
+  );
   if (fromStock === count) reasons.push(count === 1 ? 'you own one' : `you own all ${count}`);
   else if (fromStock) reasons.push(`you own ${fromStock}, ${toBuy} to buy`);
   if (demand.piece[0] > 250) reasons.push(`takes the longest piece, ${demand.piece[0]} mm`);
@@ -119,7 +137,9 @@ export function chooseContainers(demands: readonly Demand[], context: ContainCon
     const hand = wanted ? options.find((option) => option.type.id === wanted) : undefined;
     const chosen = hand ?? options[0] ?? null;
     if (chosen) free.set(chosen.type.id, (free.get(chosen.type.id) ?? 0) - chosen.fromStock);
-    const problem = chosen ? null : `No container is long enough for a piece of ${demand.piece.join(' × ')} mm: add one to the stock, or let it stand without.`;
+    const problem = chosen
+      ? null
+      : `No container is long enough for a piece of ${demand.piece.join(' × ')} mm: add one to the stock, or let it stand without.`;
     choices.set(demand, { demand, options, chosen, byHand: !!hand, problem });
   }
   return demands.map((demand) => choices.get(demand)!);

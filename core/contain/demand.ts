@@ -16,14 +16,20 @@ export interface Demand {
 }
 
 /** Usual piece of a category, mm; a hand's breadth where nothing is known. */
-export const usualPiece = (category: Pick<Category, 'starter'>): [number, number, number] => starterOf(category.starter)?.piece ?? [80, 60, 40];
+export const usualPiece = (category: Pick<Category, 'starter'>): [number, number, number] =>
+  starterOf(category.starter)?.piece ?? [80, 60, 40];
 
 /** Bulk litres of one line in its category. */
 export const litresOfLine = (line: Line, category: Category | undefined, site: Pick<Site, 'measures'>): number =>
-  bulkLitres(line, category?.lie ?? 'rigid', category ? usualPiece(category) : [80, 60, 40], site.measures) * (category?.factor ?? 1);
+  bulkLitres(line, category?.lie ?? 'rigid', category ? usualPiece(category) : [80, 60, 40], site.measures) *
+  (category?.factor ?? 1);
 
 /** Demands of the lines that are kept and have a category, largest first. */
-export function demandsOf(lines: readonly Line[], categories: ReadonlyMap<string, Category>, site: Pick<Site, 'measures'>): Demand[] {
+export function demandsOf(
+  lines: readonly Line[],
+  categories: ReadonlyMap<string, Category>,
+  site: Pick<Site, 'measures'>,
+): Demand[] {
   const byCategory = new Map<string, Line[]>();
   for (const line of lines) {
     if (line.decision !== 'keep' || !line.categoryId || !categories.has(line.categoryId)) continue;
@@ -32,9 +38,22 @@ export function demandsOf(lines: readonly Line[], categories: ReadonlyMap<string
   return [...byCategory]
     .map(([id, own]): Demand => {
       const category = categories.get(id)!;
-      const told = own.filter((line) => line.length).map((line) => [line.length!, line.width ?? line.length!, line.height ?? line.width ?? line.length!].sort((a, b) => b - a) as [number, number, number]);
+      const told = own
+        .filter((line) => line.length)
+        .map(
+          (line) =>
+            [line.length!, line.width ?? line.length!, line.height ?? line.width ?? line.length!].sort(
+              (a, b) => b - a,
+            ) as [number, number, number],
+        );
       const piece = told.length ? told.reduce((a, b) => (b[0] > a[0] ? b : a)) : usualPiece(category);
-      return { category, litres: own.reduce((sum, line) => sum + litresOfLine(line, category, site), 0), piece, said: own.map((line) => sayAmount(line.amount, line.measure)).join(' + '), lines: own.length };
+      return {
+        category,
+        litres: own.reduce((sum, line) => sum + litresOfLine(line, category, site), 0),
+        piece,
+        said: own.map((line) => sayAmount(line.amount, line.measure)).join(' + '),
+        lines: own.length,
+      };
     })
     .sort((a, b) => b.litres - a.litres || a.category.name.localeCompare(b.category.name));
 }

@@ -3,9 +3,21 @@ import type { ContainerShape, Lie, Line } from '../site/entities.ts';
 import { litresOf } from '../sort/measures.ts';
 
 /** Bulk per volume of the pieces' boxes, by how they lie: with air between them, or interlocked, or one inside the other. */
-export const LIE_FACTOR: Record<Lie, number> = { neat: 1.1, rigid: 0.7, small: 0.8, long: 0.7, soft: 0.6, nesting: 0.35 };
+export const LIE_FACTOR: Record<Lie, number> = {
+  neat: 1.1,
+  rigid: 0.7,
+  small: 0.8,
+  long: 0.7,
+  soft: 0.6,
+  nesting: 0.35,
+};
 export const LIE_WORDS: Record<Lie, string> = {
-  neat: 'lies neatly, like books', rigid: 'rigid, of odd shapes', small: 'small and loose', long: 'long and thin', soft: 'soft, gives way', nesting: 'one inside the other',
+  neat: 'lies neatly, like books',
+  rigid: 'rigid, of odd shapes',
+  small: 'small and loose',
+  long: 'long and thin',
+  soft: 'soft, gives way',
+  nesting: 'one inside the other',
 };
 
 /** Share of the box of its inside measures that a container of that form really holds. */
@@ -17,10 +29,17 @@ type Amounts = Pick<Line, 'amount' | 'measure' | 'length' | 'width' | 'height'>;
  * Bulk litres of a line. An everyday measure is bulk already; pieces are reckoned from their size, or from `usual`
  * (mm) where the line tells none.
  */
-export function bulkLitres(line: Amounts, lie: Lie, usual: readonly [number, number, number], own?: Partial<Record<string, number>>): number {
+export function bulkLitres(
+  line: Amounts,
+  lie: Lie,
+  usual: readonly [number, number, number],
+  own?: Partial<Record<string, number>>,
+): number {
   const each = litresOf(line.measure, own);
   if (each !== undefined) return line.amount * each;
-  const [length, width, height] = line.length ? [line.length, line.width ?? line.length, line.height ?? line.width ?? line.length] : usual;
+  const [length, width, height] = line.length
+    ? [line.length, line.width ?? line.length, line.height ?? line.width ?? line.length]
+    : usual;
   return (line.amount * length * width * height * LIE_FACTOR[lie]) / 1e6;
 }
 
@@ -29,13 +48,19 @@ export const insideLitres = (shape: Pick<ContainerShape, 'form' | 'inWidth' | 'i
   (shape.inWidth * shape.inDepth * shape.inHeight * FORM_FACTOR[shape.form]) / 1e6;
 
 /** Litres that should go in: filled to the limit and no further. */
-export const usableLitres = (shape: Pick<ContainerShape, 'form' | 'inWidth' | 'inDepth' | 'inHeight'>, fillLimit: number): number => insideLitres(shape) * fillLimit;
+export const usableLitres = (
+  shape: Pick<ContainerShape, 'form' | 'inWidth' | 'inDepth' | 'inHeight'>,
+  fillLimit: number,
+): number => insideLitres(shape) * fillLimit;
 
 /**
  * Whether one piece goes in, turned any way along the sides (mm). A container without a lid lets the piece stand out
  * by a third of its own length, as brushes do in a jar.
  */
-export function pieceFits(piece: readonly [number, number, number], shape: Pick<ContainerShape, 'inWidth' | 'inDepth' | 'inHeight' | 'lid' | 'form'>): boolean {
+export function pieceFits(
+  piece: readonly [number, number, number],
+  shape: Pick<ContainerShape, 'inWidth' | 'inDepth' | 'inHeight' | 'lid' | 'form'>,
+): boolean {
   const sorted = [...piece].sort((a, b) => b - a) as [number, number, number];
   const inside = [shape.inWidth, shape.inDepth, shape.inHeight].sort((a, b) => b - a) as [number, number, number];
   if (sorted.every((length, i) => length <= inside[i]!)) return true;
@@ -44,7 +69,8 @@ export function pieceFits(piece: readonly [number, number, number], shape: Pick<
 }
 
 /** Bins needed for `bulk` litres with room to grow; at least one. */
-export const binsNeeded = (bulk: number, growth: number, usable: number): number => Math.max(1, Math.ceil((bulk * (1 + growth)) / usable - 1e-9));
+export const binsNeeded = (bulk: number, growth: number, usable: number): number =>
+  Math.max(1, Math.ceil((bulk * (1 + growth)) / usable - 1e-9));
 
 /** What the site learns when somebody looks into a bin: the new factor of its category, between a quarter and fourfold. */
 export function learnedFactor(factor: number, reckonedFull: number, seenFull: number): number {

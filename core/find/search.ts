@@ -20,7 +20,10 @@ export interface Findable {
 
 const FIELDS = ['code', 'name', 'category', 'words', 'family', 'place', 'room'] as const;
 
-export interface Found { id: string; score: number }
+export interface Found {
+  id: string;
+  score: number;
+}
 
 export class Finder {
   private readonly index: MiniSearch<Findable>;

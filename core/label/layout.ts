@@ -3,7 +3,10 @@ import type { Bin, Category, ContainerShape, Family } from '../site/entities.ts'
 
 export type Paper = 'A4' | 'Letter';
 /** Millimetres: ISO 216 A4, and US Letter 8 1/2 by 11 inches. */
-export const PAPERS: Record<Paper, { width: number; height: number }> = { A4: { width: 210, height: 297 }, Letter: { width: 215.9, height: 279.4 } };
+export const PAPERS: Record<Paper, { width: number; height: number }> = {
+  A4: { width: 210, height: 297 },
+  Letter: { width: 215.9, height: 279.4 },
+};
 /** What ordinary printers cannot reach, with a little to spare, mm. */
 export const MARGIN = 10;
 /** Between two labels, so that a knife finds its way, mm. */
@@ -30,7 +33,12 @@ export interface LabelContent {
   face: { width: number; height: number };
 }
 
-export interface TextLine { text: string; x: number; y: number; size: number }
+export interface TextLine {
+  text: string;
+  x: number;
+  y: number;
+  size: number;
+}
 
 export interface LabelLayout {
   content: LabelContent;
@@ -50,15 +58,33 @@ export interface LabelLayout {
 }
 
 /** The face that is free for a label, mm: the front less rims and handle, never larger than a hand. */
-export function labelFace(shape: Pick<ContainerShape, 'outWidth' | 'outHeight' | 'form' | 'handle'>): { width: number; height: number } {
+export function labelFace(shape: Pick<ContainerShape, 'outWidth' | 'outHeight' | 'form' | 'handle'>): {
+  width: number;
+  height: number;
+} {
   // On a round container a label that goes further round than a third cannot be read at once.
   const across = shape.form === 'round' ? shape.outWidth * 1.05 : shape.outWidth - 12;
   const up = shape.outHeight * (shape.handle ? 0.4 : 0.6) - 4;
   return { width: Math.max(24, Math.min(90, Math.floor(across))), height: Math.max(12, Math.min(45, Math.floor(up))) };
 }
 
-export function contentOf(bin: Bin, category: Category, family: Family | undefined, type: ContainerShape, link: string): LabelContent {
-  return { binId: bin.id, code: bin.code, name: bin.name, family: family?.name ?? '', hue: family?.hue ?? 'ink', pictogram: category.pictogram, link, face: labelFace(type) };
+export function contentOf(
+  bin: Bin,
+  category: Category,
+  family: Family | undefined,
+  type: ContainerShape,
+  link: string,
+): LabelContent {
+  return {
+    binId: bin.id,
+    code: bin.code,
+    name: bin.name,
+    family: family?.name ?? '',
+    hue: family?.hue ?? 'ink',
+    pictogram: category.pictogram,
+    link,
+    face: labelFace(type),
+  };
 }
 
 /** What the label says, as remembered when it is printed: a change makes it out of date. */
@@ -86,7 +112,8 @@ export function layOutLabel(content: LabelContent, measure: MeasureText): LabelL
   const strip = 2;
   const inner = height - 2 * pad;
   const qrSize = Math.min(inner, 20);
-  const qr = qrSize >= QR_LEAST - 4 && width >= 48 ? { x: width - pad - qrSize, y: (height - qrSize) / 2, size: qrSize } : null;
+  const qr =
+    qrSize >= QR_LEAST - 4 && width >= 48 ? { x: width - pad - qrSize, y: (height - qrSize) / 2, size: qrSize } : null;
   const pictureSize = Math.min(inner, 14, width * 0.22);
   const picture = width >= 40 ? { x: strip + pad, y: (height - pictureSize) / 2, size: pictureSize } : null;
   const left = strip + pad + (picture ? pictureSize + pad : 0);
@@ -115,8 +142,22 @@ export function layOutLabel(content: LabelContent, measure: MeasureText): LabelL
   const under = top + wrapped.length * size * LEADING + codeSize * 0.9;
   const code = { text: content.code, x: left, y: under, size: codeSize };
   const after = left + measure(content.code, codeSize, true) + 2;
-  const family = content.family && after + measure(content.family, codeSize * 0.85, false) <= right ? { text: content.family, x: after, y: under, size: codeSize * 0.85 } : null;
-  return { content, width, height, lines, code, family, picture, qr, readableFrom: Math.round(((size * X_HEIGHT) / ARC / 1000) * 10) / 10, cut };
+  const family =
+    content.family && after + measure(content.family, codeSize * 0.85, false) <= right
+      ? { text: content.family, x: after, y: under, size: codeSize * 0.85 }
+      : null;
+  return {
+    content,
+    width,
+    height,
+    lines,
+    code,
+    family,
+    picture,
+    qr,
+    readableFrom: Math.round(((size * X_HEIGHT) / ARC / 1000) * 10) / 10,
+    cut,
+  };
 }
 
 function shorten(text: string, room: number, size: number, measure: MeasureText): string {
@@ -133,7 +174,12 @@ export interface Sheet {
 /** Puts labels on sheets in rows of falling height, so that straight cuts part them. */
 export function layOutSheets(layouts: readonly LabelLayout[], paper: Paper): Sheet[] {
   const { width, height } = PAPERS[paper];
-  const order = [...layouts].sort((a, b) => b.height - a.height || b.width - a.width || a.content.code.localeCompare(b.content.code, undefined, { numeric: true }));
+  const order = [...layouts].sort(
+    (a, b) =>
+      b.height - a.height ||
+      b.width - a.width ||
+      a.content.code.localeCompare(b.content.code, undefined, { numeric: true }),
+  );
   const sheets: Sheet[] = [];
   let x = Infinity;
   let y = 0;

@@ -4,11 +4,25 @@ import { formatLength, parseLength } from './length.ts';
 
 describe('parseLength', () => {
   test.each([
-    ['345', 345], ['34.5 cm', 345], ['34,5cm', 345], ['1.2 m', 1200], ['13 5/8"', 346], ["1' 2 1/2\"", 368], ['1 ft 2', 356],
-    ['5/8"', 16], ['13⅝"', 346], ['2 in', 51], ['2 feet', 610], ["1'", 305], ['1-1/2 in', 38], ['.5 m', 500],
+    ['345', 345],
+    ['34.5 cm', 345],
+    ['34,5cm', 345],
+    ['1.2 m', 1200],
+    ['13 5/8"', 346],
+    ['1\' 2 1/2"', 368],
+    ['1 ft 2', 356],
+    ['5/8"', 16],
+    ['13⅝"', 346],
+    ['2 in', 51],
+    ['2 feet', 610],
+    ["1'", 305],
+    ['1-1/2 in', 38],
+    ['.5 m', 500],
   ])('%s is %d mm', (text, mm) => expect(parseLength(text)).toBe(mm));
 
-  test.each(['', 'abc', '-5', '5/0"', '12 apples', "1' x"])('%j is no length', (text) => expect(parseLength(text)).toBeNull());
+  test.each(['', 'abc', '-5', '5/0"', '12 apples', "1' x"])('%j is no length', (text) =>
+    expect(parseLength(text)).toBeNull(),
+  );
 
   test('a bare number follows the reader', () => {
     expect(parseLength('12', 'imperial')).toBe(305);
@@ -18,11 +32,15 @@ describe('parseLength', () => {
 
   test('what is written is read back to within a sixteenth of an inch', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 9000 }), fc.constantFrom('metric' as const, 'imperial' as const), (mm, system) => {
-        const back = parseLength(formatLength(mm, system), system);
-        expect(back).not.toBeNull();
-        expect(Math.abs(back! - mm)).toBeLessThanOrEqual(system === 'metric' ? 0 : 2);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 9000 }),
+        fc.constantFrom('metric' as const, 'imperial' as const),
+        (mm, system) => {
+          const back = parseLength(formatLength(mm, system), system);
+          expect(back).not.toBeNull();
+          expect(Math.abs(back! - mm)).toBeLessThanOrEqual(system === 'metric' ? 0 : 2);
+        },
+      ),
     );
   });
 });

@@ -5,7 +5,17 @@ export const MM_PER_INCH = 25.4;
 
 export type LengthSystem = 'metric' | 'imperial';
 
-const FRACTION: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3' };
+const FRACTION: Record<string, string> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅓': '1/3',
+  '⅔': '2/3',
+};
 
 const NUMBER = String.raw`(\d+(?:[.,]\d+)?|[.,]\d+)`;
 const METRIC = new RegExp(`^${NUMBER}\\s*(mm|cm|dm|m)?$`, 'i');
@@ -30,8 +40,16 @@ function inchesOf(text: string): number | null {
  * A bare number is millimetres for a metric reader and inches for an imperial one; `bareUnit` overrides that.
  * @returns whole millimetres, or null when the text is no length (empty, negative, or not understood).
  */
-export function parseLength(text: string, system: LengthSystem = 'metric', bareUnit?: 'mm' | 'cm' | 'in'): number | null {
-  const t = text.trim().replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (c) => ` ${FRACTION[c]}`).replace(/\s+/g, ' ').trim();
+export function parseLength(
+  text: string,
+  system: LengthSystem = 'metric',
+  bareUnit?: 'mm' | 'cm' | 'in',
+): number | null {
+  const t = text
+    .trim()
+    .replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (c) => ` ${FRACTION[c]}`)
+    .replace(/\s+/g, ' ')
+    .trim();
   if (t === '') return null;
   const metric = METRIC.exec(t);
   if (metric && (metric[2] || system === 'metric' || bareUnit)) {
@@ -62,7 +80,9 @@ export function formatLength(mm: number, system: LengthSystem = 'metric'): strin
   const whole = Math.floor(rest / 8);
   const part = rest % 8;
   const divisor = gcd(part, 8);
-  const inches = [whole || part === 0 ? String(whole) : '', part ? `${part / divisor}/${8 / divisor}` : ''].filter(Boolean).join(' ');
+  const inches = [whole || part === 0 ? String(whole) : '', part ? `${part / divisor}/${8 / divisor}` : '']
+    .filter(Boolean)
+    .join(' ');
   if (feet === 0) return `${inches}"`;
   return rest === 0 ? `${feet}'` : `${feet}' ${inches}"`;
 }

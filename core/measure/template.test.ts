@@ -5,8 +5,14 @@ import type { TemplateKind, UnitShape } from '../site/entities.ts';
 
 const kinds = Object.keys(TEMPLATES) as TemplateKind[];
 const shapes = fc.record({
-  template: fc.constantFrom(...kinds), width: fc.integer({ min: 60, max: 3000 }), height: fc.integer({ min: 60, max: 3000 }), depth: fc.integer({ min: 60, max: 900 }),
-  columns: fc.integer({ min: 1, max: 8 }), rows: fc.integer({ min: 1, max: 10 }), board: fc.integer({ min: 3, max: 40 }), raised: fc.integer({ min: 0, max: 500 }),
+  template: fc.constantFrom(...kinds),
+  width: fc.integer({ min: 60, max: 3000 }),
+  height: fc.integer({ min: 60, max: 3000 }),
+  depth: fc.integer({ min: 60, max: 900 }),
+  columns: fc.integer({ min: 1, max: 8 }),
+  rows: fc.integer({ min: 1, max: 10 }),
+  board: fc.integer({ min: 3, max: 40 }),
+  raised: fc.integer({ min: 0, max: 500 }),
 });
 
 describe('layOut', () => {
@@ -20,21 +26,28 @@ describe('layOut', () => {
   });
 
   test('every compartment lies inside its unit and none overlaps another', () => {
-    fc.assert(fc.property(shapes, (shape) => {
-      if (shapeProblems(shape).length) return;
-      const spaces = layOut(shape);
-      expect(spaces).toHaveLength(shape.rows * shape.columns);
-      spaces.forEach((a, i) => {
-        expect(a.x + a.width).toBeLessThanOrEqual(shape.width);
-        expect(a.z + a.height).toBeLessThanOrEqual(shape.height);
-        expect(a.depth).toBeLessThanOrEqual(shape.depth);
-        for (const b of spaces.slice(i + 1)) expect(a.x < b.x + b.width && b.x < a.x + a.width && a.z < b.z + b.height && b.z < a.z + a.height).toBe(false);
-      });
-    }));
+    fc.assert(
+      fc.property(shapes, (shape) => {
+        if (shapeProblems(shape).length) return;
+        const spaces = layOut(shape);
+        expect(spaces).toHaveLength(shape.rows * shape.columns);
+        spaces.forEach((a, i) => {
+          expect(a.x + a.width).toBeLessThanOrEqual(shape.width);
+          expect(a.z + a.height).toBeLessThanOrEqual(shape.height);
+          expect(a.depth).toBeLessThanOrEqual(shape.depth);
+          for (const b of spaces.slice(i + 1))
+            expect(a.x < b.x + b.width && b.x < a.x + a.width && a.z < b.z + b.height && b.z < a.z + a.height).toBe(
+              false,
+            );
+        });
+      }),
+    );
   });
 
   test('measures that leave no room are named at their field', () => {
-    expect(shapeProblems({ template: 'cubes', ...TEMPLATES.cubes.start, columns: 12, width: 400 })[0]?.field).toBe('columns');
+    expect(shapeProblems({ template: 'cubes', ...TEMPLATES.cubes.start, columns: 12, width: 400 })[0]?.field).toBe(
+      'columns',
+    );
     expect(() => layOut({ template: 'chest', ...TEMPLATES.chest.start, rows: 20 })).toThrow(/rows/);
   });
 });

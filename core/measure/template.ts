@@ -12,11 +12,41 @@ export interface TemplateInfo {
 
 /** Starting measures are those of ordinary furniture; each is there to be typed over. */
 export const TEMPLATES: Record<TemplateKind, TemplateInfo> = {
-  cubes: { label: 'Cube shelf', hint: 'a grid of open cubes', start: { width: 1120, height: 760, depth: 390, columns: 3, rows: 2, board: 18, raised: 0 }, load: 13000, doors: false },
-  bookcase: { label: 'Bookcase', hint: 'long open shelves', start: { width: 800, height: 1800, depth: 300, columns: 1, rows: 5, board: 20, raised: 60 }, load: 20000, doors: false },
-  cabinet: { label: 'Cabinet with doors', hint: 'shelves behind a pair of doors', start: { width: 900, height: 1900, depth: 420, columns: 1, rows: 4, board: 20, raised: 80 }, load: 25000, doors: true },
-  chest: { label: 'Drawer chest', hint: 'drawers one above the other', start: { width: 800, height: 900, depth: 480, columns: 1, rows: 4, board: 18, raised: 60 }, load: 12000, doors: false },
-  trunk: { label: 'Trunk or bench', hint: 'one space, opened from above', start: { width: 900, height: 450, depth: 450, columns: 1, rows: 1, board: 18, raised: 0 }, load: 30000, doors: false },
+  cubes: {
+    label: 'Cube shelf',
+    hint: 'a grid of open cubes',
+    start: { width: 1120, height: 760, depth: 390, columns: 3, rows: 2, board: 18, raised: 0 },
+    load: 13000,
+    doors: false,
+  },
+  bookcase: {
+    label: 'Bookcase',
+    hint: 'long open shelves',
+    start: { width: 800, height: 1800, depth: 300, columns: 1, rows: 5, board: 20, raised: 60 },
+    load: 20000,
+    doors: false,
+  },
+  cabinet: {
+    label: 'Cabinet with doors',
+    hint: 'shelves behind a pair of doors',
+    start: { width: 900, height: 1900, depth: 420, columns: 1, rows: 4, board: 20, raised: 80 },
+    load: 25000,
+    doors: true,
+  },
+  chest: {
+    label: 'Drawer chest',
+    hint: 'drawers one above the other',
+    start: { width: 800, height: 900, depth: 480, columns: 1, rows: 4, board: 18, raised: 60 },
+    load: 12000,
+    doors: false,
+  },
+  trunk: {
+    label: 'Trunk or bench',
+    hint: 'one space, opened from above',
+    start: { width: 900, height: 450, depth: 450, columns: 1, rows: 1, board: 18, raised: 0 },
+    load: 30000,
+    doors: false,
+  },
 };
 
 /** What a drawer loses inside its front: runner and side, at each side; bottom and headroom; front and back. mm. */
@@ -31,17 +61,24 @@ export type ShapeProblem = { field: keyof UnitShape; message: string };
 export function shapeProblems(shape: UnitShape): ShapeProblem[] {
   const problems: ShapeProblem[] = [];
   const whole = (field: 'columns' | 'rows', most: number) => {
-    if (!Number.isInteger(shape[field]) || shape[field] < 1 || shape[field] > most) problems.push({ field, message: `must be a whole number from 1 to ${most}` });
+    if (!Number.isInteger(shape[field]) || shape[field] < 1 || shape[field] > most)
+      problems.push({ field, message: `must be a whole number from 1 to ${most}` });
   };
   whole('columns', 12);
   whole('rows', 20);
-  for (const field of ['width', 'height', 'depth'] as const) if (!(shape[field] >= 60 && shape[field] <= 6000)) problems.push({ field, message: 'must lie between 60 mm and 6 m' });
-  if (!(shape.board >= 1 && shape.board <= 80)) problems.push({ field: 'board', message: 'must lie between 1 and 80 mm' });
-  if (!(shape.raised >= 0 && shape.raised <= 3000)) problems.push({ field: 'raised', message: 'must lie between 0 and 3 m' });
+  for (const field of ['width', 'height', 'depth'] as const)
+    if (!(shape[field] >= 60 && shape[field] <= 6000))
+      problems.push({ field, message: 'must lie between 60 mm and 6 m' });
+  if (!(shape.board >= 1 && shape.board <= 80))
+    problems.push({ field: 'board', message: 'must lie between 1 and 80 mm' });
+  if (!(shape.raised >= 0 && shape.raised <= 3000))
+    problems.push({ field: 'raised', message: 'must lie between 0 and 3 m' });
   if (problems.length) return problems;
   const inside = insideOf(shape);
-  if (inside.width < LEAST_INSIDE) problems.push({ field: 'columns', message: `leaves only ${Math.floor(inside.width)} mm a column` });
-  if (inside.height < LEAST_INSIDE) problems.push({ field: 'rows', message: `leaves only ${Math.floor(inside.height)} mm a row` });
+  if (inside.width < LEAST_INSIDE)
+    problems.push({ field: 'columns', message: `leaves only ${Math.floor(inside.width)} mm a column` });
+  if (inside.height < LEAST_INSIDE)
+    problems.push({ field: 'rows', message: `leaves only ${Math.floor(inside.height)} mm a row` });
   if (inside.depth < LEAST_INSIDE) problems.push({ field: 'depth', message: 'leaves no room behind the front' });
   return problems;
 }

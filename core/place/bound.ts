@@ -39,7 +39,8 @@ export function lowerBound(place: CompiledPlace): number {
       step *= 0.7;
       idle = 0;
     }
-    for (let c = 0; c < compartments; c++) price[c] = Math.max(0, price[c]! + (step * (used[c]! - roomWidth[c]!)) / Math.max(1, roomWidth[c]!));
+    for (let c = 0; c < compartments; c++)
+      price[c] = Math.max(0, price[c]! + (step * (used[c]! - roomWidth[c]!)) / Math.max(1, roomWidth[c]!));
   }
   return Math.max(0, best);
 }

@@ -68,12 +68,20 @@ export function compilePlace(problem: PlaceProblem, pins: ReadonlyMap<string, st
     roomLoad[c] = Math.max(roomLoad[c]!, pinnedLoad[c]!);
   }
   return {
-    problem, bins: nB, compartments: nC, units: units.size, groups: groups.size,
+    problem,
+    bins: nB,
+    compartments: nC,
+    units: units.size,
+    groups: groups.size,
     unitOf: Int32Array.from(problem.compartments, (c) => units.get(c.unit)!),
     groupOf: Int32Array.from(problem.bins, (b) => (b.group === null ? -1 : groups.get(b.group)!)),
     width: Int32Array.from(problem.bins, (b) => b.width),
     mass: Int32Array.from(problem.bins, (b) => b.mass),
-    roomWidth, roomLoad, cost, choices, pinned,
+    roomWidth,
+    roomLoad,
+    cost,
+    choices,
+    pinned,
   };
 }
 

@@ -19,9 +19,11 @@ export const BANDS = { knee: 28, knuckle: 45, shoulder: 82, overhead: 120, child
 type Shelf = Pick<PlaceCompartment, 'floor' | 'access'>;
 
 /** Grip height in hundredths of a millimetre: the top of a bin taken from above, the middle of one taken from the front. */
-export const gripHundredths = (binHeight: number, at: Shelf): number => (at.access === 'top' ? 2 * (at.floor + binHeight) : 2 * at.floor + binHeight) * 50;
+export const gripHundredths = (binHeight: number, at: Shelf): number =>
+  (at.access === 'top' ? 2 * (at.floor + binHeight) : 2 * at.floor + binHeight) * 50;
 
-export type BodyBand = 'below the knee' | 'below the knuckle' | 'between knuckle and shoulder' | 'above the shoulder' | 'above reach';
+export type BodyBand =
+  'below the knee' | 'below the knuckle' | 'between knuckle and shoulder' | 'above the shoulder' | 'above reach';
 
 export function bodyBand(grip: number, stature: number): BodyBand {
   if (grip < BANDS.knee * stature) return 'below the knee';
@@ -31,12 +33,25 @@ export function bodyBand(grip: number, stature: number): BodyBand {
 }
 
 const BODY_SECONDS: Record<PlacePerson['kind'], Record<BodyBand, number>> = {
-  adult: { 'below the knee': 5.3, 'below the knuckle': 2.2, 'between knuckle and shoulder': 0, 'above the shoulder': 1, 'above reach': 12 },
-  child: { 'below the knee': 1, 'below the knuckle': 0.5, 'between knuckle and shoulder': 0, 'above the shoulder': 1.5, 'above reach': 1.5 },
+  adult: {
+    'below the knee': 5.3,
+    'below the knuckle': 2.2,
+    'between knuckle and shoulder': 0,
+    'above the shoulder': 1,
+    'above reach': 12,
+  },
+  child: {
+    'below the knee': 1,
+    'below the knuckle': 0.5,
+    'between knuckle and shoulder': 0,
+    'above the shoulder': 1.5,
+    'above reach': 1.5,
+  },
 };
 
 /** Seconds of bending, kneeling or reaching for one motion. */
-export const bodySeconds = (person: Pick<PlacePerson, 'kind' | 'stature'>, grip: number): number => BODY_SECONDS[person.kind][bodyBand(grip, person.stature)];
+export const bodySeconds = (person: Pick<PlacePerson, 'kind' | 'stature'>, grip: number): number =>
+  BODY_SECONDS[person.kind][bodyBand(grip, person.stature)];
 
 /** Seconds of opening for one motion. */
 export const accessSeconds = (bin: Pick<PlaceBin, 'lid'>, at: Pick<PlaceCompartment, 'door' | 'drawer'>): number =>

@@ -27,7 +27,8 @@ export interface Explanation {
 
 type Assignment = ReadonlyMap<string, string>;
 
-const peopleOf = (problem: PlaceProblem): Map<string, PlacePerson> => new Map(problem.people.map((person) => [person.id, person]));
+const peopleOf = (problem: PlaceProblem): Map<string, PlacePerson> =>
+  new Map(problem.people.map((person) => [person.id, person]));
 
 /** Every compartment for one bin picked up: seconds a week there and what stands against it. */
 export function optionsFor(problem: PlaceProblem, bin: PlaceBin, assignment: Assignment): PlaceOption[] {
@@ -49,13 +50,23 @@ export function optionsFor(problem: PlaceProblem, bin: PlaceBin, assignment: Ass
     const overload = (load.get(space.id) ?? 0) + bin.mass - space.maxLoad;
     if (overload > 0 && !broken.some((one) => one.rule === 'load')) broken.push({ rule: 'load', by: overload });
     const split = siblings.size > 0 && !siblings.has(space.unit) ? GROUP_SPLIT : 0;
-    return { compartment: space.id, seconds: effortOf(bin, space, people).total + split, broken, lacksWidth: Math.max(0, (used.get(space.id) ?? 0) + bin.width - usableWidth(space.width, problem.growth)) };
+    return {
+      compartment: space.id,
+      seconds: effortOf(bin, space, people).total + split,
+      broken,
+      lacksWidth: Math.max(0, (used.get(space.id) ?? 0) + bin.width - usableWidth(space.width, problem.growth)),
+    };
   });
 }
 
 const MOST_EXCLUDED = 3;
 
-export function explain(problem: PlaceProblem, binId: string, assignment: Assignment, nameOf: (id: string) => string): Explanation | null {
+export function explain(
+  problem: PlaceProblem,
+  binId: string,
+  assignment: Assignment,
+  nameOf: (id: string) => string,
+): Explanation | null {
   const bin = problem.bins.find((one) => one.id === binId);
   const space = problem.compartments.find((one) => one.id === assignment.get(binId));
   if (!bin || !space) return null;
@@ -69,17 +80,26 @@ export function explain(problem: PlaceProblem, binId: string, assignment: Assign
     walk: space.walk[bin.zone] ?? 0,
     bands: bin.uses.map((use) => ({ person: use.person, band: bodyBand(grip, people.get(use.person)!.stature) })),
     kept: keptRules(bin, space, people, problem.people, nameOf),
-    excluded: others.filter((option) => option.seconds < here.seconds - 1e-9 && (option.broken.length || option.lacksWidth)).slice(0, MOST_EXCLUDED),
+    excluded: others
+      .filter((option) => option.seconds < here.seconds - 1e-9 && (option.broken.length || option.lacksWidth))
+      .slice(0, MOST_EXCLUDED),
     next: others.find((option) => !option.broken.length && !option.lacksWidth) ?? null,
   };
 }
 
-function keptRules(bin: PlaceBin, space: PlaceCompartment, people: ReadonlyMap<string, PlacePerson>, all: readonly PlacePerson[], nameOf: (id: string) => string): string[] {
+function keptRules(
+  bin: PlaceBin,
+  space: PlaceCompartment,
+  people: ReadonlyMap<string, PlacePerson>,
+  all: readonly PlacePerson[],
+  nameOf: (id: string) => string,
+): string[] {
   const kept: string[] = [];
   const children = bin.uses.map((use) => people.get(use.person)!).filter((person) => person.kind === 'child');
   const smallest = children.reduce<PlacePerson | null>((a, b) => (!a || b.stature < a.stature ? b : a), null);
   if (smallest) kept.push(`within reach of ${nameOf(smallest.id)}`);
-  if (bin.hazard && all.some((person) => person.kind === 'child')) kept.push(space.locked ? 'locked away from the children' : 'out of reach of the children');
+  if (bin.hazard && all.some((person) => person.kind === 'child'))
+    kept.push(space.locked ? 'locked away from the children' : 'out of reach of the children');
   if (bin.mass > 9000) kept.push('heavy, so not above the shoulder');
   if (bin.lightSensitive) kept.push('out of the sun');
   if (bin.view === 'show') kept.push('in sight');

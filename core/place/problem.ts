@@ -1,26 +1,45 @@
 /** The placement problem and its answer, `stube-place/1`: lengths in mm, masses in grams, walks in metres. */
 
-export interface PlacePerson { id: string; kind: 'adult' | 'child'; stature: number }
+export interface PlacePerson {
+  id: string;
+  kind: 'adult' | 'child';
+  stature: number;
+}
 export interface PlaceCompartment {
-  id: string; unit: string;
+  id: string;
+  unit: string;
   /** Height of its inside bottom above the room's floor. */
   floor: number;
-  width: number; depth: number; height: number;
+  width: number;
+  depth: number;
+  height: number;
   access: 'front' | 'top';
-  door: boolean; drawer: boolean; locked: boolean; sunlit: boolean; onView: boolean;
+  door: boolean;
+  drawer: boolean;
+  locked: boolean;
+  sunlit: boolean;
+  onView: boolean;
   maxLoad: number;
   /** Metres from each zone's centre, by zone id. */
   walk: Record<string, number>;
 }
-export interface PlaceUse { person: string; perWeek: number }
+export interface PlaceUse {
+  person: string;
+  perWeek: number;
+}
 export interface PlaceBin {
   id: string;
-  width: number; depth: number; height: number; mass: number;
+  width: number;
+  depth: number;
+  height: number;
+  mass: number;
   lid: boolean;
   zone: string;
   uses: PlaceUse[];
   group: string | null;
-  hazard: boolean; childReach: boolean; lightSensitive: boolean;
+  hazard: boolean;
+  childReach: boolean;
+  lightSensitive: boolean;
   view: 'show' | 'hide' | null;
 }
 export interface PlaceProblem {

@@ -2,7 +2,18 @@
 import { BANDS, gripHundredths } from './effort.ts';
 import { FRONT_CLEARANCE, HEAVY_MASS, type PlaceBin, type PlaceCompartment, type PlacePerson } from './problem.ts';
 
-export type RuleId = 'depth' | 'height' | 'width' | 'load' | 'reach' | 'locked from a child' | 'hazard' | 'heavy' | 'light' | 'hide' | 'show';
+export type RuleId =
+  | 'depth'
+  | 'height'
+  | 'width'
+  | 'load'
+  | 'reach'
+  | 'locked from a child'
+  | 'hazard'
+  | 'heavy'
+  | 'light'
+  | 'hide'
+  | 'show';
 
 export interface BrokenRule {
   rule: RuleId;
@@ -16,12 +27,18 @@ export interface BrokenRule {
 export const usableWidth = (width: number, growth: number): number => Math.floor((1 - growth) * width * (1 + 1e-12));
 
 /** Every rule that bin alone breaks in that compartment; an empty list means it may stand there. */
-export function brokenRules(bin: PlaceBin, at: PlaceCompartment, people: ReadonlyMap<string, PlacePerson>, growth: number): BrokenRule[] {
+export function brokenRules(
+  bin: PlaceBin,
+  at: PlaceCompartment,
+  people: ReadonlyMap<string, PlacePerson>,
+  growth: number,
+): BrokenRule[] {
   const broken: BrokenRule[] = [];
   if (bin.depth > at.depth) broken.push({ rule: 'depth', by: bin.depth - at.depth });
   const clear = at.access === 'top' ? at.height : at.height - FRONT_CLEARANCE;
   if (bin.height > clear) broken.push({ rule: 'height', by: bin.height - clear });
-  if (bin.width > usableWidth(at.width, growth)) broken.push({ rule: 'width', by: bin.width - usableWidth(at.width, growth) });
+  if (bin.width > usableWidth(at.width, growth))
+    broken.push({ rule: 'width', by: bin.width - usableWidth(at.width, growth) });
   if (bin.mass > at.maxLoad) broken.push({ rule: 'load', by: bin.mass - at.maxLoad });
   const grip = gripHundredths(bin.height, at);
   let shortestAdult = Infinity;
@@ -45,7 +62,8 @@ export function brokenRules(bin: PlaceBin, at: PlaceCompartment, people: Readonl
         break;
       }
     }
-  if (bin.mass > HEAVY_MASS && shortestAdult !== Infinity && grip > BANDS.shoulder * shortestAdult) broken.push({ rule: 'heavy', by: Math.ceil((grip - BANDS.shoulder * shortestAdult) / 100) });
+  if (bin.mass > HEAVY_MASS && shortestAdult !== Infinity && grip > BANDS.shoulder * shortestAdult)
+    broken.push({ rule: 'heavy', by: Math.ceil((grip - BANDS.shoulder * shortestAdult) / 100) });
   const covered = at.door || at.drawer;
   if (bin.lightSensitive && at.sunlit && !covered) broken.push({ rule: 'light' });
   if (bin.view === 'hide' && at.onView && !covered) broken.push({ rule: 'hide' });
@@ -57,16 +75,27 @@ export function brokenRules(bin: PlaceBin, at: PlaceCompartment, people: Readonl
 export function sayRule(broken: BrokenRule, nameOf: (personId: string) => string): string {
   const who = broken.person ? nameOf(broken.person) : '';
   switch (broken.rule) {
-    case 'depth': return `${broken.by} mm too shallow`;
-    case 'height': return `${broken.by} mm too low`;
-    case 'width': return `${broken.by} mm too narrow`;
-    case 'load': return `would carry ${((broken.by ?? 0) / 1000).toFixed(1)} kg too much`;
-    case 'reach': return `${broken.by} mm out of reach of ${who}`;
-    case 'locked from a child': return `locked, and ${who} should get at it`;
-    case 'hazard': return `not safe: within reach of ${who}`;
-    case 'heavy': return 'too heavy to lift above the shoulder';
-    case 'light': return 'stands in the sun';
-    case 'hide': return 'on view, and it should be hidden';
-    case 'show': return 'behind a door or front, and it should be seen';
+    case 'depth':
+      return `${broken.by} mm too shallow`;
+    case 'height':
+      return `${broken.by} mm too low`;
+    case 'width':
+      return `${broken.by} mm too narrow`;
+    case 'load':
+      return `would carry ${((broken.by ?? 0) / 1000).toFixed(1)} kg too much`;
+    case 'reach':
+      return `${broken.by} mm out of reach of ${who}`;
+    case 'locked from a child':
+      return `locked, and ${who} should get at it`;
+    case 'hazard':
+      return `not safe: within reach of ${who}`;
+    case 'heavy':
+      return 'too heavy to lift above the shoulder';
+    case 'light':
+      return 'stands in the sun';
+    case 'hide':
+      return 'on view, and it should be hidden';
+    case 'show':
+      return 'behind a door or front, and it should be seen';
   }
 }

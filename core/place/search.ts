@@ -32,7 +32,9 @@ export class PlaceSearch {
     this.members = Array.from({ length: place.compartments }, () => []);
     this.spread = new Int32Array(place.groups * place.units);
     for (let b = 0; b < place.bins; b++) if (place.pinned[b]! >= 0) this.put(b, place.pinned[b]!);
-    this.movable = Array.from({ length: place.bins }, (_, b) => b).filter((b) => place.pinned[b]! < 0 && place.choices[b]!.length > 0);
+    this.movable = Array.from({ length: place.bins }, (_, b) => b).filter(
+      (b) => place.pinned[b]! < 0 && place.choices[b]!.length > 0,
+    );
     this.start();
     this.effort = assignmentEffort(place, this.at);
     this.best = this.at.slice();
@@ -151,16 +153,24 @@ export class PlaceSearch {
   /** b wants into c, which is full: one of its bins goes to b's old place, or to the best free one. */
   private eject(b: number, c: number, from: number, was: number): void {
     const { place, random } = this;
-    const restore = () => { if (from >= 0) this.put(b, from); };
+    const restore = () => {
+      if (from >= 0) this.put(b, from);
+    };
     const others = this.members[c]!;
     if (!others.length) return restore();
     const other = others[random.below(others.length)]!;
-    if (place.pinned[other]! >= 0 || this.freeWidth[c]! + place.width[other]! < place.width[b]! || this.freeLoad[c]! + place.mass[other]! < place.mass[b]!) return restore();
+    if (
+      place.pinned[other]! >= 0 ||
+      this.freeWidth[c]! + place.width[other]! < place.width[b]! ||
+      this.freeLoad[c]! + place.mass[other]! < place.mass[b]!
+    )
+      return restore();
     const otherWas = this.priceNow(other);
     this.take(other);
     const gain = this.priceOf(b, c) - was;
     this.put(b, c);
-    let to = from >= 0 && place.cost[other * place.compartments + from]! < Infinity && this.fits(other, from) ? from : -1;
+    let to =
+      from >= 0 && place.cost[other * place.compartments + from]! < Infinity && this.fits(other, from) ? from : -1;
     if (to < 0 || random.next() < 0.5) {
       const free = this.bestFree(other);
       if (free >= 0 && (to < 0 || this.priceOf(other, free) < this.priceOf(other, to))) to = free;

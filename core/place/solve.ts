@@ -24,7 +24,10 @@ const SLICES = 100;
 export const usualIterations = (bins: number): number => Math.min(400_000, 20_000 + bins * 2_000);
 
 /** Yields after every slice, so that a worker can report and listen; returns the answer. */
-export function* solvePlaceSteps(problem: PlaceProblem, options: PlaceOptions = {}): Generator<PlaceProgress, PlaceAnswer> {
+export function* solvePlaceSteps(
+  problem: PlaceProblem,
+  options: PlaceOptions = {},
+): Generator<PlaceProgress, PlaceAnswer> {
   const compiled = compilePlace(problem, options.pins);
   const search = new PlaceSearch(compiled, options.seed ?? 1);
   const bound = Math.min(lowerBound(compiled), search.bestEffort);
@@ -48,8 +51,17 @@ export function solvePlace(problem: PlaceProblem, options: PlaceOptions = {}): P
 function answerOf(place: CompiledPlace, assignment: Int32Array, bound: number): PlaceAnswer {
   const { problem } = place;
   const effort = assignmentEffort(place, assignment);
-  const placed = problem.bins.flatMap((bin, b) => (assignment[b]! >= 0 ? [{ bin: bin.id, compartment: problem.compartments[assignment[b]!]!.id }] : []));
+  const placed = problem.bins.flatMap((bin, b) =>
+    assignment[b]! >= 0 ? [{ bin: bin.id, compartment: problem.compartments[assignment[b]!]!.id }] : [],
+  );
   const unplaced = problem.bins.filter((_, b) => assignment[b]! < 0).map((bin) => bin.id);
   const least = Math.min(bound, effort);
-  return { format: 'stube-place-answer/1', placed, unplaced, effort, bound: least, optimal: effort - least <= 1e-7 * Math.max(1, effort) };
+  return {
+    format: 'stube-place-answer/1',
+    placed,
+    unplaced,
+    effort,
+    bound: least,
+    optimal: effort - least <= 1e-7 * Math.max(1, effort),
+  };
 }

@@ -46,7 +46,8 @@ export interface Room extends Row {
   people: string[];
 }
 
-export type ZoneKind = 'reading' | 'building' | 'dressing-up' | 'art' | 'table work' | 'office' | 'changing' | 'sleeping' | 'whole room';
+export type ZoneKind =
+  'reading' | 'building' | 'dressing-up' | 'art' | 'table work' | 'office' | 'changing' | 'sleeping' | 'whole room';
 
 export interface Zone extends Row {
   siteId: string;
@@ -154,7 +155,17 @@ export interface Category extends Row, CategoryTraits {
   factor: number;
 }
 
-export const DECISIONS = ['keep', 'give away', 'pass on', 'return', 'sell', 'recycle', 'bin', 'other room', 'decide later'] as const;
+export const DECISIONS = [
+  'keep',
+  'give away',
+  'pass on',
+  'return',
+  'sell',
+  'recycle',
+  'bin',
+  'other room',
+  'decide later',
+] as const;
 export type Decision = (typeof DECISIONS)[number];
 
 export interface Line extends Row {
@@ -237,4 +248,16 @@ export interface SiteData {
 }
 
 export type TableName = keyof SiteData;
-export const TABLES: readonly TableName[] = ['site', 'person', 'room', 'zone', 'unit', 'compartment', 'family', 'containerType', 'category', 'line', 'bin'];
+export const TABLES: readonly TableName[] = [
+  'site',
+  'person',
+  'room',
+  'zone',
+  'unit',
+  'compartment',
+  'family',
+  'containerType',
+  'category',
+  'line',
+  'bin',
+];

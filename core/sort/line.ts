@@ -16,22 +16,55 @@ export interface ReadLine {
 
 export type LineProblem = { field: 'text'; message: string };
 
-const NUMBER_WORDS: Record<string, number> = { half: 0.5, a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, dozen: 12, twenty: 20, fifty: 50, hundred: 100 };
+const NUMBER_WORDS: Record<string, number> = {
+  half: 0.5,
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  dozen: 12,
+  twenty: 20,
+  fifty: 50,
+  hundred: 100,
+};
 const DECISION_WORDS: [RegExp, Decision][] = [
-  [/\b(?:give away|donate|charity)\b/i, 'give away'], [/\bpass on\b/i, 'pass on'], [/\b(?:return|exchange|take back)\b/i, 'return'], [/\bsell\b/i, 'sell'],
-  [/\brecycle\b/i, 'recycle'], [/\b(?:throw away|throw out|rubbish)\b/i, 'bin'], [/\b(?:other room|another room)\b/i, 'other room'], [/\b(?:decide later|undecided)\b/i, 'decide later'], [/\bkeep\b/i, 'keep'],
+  [/\b(?:give away|donate|charity)\b/i, 'give away'],
+  [/\bpass on\b/i, 'pass on'],
+  [/\b(?:return|exchange|take back)\b/i, 'return'],
+  [/\bsell\b/i, 'sell'],
+  [/\brecycle\b/i, 'recycle'],
+  [/\b(?:throw away|throw out|rubbish)\b/i, 'bin'],
+  [/\b(?:other room|another room)\b/i, 'other room'],
+  [/\b(?:decide later|undecided)\b/i, 'decide later'],
+  [/\bkeep\b/i, 'keep'],
 ];
 /** `bin` alone is also a container; as a decision it stands after a comma, a dash or an arrow, at the end. */
 const TRAILING_DECISION = new RegExp(`(?:,|;|->|→|–|—|\\s-\\s|:)\\s*(${DECISIONS.join('|')})\\s*$`, 'i');
 
 const ONE = String.raw`(?:\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?)\s*(?:mm|cm|dm|m|in|inch|inches|ft|"|″|')?`;
 const SIZE = new RegExp(String.raw`(?<![\w.,])(${ONE})\s*[x×*]\s*(${ONE})(?:\s*[x×*]\s*(${ONE}))?(?!\w)`, 'i');
-const SINGLE_LENGTH = new RegExp(String.raw`(?<![\w.,/])(\d+(?:[.,]\d+)?\s*(?:mm|cm|m)|\d+(?:\s+\d+\/\d+)?\s*(?:"|″|in\b|inch\b|inches\b))(?:\s*long)?(?!\w)`, 'i');
+const SINGLE_LENGTH = new RegExp(
+  String.raw`(?<![\w.,/])(\d+(?:[.,]\d+)?\s*(?:mm|cm|m)|\d+(?:\s+\d+\/\d+)?\s*(?:"|″|in\b|inch\b|inches\b))(?:\s*long)?(?!\w)`,
+  'i',
+);
 
 function readSize(parts: string[], system: LengthSystem): [number, number, number] | null {
   // The unit of the last part holds for all that name none: 25x20x1 cm.
-  const unit = /(mm|cm|dm|m|in|inch|inches|ft|"|″|')\s*$/i.exec(parts.at(-1)!)?.[1] ?? (system === 'metric' ? 'cm' : 'in');
-  const lengths = parts.map((part) => parseLength(/(mm|cm|dm|m|in|inch|inches|ft|"|″|')\s*$/i.test(part) ? part : `${part.trim()} ${unit}`));
+  const unit =
+    /(mm|cm|dm|m|in|inch|inches|ft|"|″|')\s*$/i.exec(parts.at(-1)!)?.[1] ?? (system === 'metric' ? 'cm' : 'in');
+  const lengths = parts.map((part) =>
+    parseLength(/(mm|cm|dm|m|in|inch|inches|ft|"|″|')\s*$/i.test(part) ? part : `${part.trim()} ${unit}`),
+  );
   if (lengths.some((length) => length === null || length <= 0)) return null;
   const sorted = (lengths as number[]).sort((a, b) => b - a);
   while (sorted.length < 3) sorted.push(sorted.at(-1)!);
@@ -39,7 +72,9 @@ function readSize(parts: string[], system: LengthSystem): [number, number, numbe
 }
 
 const escape = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-const MEASURE_PATTERNS = EVERYDAY_MEASURES.flatMap((measure) => measure.words.map((word) => ({ key: measure.key, word })))
+const MEASURE_PATTERNS = EVERYDAY_MEASURES.flatMap((measure) =>
+  measure.words.map((word) => ({ key: measure.key, word })),
+)
   .sort((a, b) => b.word.length - a.word.length)
   .map(({ key, word }) => ({ key, pattern: new RegExp(`^${escape(word)}(?=\\s|$)\\s*(?:of\\s+)?`, 'i') }));
 
@@ -67,14 +102,20 @@ export function readLine(text: string, system: LengthSystem = 'metric'): ReadLin
       const found = pattern.exec(rest);
       if (!found || found[0].length === rest.length) continue;
       decision = meaning;
-      rest = `${rest.slice(0, found.index)} ${rest.slice(found.index + found[0].length)}`.replace(/\s+/g, ' ').replace(/^[\s,:;–-]+|[\s,:;–-]+$/g, '').trim();
+      rest = `${rest.slice(0, found.index)} ${rest.slice(found.index + found[0].length)}`
+        .replace(/\s+/g, ' ')
+        .replace(/^[\s,:;–-]+|[\s,:;–-]+$/g, '')
+        .trim();
       break;
     }
 
   let size: [number, number, number] | null = null;
   const box = SIZE.exec(rest);
   if (box) {
-    size = readSize([box[1]!, box[2]!, box[3]].filter((part): part is string => !!part), system);
+    size = readSize(
+      [box[1]!, box[2]!, box[3]].filter((part): part is string => !!part),
+      system,
+    );
     if (size) rest = `${rest.slice(0, box.index)} ${rest.slice(box.index + box[0].length)}`.replace(/\s+/g, ' ').trim();
   } else {
     const single = SINGLE_LENGTH.exec(rest);
@@ -82,7 +123,9 @@ export function readLine(text: string, system: LengthSystem = 'metric'): ReadLin
     if (single && longest) {
       // Only one length is told: take a slim piece, a tenth as thick.
       size = [longest, Math.max(1, Math.round(longest / 10)), Math.max(1, Math.round(longest / 10))];
-      rest = `${rest.slice(0, single.index)} ${rest.slice(single.index + single[0].length)}`.replace(/\s+/g, ' ').trim();
+      rest = `${rest.slice(0, single.index)} ${rest.slice(single.index + single[0].length)}`
+        .replace(/\s+/g, ' ')
+        .trim();
     }
   }
 

@@ -13,9 +13,27 @@ export const EVERYDAY_MEASURES: readonly EverydayMeasure[] = [
   { key: 'handful', one: 'handful', many: 'handfuls', litres: 0.15, words: ['handful', 'handfuls'] },
   { key: 'mug', one: 'mug', many: 'mugs', litres: 0.3, words: ['mug', 'mugs', 'cup', 'cups', 'mugful', 'mugfuls'] },
   { key: 'litre', one: 'litre', many: 'litres', litres: 1, words: ['l', 'litre', 'litres', 'liter', 'liters'] },
-  { key: 'shoebox', one: 'shoebox', many: 'shoeboxes', litres: 5, words: ['shoebox', 'shoeboxes', 'shoe box', 'shoe boxes'] },
-  { key: 'bag', one: 'carrier bag', many: 'carrier bags', litres: 15, words: ['carrier bag', 'carrier bags', 'shopping bag', 'shopping bags', 'bagful', 'bagfuls'] },
-  { key: 'basket', one: 'laundry basket', many: 'laundry baskets', litres: 45, words: ['laundry basket', 'laundry baskets', 'washing basket', 'washing baskets'] },
+  {
+    key: 'shoebox',
+    one: 'shoebox',
+    many: 'shoeboxes',
+    litres: 5,
+    words: ['shoebox', 'shoeboxes', 'shoe box', 'shoe boxes'],
+  },
+  {
+    key: 'bag',
+    one: 'carrier bag',
+    many: 'carrier bags',
+    litres: 15,
+    words: ['carrier bag', 'carrier bags', 'shopping bag', 'shopping bags', 'bagful', 'bagfuls'],
+  },
+  {
+    key: 'basket',
+    one: 'laundry basket',
+    many: 'laundry baskets',
+    litres: 45,
+    words: ['laundry basket', 'laundry baskets', 'washing basket', 'washing baskets'],
+  },
   { key: 'sack', one: 'sack', many: 'sacks', litres: 60, words: ['sack', 'sacks', 'bin bag of', 'bin bags of'] },
 ];
 
@@ -24,7 +42,8 @@ const byKey = new Map(EVERYDAY_MEASURES.map((measure) => [measure.key, measure])
 export const measureOf = (key: string): EverydayMeasure | undefined => byKey.get(key);
 
 /** Litres of one of that measure on this site, or undefined for `pieces` and unknown keys. */
-export const litresOf = (key: string, own: Partial<Record<string, number>> = {}): number | undefined => own[key] ?? byKey.get(key)?.litres;
+export const litresOf = (key: string, own: Partial<Record<string, number>> = {}): number | undefined =>
+  own[key] ?? byKey.get(key)?.litres;
 
 /** `3 shoeboxes`, `1 piece`, `40 pieces`. */
 export function sayAmount(amount: number, measure: string): string {

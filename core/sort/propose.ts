@@ -25,8 +25,16 @@ interface Known {
 export function knownCategories(own: readonly Pick<Category, 'id' | 'name' | 'synonyms' | 'starter'>[]): Known[] {
   const used = new Set(own.map((category) => category.starter));
   return [
-    ...own.map((category) => ({ names: [category.name, ...category.synonyms].map(stems), proposal: { categoryId: category.id, starter: null, name: category.name }, edge: 0.02 })),
-    ...STARTER_CATEGORIES.filter((starter) => !used.has(starter.key)).map((starter) => ({ names: [starter.name, ...starter.synonyms].map(stems), proposal: { categoryId: null, starter, name: starter.name }, edge: 0 })),
+    ...own.map((category) => ({
+      names: [category.name, ...category.synonyms].map(stems),
+      proposal: { categoryId: category.id, starter: null, name: category.name },
+      edge: 0.02,
+    })),
+    ...STARTER_CATEGORIES.filter((starter) => !used.has(starter.key)).map((starter) => ({
+      names: [starter.name, ...starter.synonyms].map(stems),
+      proposal: { categoryId: null, starter, name: starter.name },
+      edge: 0,
+    })),
   ];
 }
 
@@ -53,7 +61,10 @@ function likenessOf(said: string[], known: string[]): number {
 export function proposeCategories(name: string, known: readonly Known[], most = 5): CategoryProposal[] {
   const said = stems(name);
   return known
-    .map((one) => ({ ...one.proposal, likeness: Math.max(...one.names.map((names) => likenessOf(said, names))) + one.edge }))
+    .map((one) => ({
+      ...one.proposal,
+      likeness: Math.max(...one.names.map((names) => likenessOf(said, names))) + one.edge,
+    }))
     .filter((one) => one.likeness >= LEAST_LIKENESS)
     .sort((a, b) => b.likeness - a.likeness || a.name.localeCompare(b.name))
     .slice(0, most);

@@ -23,25 +23,43 @@ describe('readLine', () => {
     ['5 pieces of felt', { name: 'felt', amount: 5, measure: 'pieces' }],
   ])('%s', (text, expected) => expect(readLine(text)).toMatchObject(expected));
 
-  test('inches are meant where the site measures in inches', () => expect(readLine('3 boxes 10x8x2', 'imperial')).toMatchObject({ size: [254, 203, 51] }));
-  test.each(['', '   ', '12', '3 shoeboxes', '0 pens'])('%j is answered with what is missing', (text) => expect(isReadLine(readLine(text))).toBe(false));
+  test('inches are meant where the site measures in inches', () =>
+    expect(readLine('3 boxes 10x8x2', 'imperial')).toMatchObject({ size: [254, 203, 51] }));
+  test.each(['', '   ', '12', '3 shoeboxes', '0 pens'])('%j is answered with what is missing', (text) =>
+    expect(isReadLine(readLine(text))).toBe(false),
+  );
 
   test('whatever is typed, a line is either read whole or refused with a message', () => {
-    fc.assert(fc.property(fc.string(), (text) => {
-      const read = readLine(text);
-      if (isReadLine(read)) {
-        expect(read.name.length).toBeGreaterThan(0);
-        expect(read.amount).toBeGreaterThan(0);
-      } else expect(read.message.length).toBeGreaterThan(0);
-    }));
+    fc.assert(
+      fc.property(fc.string(), (text) => {
+        const read = readLine(text);
+        if (isReadLine(read)) {
+          expect(read.name.length).toBeGreaterThan(0);
+          expect(read.amount).toBeGreaterThan(0);
+        } else expect(read.message.length).toBeGreaterThan(0);
+      }),
+    );
   });
 });
 
 describe('proposeCategories', () => {
   const known = knownCategories([]);
   const best = (name: string) => proposeCategories(name, known)[0]?.name;
-  test.each([['wooden blocks', 'Wooden blocks'], ['train tracks', 'Wooden railway'], ['teddies', 'Soft animals'], ['felt tips', 'Felt-tip pens'], ['jigsaw puzles', 'Jigsaw puzzles'], ['paint brush', 'Paint brushes'], ['wool', 'Wool'], ['diapers', 'Nappies'], ['button cell', 'Button cells'], ['old picture books', 'Picture books']])('%s is %s', (name, category) => expect(best(name)).toBe(category));
-  test.each(['xylocarp', 'gxqz', 'mystery thing'])('%s is not forced into any', (name) => expect(best(name)).toBeUndefined());
+  test.each([
+    ['wooden blocks', 'Wooden blocks'],
+    ['train tracks', 'Wooden railway'],
+    ['teddies', 'Soft animals'],
+    ['felt tips', 'Felt-tip pens'],
+    ['jigsaw puzles', 'Jigsaw puzzles'],
+    ['paint brush', 'Paint brushes'],
+    ['wool', 'Wool'],
+    ['diapers', 'Nappies'],
+    ['button cell', 'Button cells'],
+    ['old picture books', 'Picture books'],
+  ])('%s is %s', (name, category) => expect(best(name)).toBe(category));
+  test.each(['xylocarp', 'gxqz', 'mystery thing'])('%s is not forced into any', (name) =>
+    expect(best(name)).toBeUndefined(),
+  );
   test('an own category of that name comes before the library', () => {
     const own = knownCategories([{ id: 'c1', name: 'Blocks of the club', synonyms: ['wooden blocks'], starter: null }]);
     expect(proposeCategories('wooden blocks', own)[0]).toMatchObject({ categoryId: 'c1' });

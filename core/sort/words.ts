@@ -2,7 +2,13 @@
 
 /** Lower case, no accents, single spaces; letters and digits only. */
 export const plain = (text: string): string =>
-  text.toLowerCase().normalize('NFD').replace(/\p{M}+/gu, '').replace(/ß/g, 'ss').replace(/[^\p{L}\p{N}]+/gu, ' ').trim();
+  text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{M}+/gu, '')
+    .replace(/ß/g, 'ss')
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim();
 
 /** A light English stem: enough that `boxes` meets `box`, `brushes` meets `brush` and `puppies` meets `puppy`. */
 export function stem(word: string): string {
@@ -14,7 +20,10 @@ export function stem(word: string): string {
 
 /** The stemmed words of a text, without the small connecting ones. */
 export const stems = (text: string): string[] =>
-  plain(text).split(' ').filter((word) => word && !SMALL_WORDS.has(word)).map(stem);
+  plain(text)
+    .split(' ')
+    .filter((word) => word && !SMALL_WORDS.has(word))
+    .map(stem);
 
 const SMALL_WORDS = new Set(['of', 'the', 'a', 'an', 'and', 'with', 'for', 'in', 'some', 'our', 'my', 'to']);
 

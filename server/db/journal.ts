@@ -12,9 +12,14 @@ type AnyRow = Row & Record<string, unknown>;
 type JournalRow = typeof journal.$inferInsert;
 
 /** The columns of every site table that the generic code needs. */
-type SiteTable = PgTable & { id: typeof SITE_TABLES.bin.id; siteId: typeof SITE_TABLES.bin.siteId; version: typeof SITE_TABLES.bin.version };
+type SiteTable = PgTable & {
+  id: typeof SITE_TABLES.bin.id;
+  siteId: typeof SITE_TABLES.bin.siteId;
+  version: typeof SITE_TABLES.bin.version;
+};
 export const tableOf = (name: TableName): SiteTable => SITE_TABLES[name] as unknown as SiteTable;
-const inBatches = <T>(rows: T[], size = 500): T[][] => Array.from({ length: Math.ceil(rows.length / size) }, (_, i) => rows.slice(i * size, (i + 1) * size));
+const inBatches = <T>(rows: T[], size = 500): T[][] =>
+  Array.from({ length: Math.ceil(rows.length / size) }, (_, i) => rows.slice(i * size, (i + 1) * size));
 
 /** Writes rows inside one transaction and remembers what they were. */
 export class Recorder {
@@ -42,18 +47,31 @@ export class Recorder {
   }
 
   async insert<T extends TableName>(table: T, values: Omit<RowOf<T>, 'version' | 'siteId'>[]): Promise<RowOf<T>[]> {
-    const rows = values.map((value) => ({ ...value, version: this.seq, ...(table === 'site' ? {} : { siteId: this.siteId }) }) as unknown as AnyRow);
+    const rows = values.map(
+      (value) =>
+        ({ ...value, version: this.seq, ...(table === 'site' ? {} : { siteId: this.siteId }) }) as unknown as AnyRow,
+    );
     for (const batch of inBatches(rows)) await this.db.insert(tableOf(table)).values(batch as never);
-    this.rows.push(...rows.map((row) => ({ seq: this.seq, siteId: this.siteId, table, rowId: row.id, before: null, after: row })));
+    this.rows.push(
+      ...rows.map((row) => ({ seq: this.seq, siteId: this.siteId, table, rowId: row.id, before: null, after: row })),
+    );
     return rows as unknown as RowOf<T>[];
   }
 
   /** @param version what the author has read; null where the service itself has just read it */
-  async update<T extends TableName>(table: T, id: string, version: number | null, patch: Partial<RowOf<T>>): Promise<RowOf<T>> {
+  async update<T extends TableName>(
+    table: T,
+    id: string,
+    version: number | null,
+    patch: Partial<RowOf<T>>,
+  ): Promise<RowOf<T>> {
     const before = (await this.find(table, id)) as unknown as AnyRow;
     if (version !== null && before.version !== version) throw new Stale(table, before);
     const set = { ...patch, version: this.seq };
-    await this.db.update(tableOf(table)).set(set as never).where(eq(tableOf(table).id, id));
+    await this.db
+      .update(tableOf(table))
+      .set(set as never)
+      .where(eq(tableOf(table).id, id));
     const after = { ...before, ...set } as AnyRow;
     this.rows.push({ seq: this.seq, siteId: this.siteId, table, rowId: id, before, after });
     return after as unknown as RowOf<T>;
@@ -71,11 +89,21 @@ export class Recorder {
   }
 
   answer(what: string, history: History): ChangeAnswer {
-    return gather(this.seq, what, this.rows.map((row) => ({ table: row.table, rowId: row.rowId, after: row.after as AnyRow | null })), history);
+    return gather(
+      this.seq,
+      what,
+      this.rows.map((row) => ({ table: row.table, rowId: row.rowId, after: row.after as AnyRow | null })),
+      history,
+    );
   }
 }
 
-function gather(revision: number, what: string, rows: { table: TableName; rowId: string; after: AnyRow | null }[], history: History): ChangeAnswer {
+function gather(
+  revision: number,
+  what: string,
+  rows: { table: TableName; rowId: string; after: AnyRow | null }[],
+  history: History,
+): ChangeAnswer {
   const last = new Map(rows.map((row) => [`${row.table} ${row.rowId}`, row]));
   const answer: ChangeAnswer = { revision, what, rows: {}, removed: {}, history };
   for (const { table, rowId, after } of last.values())
@@ -91,8 +119,18 @@ const nextRevision = async (db: Db): Promise<number> => {
 
 /** What can be undone and redone next on a site. */
 export async function historyOf(db: Db, siteId: string): Promise<History> {
-  const [undo] = await db.select({ what: change.what }).from(change).where(and(eq(change.siteId, siteId), eq(change.undone, false), eq(change.first, false))).orderBy(desc(change.seq)).limit(1);
-  const [redo] = await db.select({ what: change.what }).from(change).where(and(eq(change.siteId, siteId), eq(change.undone, true), eq(change.dropped, false))).orderBy(change.seq).limit(1);
+  const [undo] = await db
+    .select({ what: change.what })
+    .from(change)
+    .where(and(eq(change.siteId, siteId), eq(change.undone, false), eq(change.first, false)))
+    .orderBy(desc(change.seq))
+    .limit(1);
+  const [redo] = await db
+    .select({ what: change.what })
+    .from(change)
+    .where(and(eq(change.siteId, siteId), eq(change.undone, true), eq(change.dropped, false)))
+    .orderBy(change.seq)
+    .limit(1);
   return { undo: undo?.what ?? null, redo: redo?.what ?? null };
 }
 
@@ -101,13 +139,22 @@ export async function historyOf(db: Db, siteId: string): Promise<History> {
  * @param what in words, as undo will name it; a function when it is only known afterwards
  * @param options who did it; `first` for the change a site begins with, which is not taken back
  */
-export async function makeChange(db: Db, siteId: string, what: string | (() => string), work: (recorder: Recorder) => Promise<string | void>, { who = 'here', first = false } = {}): Promise<ChangeAnswer> {
+export async function makeChange(
+  db: Db,
+  siteId: string,
+  what: string | (() => string),
+  work: (recorder: Recorder) => Promise<string | void>,
+  { who = 'here', first = false } = {},
+): Promise<ChangeAnswer> {
   return db.transaction(async (tx) => {
     const recorder = new Recorder(tx as Db, siteId, await nextRevision(tx as Db));
     const id = await work(recorder);
     const words = typeof what === 'function' ? what() : what;
     if (recorder.touched) {
-      await tx.update(change).set({ dropped: true }).where(and(eq(change.siteId, siteId), eq(change.undone, true), eq(change.dropped, false)));
+      await tx
+        .update(change)
+        .set({ dropped: true })
+        .where(and(eq(change.siteId, siteId), eq(change.undone, true), eq(change.dropped, false)));
       await tx.insert(change).values({ seq: recorder.seq, siteId, who, what: words, first });
       await recorder.writeJournal();
     }
@@ -119,8 +166,16 @@ export async function makeChange(db: Db, siteId: string, what: string | (() => s
 /** Takes back the last change, or makes the last undone one again. Null when there is none. */
 export async function stepHistory(db: Db, siteId: string, direction: 'undo' | 'redo'): Promise<ChangeAnswer | null> {
   return db.transaction(async (tx) => {
-    const wanted = direction === 'undo' ? and(eq(change.undone, false), eq(change.first, false)) : and(eq(change.undone, true), eq(change.dropped, false));
-    const [step] = await tx.select().from(change).where(and(eq(change.siteId, siteId), wanted)).orderBy(direction === 'undo' ? desc(change.seq) : change.seq).limit(1);
+    const wanted =
+      direction === 'undo'
+        ? and(eq(change.undone, false), eq(change.first, false))
+        : and(eq(change.undone, true), eq(change.dropped, false));
+    const [step] = await tx
+      .select()
+      .from(change)
+      .where(and(eq(change.siteId, siteId), wanted))
+      .orderBy(direction === 'undo' ? desc(change.seq) : change.seq)
+      .limit(1);
     if (!step) return null;
     const seq = await nextRevision(tx as Db);
     const entries = await tx.select().from(journal).where(eq(journal.seq, step.seq)).orderBy(journal.id);
@@ -132,18 +187,32 @@ export async function stepHistory(db: Db, siteId: string, direction: 'undo' | 'r
       const t = tableOf(entry.table);
       if (!target) await tx.delete(t).where(eq(t.id, entry.rowId));
       else if (!source) await tx.insert(t).values({ ...target, version: seq } as never);
-      else await tx.update(t).set({ ...target, version: seq } as never).where(eq(t.id, entry.rowId));
+      else
+        await tx
+          .update(t)
+          .set({ ...target, version: seq } as never)
+          .where(eq(t.id, entry.rowId));
       done.push({ table: entry.table, rowId: entry.rowId, after: target && { ...target, version: seq } });
     }
-    await tx.update(change).set({ undone: direction === 'undo' }).where(eq(change.seq, step.seq));
+    await tx
+      .update(change)
+      .set({ undone: direction === 'undo' })
+      .where(eq(change.seq, step.seq));
     return gather(seq, step.what, done, await historyOf(tx as Db, siteId));
   });
 }
 
 /** The changes that touched one row, newest first. */
-export async function historyOfRow(db: Db, siteId: string, rowId: string): Promise<{ at: string; what: string; undone: boolean; after: Record<string, unknown> | null }[]> {
-  return db.select({ at: change.at, what: change.what, undone: change.undone, after: journal.after }).from(journal)
-    .innerJoin(change, eq(change.seq, journal.seq)).where(and(eq(journal.siteId, siteId), eq(journal.rowId, rowId))).orderBy(desc(journal.seq)).limit(100);
+export async function historyOfRow(
+  db: Db,
+  siteId: string,
+  rowId: string,
+): Promise<{ at: string; what: string; undone: boolean; after: Record<string, unknown> | null }[]> {
+  return db
+    .select({ at: change.at, what: change.what, undone: change.undone, after: journal.after })
+    .from(journal)
+    .innerJoin(change, eq(change.seq, journal.seq))
+    .where(and(eq(journal.siteId, siteId), eq(journal.rowId, rowId)))
+    .orderBy(desc(journal.seq))
+    .limit(100);
 }
-
-

@@ -2,12 +2,18 @@
 import { closeSync, mkdirSync, openSync, readFileSync, rmSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
 
-export interface Holder { pid: number; started: string | null; since: string }
+export interface Holder {
+  pid: number;
+  started: string | null;
+  since: string;
+}
 
 export class DirectoryHeld extends Error {
   readonly holder: Holder;
   constructor(directory: string, holder: Holder) {
-    super(`${directory} is in use by process ${holder.pid} since ${holder.since}. Stop that one first, or choose another directory with STUBE_DATA.`);
+    super(
+      `${directory} is in use by process ${holder.pid} since ${holder.since}. Stop that one first, or choose another directory with STUBE_DATA.`,
+    );
     this.holder = holder;
   }
 }

@@ -19,7 +19,9 @@ export interface Store {
 }
 
 /** Beside this file in the sources, beside the bundle when built. */
-const MIGRATIONS = [join(import.meta.dirname, 'migrations'), join(import.meta.dirname, 'db', 'migrations')].find((path) => existsSync(path))!;
+const MIGRATIONS = [join(import.meta.dirname, 'migrations'), join(import.meta.dirname, 'db', 'migrations')].find(
+  (path) => existsSync(path),
+)!;
 
 async function storeOn(client: PGlite, release: () => void = () => {}): Promise<Store> {
   const db = drizzle({ client, schema: tables });
@@ -58,6 +60,7 @@ export async function openStore(directory: string): Promise<Store> {
 }
 
 /** A database in memory, from a dump of an empty one where there is one; for tests. */
-export const memoryStore = async (dump?: Blob): Promise<Store> => storeOn(await PGlite.create(dump ? { loadDataDir: dump } : {}));
+export const memoryStore = async (dump?: Blob): Promise<Store> =>
+  storeOn(await PGlite.create(dump ? { loadDataDir: dump } : {}));
 
 export const readDump = (path: string): Blob => new Blob([readFileSync(path)]);

@@ -1,6 +1,29 @@
 /** The tables of PGlite. Every table of a site carries its site and the version of its last write. */
-import { bigint, bigserial, boolean, doublePrecision, index, integer, jsonb, pgSequence, pgTable, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
-import type { CategoryTraits, Compartment, ContainerShape, Decision, HazardId, Site, TableName, TemplateKind, ZoneKind } from '@stube/core/site/entities';
+import {
+  bigint,
+  bigserial,
+  boolean,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgSequence,
+  pgTable,
+  text,
+  timestamp,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core';
+import type {
+  CategoryTraits,
+  Compartment,
+  ContainerShape,
+  Decision,
+  HazardId,
+  Site,
+  TableName,
+  TemplateKind,
+  ZoneKind,
+} from '@stube/core/site/entities';
 
 /** One number for each transaction that writes; rows carry it as their version. */
 export const revision = pgSequence('revision');
@@ -12,74 +35,244 @@ const mm = (name: string) => integer(name).notNull();
 const sort = doublePrecision('sort').notNull();
 
 export const site = pgTable('site', {
-  ...row, name: text('name').notNull(), system: text('system').$type<Site['system']>().notNull(), currency: text('currency').notNull(),
-  growth: doublePrecision('growth').notNull(), fillLimit: doublePrecision('fill_limit').notNull(), measures: jsonb('measures').$type<Site['measures']>().notNull(),
+  ...row,
+  name: text('name').notNull(),
+  system: text('system').$type<Site['system']>().notNull(),
+  currency: text('currency').notNull(),
+  growth: doublePrecision('growth').notNull(),
+  fillLimit: doublePrecision('fill_limit').notNull(),
+  measures: jsonb('measures').$type<Site['measures']>().notNull(),
   removed: boolean('removed').notNull().default(false),
 });
 
-export const person = pgTable('person', {
-  ...ofSite, name: text('name').notNull(), kind: text('kind').$type<'adult' | 'child'>().notNull(), stature: mm('stature'), colour: text('colour').notNull(),
-}, (t) => [index('person_site').on(t.siteId)]);
+export const person = pgTable(
+  'person',
+  {
+    ...ofSite,
+    name: text('name').notNull(),
+    kind: text('kind').$type<'adult' | 'child'>().notNull(),
+    stature: mm('stature'),
+    colour: text('colour').notNull(),
+  },
+  (t) => [index('person_site').on(t.siteId)],
+);
 
-export const room = pgTable('room', {
-  ...ofSite, name: text('name').notNull(), code: text('code').notNull(), width: mm('width'), depth: mm('depth'), height: mm('height'), sort, people: jsonb('people').$type<string[]>().notNull(),
-}, (t) => [index('room_site').on(t.siteId)]);
+export const room = pgTable(
+  'room',
+  {
+    ...ofSite,
+    name: text('name').notNull(),
+    code: text('code').notNull(),
+    width: mm('width'),
+    depth: mm('depth'),
+    height: mm('height'),
+    sort,
+    people: jsonb('people').$type<string[]>().notNull(),
+  },
+  (t) => [index('room_site').on(t.siteId)],
+);
 
-export const zone = pgTable('zone', {
-  ...ofSite, roomId: text('room_id').notNull(), name: text('name').notNull(), kind: text('kind').$type<ZoneKind>().notNull(), x: mm('x'), y: mm('y'),
-}, (t) => [index('zone_site').on(t.siteId)]);
+export const zone = pgTable(
+  'zone',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    name: text('name').notNull(),
+    kind: text('kind').$type<ZoneKind>().notNull(),
+    x: mm('x'),
+    y: mm('y'),
+  },
+  (t) => [index('zone_site').on(t.siteId)],
+);
 
-export const unit = pgTable('unit', {
-  ...ofSite, roomId: text('room_id').notNull(), name: text('name').notNull(), template: text('template').$type<TemplateKind>().notNull(),
-  width: mm('width'), height: mm('height'), depth: mm('depth'), columns: mm('columns'), rows: mm('rows'), board: mm('board'), raised: mm('raised'), x: mm('x'), y: mm('y'),
-  locked: flag('locked'), sunlit: flag('sunlit'), onView: flag('on_view'), anchored: flag('anchored'), sort,
-}, (t) => [index('unit_site').on(t.siteId)]);
+export const unit = pgTable(
+  'unit',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    name: text('name').notNull(),
+    template: text('template').$type<TemplateKind>().notNull(),
+    width: mm('width'),
+    height: mm('height'),
+    depth: mm('depth'),
+    columns: mm('columns'),
+    rows: mm('rows'),
+    board: mm('board'),
+    raised: mm('raised'),
+    x: mm('x'),
+    y: mm('y'),
+    locked: flag('locked'),
+    sunlit: flag('sunlit'),
+    onView: flag('on_view'),
+    anchored: flag('anchored'),
+    sort,
+  },
+  (t) => [index('unit_site').on(t.siteId)],
+);
 
-export const compartment = pgTable('compartment', {
-  ...ofSite, unitId: text('unit_id').notNull(), name: text('name').notNull(), x: mm('x'), z: mm('z'), width: mm('width'), depth: mm('depth'), height: mm('height'), floor: mm('floor'),
-  access: text('access').$type<Compartment['access']>().notNull(), door: flag('door'), drawer: flag('drawer'), maxLoad: mm('max_load'), sort,
-}, (t) => [index('compartment_site').on(t.siteId)]);
+export const compartment = pgTable(
+  'compartment',
+  {
+    ...ofSite,
+    unitId: text('unit_id').notNull(),
+    name: text('name').notNull(),
+    x: mm('x'),
+    z: mm('z'),
+    width: mm('width'),
+    depth: mm('depth'),
+    height: mm('height'),
+    floor: mm('floor'),
+    access: text('access').$type<Compartment['access']>().notNull(),
+    door: flag('door'),
+    drawer: flag('drawer'),
+    maxLoad: mm('max_load'),
+    sort,
+  },
+  (t) => [index('compartment_site').on(t.siteId)],
+);
 
-export const family = pgTable('family', {
-  ...ofSite, name: text('name').notNull(), hue: text('hue').notNull(), pictogram: text('pictogram').notNull(), sort,
-}, (t) => [index('family_site').on(t.siteId)]);
+export const family = pgTable(
+  'family',
+  {
+    ...ofSite,
+    name: text('name').notNull(),
+    hue: text('hue').notNull(),
+    pictogram: text('pictogram').notNull(),
+    sort,
+  },
+  (t) => [index('family_site').on(t.siteId)],
+);
 
-export const category = pgTable('category', {
-  ...ofSite, familyId: text('family_id').notNull(), starter: text('starter'), name: text('name').notNull(), pictogram: text('pictogram').notNull(), synonyms: jsonb('synonyms').$type<string[]>().notNull(),
-  lie: text('lie').$type<CategoryTraits['lie']>().notNull(), hazards: jsonb('hazards').$type<HazardId[]>().notNull(), view: text('view').$type<CategoryTraits['view']>(), lid: flag('lid'), lightSensitive: flag('light_sensitive'),
-  density: doublePrecision('density').notNull(), zoneKind: text('zone_kind').$type<ZoneKind>().notNull(), perWeek: doublePrecision('per_week').notNull(), users: jsonb('users').$type<string[]>().notNull(),
-  containerTypeId: text('container_type_id'), factor: doublePrecision('factor').notNull(),
-}, (t) => [index('category_site').on(t.siteId)]);
+export const category = pgTable(
+  'category',
+  {
+    ...ofSite,
+    familyId: text('family_id').notNull(),
+    starter: text('starter'),
+    name: text('name').notNull(),
+    pictogram: text('pictogram').notNull(),
+    synonyms: jsonb('synonyms').$type<string[]>().notNull(),
+    lie: text('lie').$type<CategoryTraits['lie']>().notNull(),
+    hazards: jsonb('hazards').$type<HazardId[]>().notNull(),
+    view: text('view').$type<CategoryTraits['view']>(),
+    lid: flag('lid'),
+    lightSensitive: flag('light_sensitive'),
+    density: doublePrecision('density').notNull(),
+    zoneKind: text('zone_kind').$type<ZoneKind>().notNull(),
+    perWeek: doublePrecision('per_week').notNull(),
+    users: jsonb('users').$type<string[]>().notNull(),
+    containerTypeId: text('container_type_id'),
+    factor: doublePrecision('factor').notNull(),
+  },
+  (t) => [index('category_site').on(t.siteId)],
+);
 
-export const line = pgTable('line', {
-  ...ofSite, roomId: text('room_id').notNull(), categoryId: text('category_id'), name: text('name').notNull(), amount: doublePrecision('amount').notNull(), measure: text('measure').notNull(),
-  length: integer('length'), width: integer('width'), height: integer('height'), decision: text('decision').$type<Decision>().notNull(), note: text('note').notNull(), sort,
-}, (t) => [index('line_site').on(t.siteId)]);
+export const line = pgTable(
+  'line',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    categoryId: text('category_id'),
+    name: text('name').notNull(),
+    amount: doublePrecision('amount').notNull(),
+    measure: text('measure').notNull(),
+    length: integer('length'),
+    width: integer('width'),
+    height: integer('height'),
+    decision: text('decision').$type<Decision>().notNull(),
+    note: text('note').notNull(),
+    sort,
+  },
+  (t) => [index('line_site').on(t.siteId)],
+);
 
-export const containerType = pgTable('container_type', {
-  ...ofSite, name: text('name').notNull(), form: text('form').$type<ContainerShape['form']>().notNull(), outWidth: mm('out_width'), outDepth: mm('out_depth'), outHeight: mm('out_height'),
-  inWidth: mm('in_width'), inDepth: mm('in_depth'), inHeight: mm('in_height'), seeThrough: flag('see_through'), lid: flag('lid'), handle: flag('handle'), stackable: flag('stackable'),
-  mass: mm('mass'), price: mm('price'), pack: mm('pack'), material: text('material').$type<ContainerShape['material']>().notNull(), owned: mm('owned'),
-}, (t) => [index('container_type_site').on(t.siteId)]);
+export const containerType = pgTable(
+  'container_type',
+  {
+    ...ofSite,
+    name: text('name').notNull(),
+    form: text('form').$type<ContainerShape['form']>().notNull(),
+    outWidth: mm('out_width'),
+    outDepth: mm('out_depth'),
+    outHeight: mm('out_height'),
+    inWidth: mm('in_width'),
+    inDepth: mm('in_depth'),
+    inHeight: mm('in_height'),
+    seeThrough: flag('see_through'),
+    lid: flag('lid'),
+    handle: flag('handle'),
+    stackable: flag('stackable'),
+    mass: mm('mass'),
+    price: mm('price'),
+    pack: mm('pack'),
+    material: text('material').$type<ContainerShape['material']>().notNull(),
+    owned: mm('owned'),
+  },
+  (t) => [index('container_type_site').on(t.siteId)],
+);
 
-export const bin = pgTable('bin', {
-  ...ofSite, roomId: text('room_id').notNull(), categoryId: text('category_id').notNull(), containerTypeId: text('container_type_id').notNull(), code: text('code').notNull(), name: text('name').notNull(),
-  litres: doublePrecision('litres').notNull(), compartmentId: text('compartment_id'), pinned: flag('pinned'), printed: text('printed'), seenFull: doublePrecision('seen_full'), sort,
-}, (t) => [index('bin_site').on(t.siteId), uniqueIndex('bin_code').on(t.siteId, t.code)]);
+export const bin = pgTable(
+  'bin',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    categoryId: text('category_id').notNull(),
+    containerTypeId: text('container_type_id').notNull(),
+    code: text('code').notNull(),
+    name: text('name').notNull(),
+    litres: doublePrecision('litres').notNull(),
+    compartmentId: text('compartment_id'),
+    pinned: flag('pinned'),
+    printed: text('printed'),
+    seenFull: doublePrecision('seen_full'),
+    sort,
+  },
+  (t) => [index('bin_site').on(t.siteId), uniqueIndex('bin_code').on(t.siteId, t.code)],
+);
 
 /** One change as a person made it; undone ones may be redone until something new is done. */
-export const change = pgTable('change', {
-  seq: bigint('seq', { mode: 'number' }).primaryKey(), siteId: text('site_id').notNull(), at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
-  who: text('who').notNull(), what: text('what').notNull(), undone: boolean('undone').notNull().default(false), dropped: boolean('dropped').notNull().default(false),
-  /** The change a site begins with: it is not taken back. */
-  first: boolean('first').notNull().default(false),
-}, (t) => [index('change_site').on(t.siteId, t.seq)]);
+export const change = pgTable(
+  'change',
+  {
+    seq: bigint('seq', { mode: 'number' }).primaryKey(),
+    siteId: text('site_id').notNull(),
+    at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
+    who: text('who').notNull(),
+    what: text('what').notNull(),
+    undone: boolean('undone').notNull().default(false),
+    dropped: boolean('dropped').notNull().default(false),
+    /** The change a site begins with: it is not taken back. */
+    first: boolean('first').notNull().default(false),
+  },
+  (t) => [index('change_site').on(t.siteId, t.seq)],
+);
 
 /** What a change did to each row. */
-export const journal = pgTable('journal', {
-  id: bigserial('id', { mode: 'number' }).primaryKey(), seq: bigint('seq', { mode: 'number' }).notNull(), siteId: text('site_id').notNull(), table: text('table').$type<TableName>().notNull(), rowId: text('row_id').notNull(),
-  before: jsonb('before').$type<Record<string, unknown>>(), after: jsonb('after').$type<Record<string, unknown>>(),
-}, (t) => [index('journal_seq').on(t.seq), index('journal_row').on(t.rowId)]);
+export const journal = pgTable(
+  'journal',
+  {
+    id: bigserial('id', { mode: 'number' }).primaryKey(),
+    seq: bigint('seq', { mode: 'number' }).notNull(),
+    siteId: text('site_id').notNull(),
+    table: text('table').$type<TableName>().notNull(),
+    rowId: text('row_id').notNull(),
+    before: jsonb('before').$type<Record<string, unknown>>(),
+    after: jsonb('after').$type<Record<string, unknown>>(),
+  },
+  (t) => [index('journal_seq').on(t.seq), index('journal_row').on(t.rowId)],
+);
 
 /** The tables whose rows belong to a site, by their name in the design. */
-export const SITE_TABLES = { site, person, room, zone, unit, compartment, family, category, line, containerType, bin } as const;
+export const SITE_TABLES = {
+  site,
+  person,
+  room,
+  zone,
+  unit,
+  compartment,
+  family,
+  category,
+  line,
+  containerType,
+  bin,
+} as const;

@@ -5,21 +5,31 @@ import type PDFKit from 'pdfkit';
 
 const resolve = createRequire(import.meta.url).resolve;
 const folder = (name: string) => join(dirname(resolve(`${name}/package.json`)), 'files');
-const face = (subset: string, weight: number) => join(folder('@fontsource/atkinson-hyperlegible-next'), `atkinson-hyperlegible-next-${subset}-${weight}-normal.woff`);
+const face = (subset: string, weight: number) =>
+  join(folder('@fontsource/atkinson-hyperlegible-next'), `atkinson-hyperlegible-next-${subset}-${weight}-normal.woff`);
 
 type Doc = typeof PDFKit.prototype;
 const NAMES = { true: ['bold', 'bold-ext'], false: ['plain', 'plain-ext'] } as const;
 
 export function registerFonts(doc: Doc): void {
-  doc.registerFont('plain', face('latin', 400)).registerFont('plain-ext', face('latin-ext', 400)).registerFont('bold', face('latin', 700)).registerFont('bold-ext', face('latin-ext', 700));
+  doc
+    .registerFont('plain', face('latin', 400))
+    .registerFont('plain-ext', face('latin-ext', 400))
+    .registerFont('bold', face('latin', 700))
+    .registerFont('bold-ext', face('latin-ext', 700));
 }
 
-interface Glyphs { hasGlyphForCodePoint(code: number): boolean }
+interface Glyphs {
+  hasGlyphForCodePoint(code: number): boolean;
+}
 
 /** A text as runs of one face each; what neither face has (pictures typed as letters, other scripts) becomes a small circle. */
 export function runsOf(doc: Doc, text: string, bold: boolean): { font: string; text: string }[] {
   const runs: { font: string; text: string }[] = [];
-  const fonts = NAMES[String(bold) as 'true' | 'false'].map((name) => ({ name, glyphs: (doc.font(name) as unknown as { _font: { font: Glyphs } })._font.font }));
+  const fonts = NAMES[String(bold) as 'true' | 'false'].map((name) => ({
+    name,
+    glyphs: (doc.font(name) as unknown as { _font: { font: Glyphs } })._font.font,
+  }));
   for (const letter of text) {
     if (/\p{M}|\u200d|\ufe0f/u.test(letter)) continue;
     const font = fonts.find(({ glyphs }) => glyphs.hasGlyphForCodePoint(letter.codePointAt(0)!));

@@ -3,7 +3,15 @@ import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
 import svgToPdf from 'svg-to-pdfkit';
 import lucide from '@iconify-json/lucide/icons.json' with { type: 'json' };
-import { layOutLabel, layOutSheets, PAPERS, type LabelContent, type LabelLayout, type MeasureText, type Paper } from '@stube/core/label/layout';
+import {
+  layOutLabel,
+  layOutSheets,
+  PAPERS,
+  type LabelContent,
+  type LabelLayout,
+  type MeasureText,
+  type Paper,
+} from '@stube/core/label/layout';
 import { HUES } from '@stube/core/label/hues';
 import { registerFonts, runsOf } from './fonts.ts';
 
@@ -14,10 +22,27 @@ type Doc = InstanceType<typeof PDFDocument>;
 
 export function labelsPdf(title: string, labels: readonly LabelContent[], paper: Paper): Promise<Buffer> {
   const page = PAPERS[paper];
-  const doc = new PDFDocument({ size: [page.width * PT, page.height * PT], margin: 0, autoFirstPage: false, info: { Title: title, Creator: 'Stube' } });
+  const doc = new PDFDocument({
+    size: [page.width * PT, page.height * PT],
+    margin: 0,
+    autoFirstPage: false,
+    info: { Title: title, Creator: 'Stube' },
+  });
   registerFonts(doc);
-  const measure: MeasureText = (text, size, bold) => runsOf(doc, text, bold).reduce((sum, run) => sum + doc.font(run.font).fontSize(size * PT).widthOfString(run.text), 0) / PT;
-  const sheets = layOutSheets(labels.map((content) => layOutLabel(content, measure)), paper);
+  const measure: MeasureText = (text, size, bold) =>
+    runsOf(doc, text, bold).reduce(
+      (sum, run) =>
+        sum +
+        doc
+          .font(run.font)
+          .fontSize(size * PT)
+          .widthOfString(run.text),
+      0,
+    ) / PT;
+  const sheets = layOutSheets(
+    labels.map((content) => layOutLabel(content, measure)),
+    paper,
+  );
   for (const sheet of sheets) {
     doc.addPage();
     for (const { layout, x, y } of sheet.labels) draw(doc, layout, x, y);
@@ -28,7 +53,10 @@ export function labelsPdf(title: string, labels: readonly LabelContent[], paper:
   }
   return new Promise((resolve, reject) => {
     const parts: Buffer[] = [];
-    doc.on('data', (part: Buffer) => parts.push(part)).on('end', () => resolve(Buffer.concat(parts))).on('error', reject);
+    doc
+      .on('data', (part: Buffer) => parts.push(part))
+      .on('end', () => resolve(Buffer.concat(parts)))
+      .on('error', reject);
     doc.end();
   });
 }
@@ -37,7 +65,10 @@ export function labelsPdf(title: string, labels: readonly LabelContent[], paper:
 function write(doc: Doc, text: string, x: number, baseline: number, size: number, bold: boolean): void {
   let at = x * PT;
   for (const run of runsOf(doc, text, bold)) {
-    doc.font(run.font).fontSize(size * PT).fillColor(INK);
+    doc
+      .font(run.font)
+      .fontSize(size * PT)
+      .fillColor(INK);
     const ascent = ((doc as unknown as { _font: { ascender: number } })._font.ascender / 1000) * size * PT;
     doc.text(run.text, at, baseline * PT - ascent, { lineBreak: false });
     at += doc.widthOfString(run.text);
@@ -46,14 +77,25 @@ function write(doc: Doc, text: string, x: number, baseline: number, size: number
 
 function draw(doc: Doc, label: LabelLayout, x: number, y: number): void {
   doc.save();
-  doc.lineWidth(0.3).strokeColor('#A59C8C').roundedRect(x * PT, y * PT, label.width * PT, label.height * PT, 1.2 * PT).stroke();
+  doc
+    .lineWidth(0.3)
+    .strokeColor('#A59C8C')
+    .roundedRect(x * PT, y * PT, label.width * PT, label.height * PT, 1.2 * PT)
+    .stroke();
   doc.rect(x * PT, (y + 1.2) * PT, 1.6 * PT, (label.height - 2.4) * PT).fill(HUES[label.content.hue] ?? INK);
   for (const line of label.lines) write(doc, line.text, x + line.x, y + line.y, line.size, true);
   write(doc, label.code.text, x + label.code.x, y + label.code.y, label.code.size, true);
   if (label.family) write(doc, label.family.text, x + label.family.x, y + label.family.y, label.family.size, false);
   if (label.picture) {
     const body = (lucide.icons as Record<string, { body: string }>)[label.content.pictogram]?.body;
-    if (body) svgToPdf(doc, `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24">${body.replaceAll('currentColor', INK)}</svg>`, (x + label.picture.x) * PT, (y + label.picture.y) * PT, { width: label.picture.size * PT, height: label.picture.size * PT, assumePt: true });
+    if (body)
+      svgToPdf(
+        doc,
+        `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24">${body.replaceAll('currentColor', INK)}</svg>`,
+        (x + label.picture.x) * PT,
+        (y + label.picture.y) * PT,
+        { width: label.picture.size * PT, height: label.picture.size * PT, assumePt: true },
+      );
   }
   if (label.qr) drawQr(doc, label.content.link, x + label.qr.x, y + label.qr.y, label.qr.size);
   doc.restore();
@@ -63,6 +105,8 @@ function drawQr(doc: Doc, link: string, x: number, y: number, size: number): voi
   const { modules } = QRCode.create(link, { errorCorrectionLevel: 'M' });
   const step = size / modules.size;
   for (let row = 0; row < modules.size; row++)
-    for (let column = 0; column < modules.size; column++) if (modules.get(row, column)) doc.rect((x + column * step) * PT, (y + row * step) * PT, step * PT + 0.05, step * PT + 0.05);
+    for (let column = 0; column < modules.size; column++)
+      if (modules.get(row, column))
+        doc.rect((x + column * step) * PT, (y + row * step) * PT, step * PT + 0.05, step * PT + 0.05);
   doc.fill(INK);
 }

@@ -1,3 +1,9 @@
 declare module 'svg-to-pdfkit' {
-  export default function svgToPdf(doc: unknown, svg: string, x: number, y: number, options?: { width?: number; height?: number; assumePt?: boolean }): void;
+  export default function svgToPdf(
+    doc: unknown,
+    svg: string,
+    x: number,
+    y: number,
+    options?: { width?: number; height?: number; assumePt?: boolean },
+  ): void;
 }

@@ -1,7 +1,17 @@
 /** The whole interface of the server under /api. */
 import { Router, json } from 'express';
 import { createSchema, EDITABLE, patchSchema, removeSchema, type EditableTable } from '@stube/contract/entities';
-import { containRequest, labelQuery, lineCategory, newLine, newSite, placeRequest, printedRequest, seenRequest, siteExport } from '@stube/contract/requests';
+import {
+  containRequest,
+  labelQuery,
+  lineCategory,
+  newLine,
+  newSite,
+  placeRequest,
+  printedRequest,
+  seenRequest,
+  siteExport,
+} from '@stube/contract/requests';
 import { TABLES, type TableName } from '@stube/core/site/entities';
 import type { Db } from '../db/open.ts';
 import { historyOfRow, stepHistory } from '../db/journal.ts';
@@ -23,68 +33,161 @@ export interface ApiOptions {
   now?: () => Date;
 }
 
-const fileName = (name: string, ending: string): string => `${name.normalize('NFD').replace(/[^A-Za-z0-9]+/g, '-').replace(/^-|-$/g, '').toLowerCase() || 'site'}.${ending}`;
+const fileName = (name: string, ending: string): string =>
+  `${
+    name
+      .normalize('NFD')
+      .replace(/[^A-Za-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .toLowerCase() || 'site'
+  }.${ending}`;
 
 export function api({ db, origin, now = () => new Date() }: ApiOptions): Router {
   const router = Router();
   const whole = json({ limit: '60mb' });
-  router.post('/import', whole, answer(async (request) => ({ siteId: await importSite(db, read(siteExport, request.body)) })));
+  router.post(
+    '/import',
+    whole,
+    answer(async (request) => ({ siteId: await importSite(db, read(siteExport, request.body)) })),
+  );
   router.use(json({ limit: '1mb' }));
 
-  router.get('/health', answer(async () => ({ ok: true })));
-  router.get('/sites', answer(() => listSites(db)));
-  router.post('/sites', answer((request) => createSite(db, read(newSite, request.body))));
-  router.post('/sites/:site/restore', answer(async (request) => (await setRemoved(db, String(request.params.site), false), { ok: true })));
-  router.delete('/sites/:site', answer(async (request) => (await setRemoved(db, String(request.params.site), true), { ok: true })));
+  router.get(
+    '/health',
+    answer(async () => ({ ok: true })),
+  );
+  router.get(
+    '/sites',
+    answer(() => listSites(db)),
+  );
+  router.post(
+    '/sites',
+    answer((request) => createSite(db, read(newSite, request.body))),
+  );
+  router.post(
+    '/sites/:site/restore',
+    answer(async (request) => (await setRemoved(db, String(request.params.site), false), { ok: true })),
+  );
+  router.delete(
+    '/sites/:site',
+    answer(async (request) => (await setRemoved(db, String(request.params.site), true), { ok: true })),
+  );
 
   const own = Router({ mergeParams: true });
   const site = (request: { params: object }): string => (request.params as { site: string }).site;
-  const param = (request: { params: object }, name: string): string => (request.params as Record<string, string>)[name]!;
+  const param = (request: { params: object }, name: string): string =>
+    (request.params as Record<string, string>)[name]!;
 
-  own.get('/', answer((request) => snapshot(db, site(request))));
-  own.post('/undo', answer(async (request) => (await stepHistory(db, site(request), 'undo')) ?? { nothing: true }));
-  own.post('/redo', answer(async (request) => (await stepHistory(db, site(request), 'redo')) ?? { nothing: true }));
-  own.post('/lines', answer((request) => addLine(db, site(request), read(newLine, request.body))));
-  own.post('/lines/:id/category', answer((request) => {
-    const { starter, version } = read(lineCategory, request.body);
-    return categorise(db, site(request), param(request, 'id'), starter, version);
-  }));
-  own.post('/rooms/:room/contain', answer((request) => makeBins(db, site(request), param(request, 'room'), read(containRequest, request.body))));
-  own.post('/rooms/:room/place', answer((request) => placeBins(db, site(request), param(request, 'room'), read(placeRequest, request.body))));
-  own.post('/printed', answer((request) => markPrinted(db, site(request), read(printedRequest, request.body).bins)));
-  own.post('/bins/:id/seen', answer((request) => {
-    const { full, version } = read(seenRequest, request.body);
-    return recordFull(db, site(request), param(request, 'id'), full, version);
-  }));
-  own.get('/rows/:id/history', answer((request) => historyOfRow(db, site(request), param(request, 'id'))));
-  own.get('/labels.pdf', answer(async (request, response) => {
-    const query = read(labelQuery, request.query);
-    const { title, labels } = await labelsOf(db, site(request), query, origin ?? `${request.protocol}://${request.get('host')}`);
-    response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${fileName(title, 'pdf')}"`);
-    response.send(await labelsPdf(title, labels, query.paper));
-  }));
-  own.get('/inventory.csv', answer(async (request, response) => {
-    response.type('text/csv').attachment('inventory.csv').send(`\ufeff${await inventoryCsv(db, site(request))}`);
-  }));
-  own.get('/export', answer(async (request, response) => {
-    const file = await exportSite(db, site(request), now());
-    response.attachment(fileName(file.data.site[0]!.name, 'stube.json')).json(file);
-  }));
-  own.post('/rows/:table', answer((request) => {
-    const table = editable(param(request, 'table'));
-    return createRow(db, site(request), table, read(createSchema(table), request.body));
-  }));
-  own.patch('/rows/:table/:id', answer((request) => {
-    const table = known(param(request, 'table'));
-    return patchRow(db, site(request), table, param(request, 'id'), read(patchSchema(table), request.body));
-  }));
-  own.delete('/rows/:table/:id', answer((request) => {
-    const table = known(param(request, 'table'));
-    if (table === 'site' || table === 'compartment') throw new NotFound('such rows to remove:', table);
-    return removeRow(db, site(request), table, param(request, 'id'), read(removeSchema, request.body ?? request.query).version);
-  }));
+  own.get(
+    '/',
+    answer((request) => snapshot(db, site(request))),
+  );
+  own.post(
+    '/undo',
+    answer(async (request) => (await stepHistory(db, site(request), 'undo')) ?? { nothing: true }),
+  );
+  own.post(
+    '/redo',
+    answer(async (request) => (await stepHistory(db, site(request), 'redo')) ?? { nothing: true }),
+  );
+  own.post(
+    '/lines',
+    answer((request) => addLine(db, site(request), read(newLine, request.body))),
+  );
+  own.post(
+    '/lines/:id/category',
+    answer((request) => {
+      const { starter, version } = read(lineCategory, request.body);
+      return categorise(db, site(request), param(request, 'id'), starter, version);
+    }),
+  );
+  own.post(
+    '/rooms/:room/contain',
+    answer((request) => makeBins(db, site(request), param(request, 'room'), read(containRequest, request.body))),
+  );
+  own.post(
+    '/rooms/:room/place',
+    answer((request) => placeBins(db, site(request), param(request, 'room'), read(placeRequest, request.body))),
+  );
+  own.post(
+    '/printed',
+    answer((request) => markPrinted(db, site(request), read(printedRequest, request.body).bins)),
+  );
+  own.post(
+    '/bins/:id/seen',
+    answer((request) => {
+      const { full, version } = read(seenRequest, request.body);
+      return recordFull(db, site(request), param(request, 'id'), full, version);
+    }),
+  );
+  own.get(
+    '/rows/:id/history',
+    answer((request) => historyOfRow(db, site(request), param(request, 'id'))),
+  );
+  own.get(
+    '/labels.pdf',
+    answer(async (request, response) => {
+      const query = read(labelQuery, request.query);
+      const { title, labels } = await labelsOf(
+        db,
+        site(request),
+        query,
+        origin ?? `${request.protocol}://${request.get('host')}`,
+      );
+      response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${fileName(title, 'pdf')}"`);
+      response.send(await labelsPdf(title, labels, query.paper));
+    }),
+  );
+  own.get(
+    '/inventory.csv',
+    answer(async (request, response) => {
+      response
+        .type('text/csv')
+        .attachment('inventory.csv')
+        .send(`\ufeff${await inventoryCsv(db, site(request))}`);
+    }),
+  );
+  own.get(
+    '/export',
+    answer(async (request, response) => {
+      const file = await exportSite(db, site(request), now());
+      response.attachment(fileName(file.data.site[0]!.name, 'stube.json')).json(file);
+    }),
+  );
+  own.post(
+    '/rows/:table',
+    answer((request) => {
+      const table = editable(param(request, 'table'));
+      return createRow(db, site(request), table, read(createSchema(table), request.body));
+    }),
+  );
+  own.patch(
+    '/rows/:table/:id',
+    answer((request) => {
+      const table = known(param(request, 'table'));
+      return patchRow(db, site(request), table, param(request, 'id'), read(patchSchema(table), request.body));
+    }),
+  );
+  own.delete(
+    '/rows/:table/:id',
+    answer((request) => {
+      const table = known(param(request, 'table'));
+      if (table === 'site' || table === 'compartment') throw new NotFound('such rows to remove:', table);
+      return removeRow(
+        db,
+        site(request),
+        table,
+        param(request, 'id'),
+        read(removeSchema, request.body ?? request.query).version,
+      );
+    }),
+  );
   router.use('/sites/:site', own);
-  router.use(answer(async (request) => { throw new NotFound('address', request.path); }));
+  router.use(
+    answer(async (request) => {
+      throw new NotFound('address', request.path);
+    }),
+  );
   return router;
 }
 

@@ -13,12 +13,23 @@ import { Refused } from './problems.ts';
 import { readSite } from './sites.ts';
 
 export async function exportSite(db: Db, siteId: string, now: Date): Promise<SiteExport> {
-  return { format: EXPORT_FORMAT, version: EXPORT_VERSION, exportedAt: now.toISOString(), data: await readSite(db, siteId) };
+  return {
+    format: EXPORT_FORMAT,
+    version: EXPORT_VERSION,
+    exportedAt: now.toISOString(),
+    data: await readSite(db, siteId),
+  };
 }
 
 /** Where each table points to; a list field holds many. */
 const POINTS: Record<Exclude<TableName, 'site'>, Record<string, TableName>> = {
-  person: {}, room: { people: 'person' }, zone: { roomId: 'room' }, unit: { roomId: 'room' }, compartment: { unitId: 'unit' }, family: {}, containerType: {},
+  person: {},
+  room: { people: 'person' },
+  zone: { roomId: 'room' },
+  unit: { roomId: 'room' },
+  compartment: { unitId: 'unit' },
+  family: {},
+  containerType: {},
   category: { familyId: 'family', users: 'person', containerTypeId: 'containerType' },
   line: { roomId: 'room', categoryId: 'category' },
   bin: { roomId: 'room', categoryId: 'category', containerTypeId: 'containerType', compartmentId: 'compartment' },
@@ -27,14 +38,18 @@ const POINTS: Record<Exclude<TableName, 'site'>, Record<string, TableName>> = {
 function checkWhole(data: SiteData): void {
   const ids = new Map(TABLES.map((table) => [table, new Set(data[table].map((row) => row.id))]));
   const problems: FieldProblem[] = [];
-  const say = (field: string, message: string) => { if (problems.length < 20) problems.push({ field, message }); };
+  const say = (field: string, message: string) => {
+    if (problems.length < 20) problems.push({ field, message });
+  };
   for (const table of TABLES) {
     if (ids.get(table)!.size !== data[table].length) say(`data.${table}`, 'holds the same id twice');
     if (table === 'site') continue;
     data[table].forEach((row, i) => {
       for (const [field, target] of Object.entries(POINTS[table])) {
         const value = (row as unknown as Record<string, unknown>)[field];
-        for (const id of value === null ? [] : Array.isArray(value) ? value : [value]) if (!ids.get(target)!.has(id as string)) say(`data.${table}.${i}.${field}`, `points to a ${target} that is not in the file`);
+        for (const id of value === null ? [] : Array.isArray(value) ? value : [value])
+          if (!ids.get(target)!.has(id as string))
+            say(`data.${table}.${i}.${field}`, `points to a ${target} that is not in the file`);
       }
     });
   }
@@ -49,26 +64,41 @@ export async function importSite(db: Db, file: SiteExport): Promise<string> {
   const fresh = new Map<string, string>();
   for (const table of TABLES) for (const row of file.data[table]) fresh.set(`${table} ${row.id}`, newId());
   const siteId = fresh.get(`site ${file.data.site[0]!.id}`)!;
-  await makeChange(db, siteId, `import ${file.data.site[0]!.name}`, async (recorder) => {
-    for (const table of TABLES) {
-      const points = table === 'site' ? {} : POINTS[table];
-      const rows = file.data[table].map((row) => {
-        const { version: _version, siteId: _siteId, ...own } = row as unknown as Row & { siteId?: string } & Record<string, unknown>;
-        const copy: Record<string, unknown> = { ...own, id: fresh.get(`${table} ${row.id}`) };
-        for (const [field, target] of Object.entries(points)) {
-          const value = copy[field];
-          copy[field] = Array.isArray(value) ? value.map((id) => fresh.get(`${target} ${id}`)) : value === null ? null : fresh.get(`${target} ${value}`);
-        }
-        return copy;
-      });
-      if (rows.length) await recorder.insert(table, rows as never);
-    }
-  }, { first: true });
+  await makeChange(
+    db,
+    siteId,
+    `import ${file.data.site[0]!.name}`,
+    async (recorder) => {
+      for (const table of TABLES) {
+        const points = table === 'site' ? {} : POINTS[table];
+        const rows = file.data[table].map((row) => {
+          const {
+            version: _version,
+            siteId: _siteId,
+            ...own
+          } = row as unknown as Row & { siteId?: string } & Record<string, unknown>;
+          const copy: Record<string, unknown> = { ...own, id: fresh.get(`${table} ${row.id}`) };
+          for (const [field, target] of Object.entries(points)) {
+            const value = copy[field];
+            copy[field] = Array.isArray(value)
+              ? value.map((id) => fresh.get(`${target} ${id}`))
+              : value === null
+                ? null
+                : fresh.get(`${target} ${value}`);
+          }
+          return copy;
+        });
+        if (rows.length) await recorder.insert(table, rows as never);
+      }
+    },
+    { first: true },
+  );
   return siteId;
 }
 
 /** A cell that a table program would run as a formula is written as text. */
-const safeCell = (value: string | number): string | number => (typeof value === 'string' && /^[=+\-@\t\r]/.test(value) ? `'${value}` : value);
+const safeCell = (value: string | number): string | number =>
+  typeof value === 'string' && /^[=+\-@\t\r]/.test(value) ? `'${value}` : value;
 
 export async function inventoryCsv(db: Db, siteId: string): Promise<string> {
   const data = await readSite(db, siteId);
@@ -76,19 +106,53 @@ export async function inventoryCsv(db: Db, siteId: string): Promise<string> {
   const families = new Map(data.family.map((one) => [one.id, one.name]));
   const types = new Map(data.containerType.map((one) => [one.id, one.name]));
   const paths = pathsOf(data);
-  const rows = [...data.bin].sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true })).map((bin) => {
-    const category = categories.get(bin.categoryId);
-    const lines = data.line.filter((one) => one.roomId === bin.roomId && one.categoryId === bin.categoryId && one.decision === 'keep');
-    const path = paths.get(bin.id)!;
-    return {
-      code: bin.code, name: bin.name, family: families.get(category?.familyId ?? '') ?? '', category: category?.name ?? '', amount: lines.map((one) => sayAmount(one.amount, one.measure)).join(' + '),
-      litres: Number(bin.litres.toFixed(1)), container: types.get(bin.containerTypeId) ?? '', room: path.room, unit: path.unit ?? '', compartment: path.compartment ?? '',
-    };
-  });
-  const loose = data.line.filter((one) => one.decision === 'keep' && !data.bin.some((bin) => bin.roomId === one.roomId && bin.categoryId === one.categoryId)).map((one) => ({
-    code: '', name: one.name, family: families.get(categories.get(one.categoryId ?? '')?.familyId ?? '') ?? '', category: categories.get(one.categoryId ?? '')?.name ?? '', amount: sayAmount(one.amount, one.measure),
-    litres: Number(litresOfLine(one, categories.get(one.categoryId ?? ''), data.site[0]!).toFixed(1)), container: '', room: data.room.find((room) => room.id === one.roomId)?.name ?? '', unit: '', compartment: '',
-  }));
-  const cells = [...rows, ...loose].map((row) => Object.fromEntries(Object.entries(row).map(([key, value]) => [key, safeCell(value)])));
-  return Papa.unparse({ fields: ['code', 'name', 'family', 'category', 'amount', 'litres', 'container', 'room', 'unit', 'compartment'], data: cells }, { newline: '\r\n' });
+  const rows = [...data.bin]
+    .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }))
+    .map((bin) => {
+      const category = categories.get(bin.categoryId);
+      const lines = data.line.filter(
+        (one) => one.roomId === bin.roomId && one.categoryId === bin.categoryId && one.decision === 'keep',
+      );
+      const path = paths.get(bin.id)!;
+      return {
+        code: bin.code,
+        name: bin.name,
+        family: families.get(category?.familyId ?? '') ?? '',
+        category: category?.name ?? '',
+        amount: lines.map((one) => sayAmount(one.amount, one.measure)).join(' + '),
+        litres: Number(bin.litres.toFixed(1)),
+        container: types.get(bin.containerTypeId) ?? '',
+        room: path.room,
+        unit: path.unit ?? '',
+        compartment: path.compartment ?? '',
+      };
+    });
+  const loose = data.line
+    .filter(
+      (one) =>
+        one.decision === 'keep' &&
+        !data.bin.some((bin) => bin.roomId === one.roomId && bin.categoryId === one.categoryId),
+    )
+    .map((one) => ({
+      code: '',
+      name: one.name,
+      family: families.get(categories.get(one.categoryId ?? '')?.familyId ?? '') ?? '',
+      category: categories.get(one.categoryId ?? '')?.name ?? '',
+      amount: sayAmount(one.amount, one.measure),
+      litres: Number(litresOfLine(one, categories.get(one.categoryId ?? ''), data.site[0]!).toFixed(1)),
+      container: '',
+      room: data.room.find((room) => room.id === one.roomId)?.name ?? '',
+      unit: '',
+      compartment: '',
+    }));
+  const cells = [...rows, ...loose].map((row) =>
+    Object.fromEntries(Object.entries(row).map(([key, value]) => [key, safeCell(value)])),
+  );
+  return Papa.unparse(
+    {
+      fields: ['code', 'name', 'family', 'category', 'amount', 'litres', 'container', 'room', 'unit', 'compartment'],
+      data: cells,
+    },
+    { newline: '\r\n' },
+  );
 }

@@ -13,7 +13,14 @@ import { Refused } from './problems.ts';
 type Values = Record<string, unknown>;
 
 /** Which table a reference points into. */
-const REFERENCES: Record<string, TableName> = { roomId: 'room', unitId: 'unit', familyId: 'family', categoryId: 'category', containerTypeId: 'containerType', compartmentId: 'compartment' };
+const REFERENCES: Record<string, TableName> = {
+  roomId: 'room',
+  unitId: 'unit',
+  familyId: 'family',
+  categoryId: 'category',
+  containerTypeId: 'containerType',
+  compartmentId: 'compartment',
+};
 const LISTS: Record<string, TableName> = { people: 'person', users: 'person' };
 
 async function checkReferences(recorder: Recorder, values: Values): Promise<void> {
@@ -21,8 +28,12 @@ async function checkReferences(recorder: Recorder, values: Values): Promise<void
     const table = REFERENCES[field] ?? LISTS[field];
     const ids = table && value ? (Array.isArray(value) ? (value as string[]) : [value as string]) : [];
     if (!table || !ids.length) continue;
-    const found = await recorder.db.select({ id: tableOf(table).id }).from(tableOf(table)).where(and(eq(tableOf(table).siteId, recorder.siteId), inArray(tableOf(table).id, ids)));
-    if (found.length !== new Set(ids).size) throw new Refused([{ field, message: `points to a ${table} that is not there (any more)` }]);
+    const found = await recorder.db
+      .select({ id: tableOf(table).id })
+      .from(tableOf(table))
+      .where(and(eq(tableOf(table).siteId, recorder.siteId), inArray(tableOf(table).id, ids)));
+    if (found.length !== new Set(ids).size)
+      throw new Refused([{ field, message: `points to a ${table} that is not there (any more)` }]);
   }
 }
 
@@ -34,22 +45,75 @@ async function defaultsFor(recorder: Recorder, table: EditableTable, values: Val
   switch (table) {
     case 'room': {
       const rooms = (await recorder.db.select().from(room).where(eq(room.siteId, recorder.siteId))) as Room[];
-      return { code: freeCode(String(values.name), new Set(rooms.map((one) => one.code))), sort: rooms.length, people: [] };
+      return {
+        code: freeCode(String(values.name), new Set(rooms.map((one) => one.code))),
+        sort: rooms.length,
+        people: [],
+      };
     }
-    case 'unit': return { x: 0, y: 0, locked: false, sunlit: false, onView: true, anchored: false, sort: Number.MAX_SAFE_INTEGER / 2 };
-    case 'person': return { colour: 'slate' };
-    case 'family': return { hue: 'oak', pictogram: 'package-open', sort: 99 };
-    case 'category': return { starter: null, pictogram: 'package-open', synonyms: [], lie: 'rigid', hazards: [], view: null, lid: false, lightSensitive: false, density: 300, zoneKind: 'whole room', perWeek: 2, users: [], containerTypeId: null, factor: 1 };
-    case 'containerType': return { form: 'box', seeThrough: false, lid: false, handle: false, stackable: false, mass: 300, price: 0, pack: 1, owned: 0, material: 'plastic' };
-    default: return {};
+    case 'unit':
+      return {
+        x: 0,
+        y: 0,
+        locked: false,
+        sunlit: false,
+        onView: true,
+        anchored: false,
+        sort: Number.MAX_SAFE_INTEGER / 2,
+      };
+    case 'person':
+      return { colour: 'slate' };
+    case 'family':
+      return { hue: 'oak', pictogram: 'package-open', sort: 99 };
+    case 'category':
+      return {
+        starter: null,
+        pictogram: 'package-open',
+        synonyms: [],
+        lie: 'rigid',
+        hazards: [],
+        view: null,
+        lid: false,
+        lightSensitive: false,
+        density: 300,
+        zoneKind: 'whole room',
+        perWeek: 2,
+        users: [],
+        containerTypeId: null,
+        factor: 1,
+      };
+    case 'containerType':
+      return {
+        form: 'box',
+        seeThrough: false,
+        lid: false,
+        handle: false,
+        stackable: false,
+        mass: 300,
+        price: 0,
+        pack: 1,
+        owned: 0,
+        material: 'plastic',
+      };
+    default:
+      return {};
   }
 }
 
 /** One letter of the name that no room has yet, or two. */
 function freeCode(name: string, taken: ReadonlySet<string>): string {
-  const letters = name.toUpperCase().normalize('NFD').replace(/[^A-Z]/g, '') || 'R';
+  const letters =
+    name
+      .toUpperCase()
+      .normalize('NFD')
+      .replace(/[^A-Z]/g, '') || 'R';
   const alphabet = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
-  const candidates = [...letters, ...[...letters.slice(1)].map((letter) => letters[0] + letter), ...[...alphabet].map((letter) => letters[0] + letter), ...[...alphabet].flatMap((a) => [...alphabet].map((b) => a + b))];
+  const candidates = [
+    ...letters,
+    ...[...letters.slice(1)].map((letter) => letters[0] + letter),
+    ...[...alphabet].map((letter) => letters[0] + letter),
+    ...[...alphabet].flatMap((a) => [...alphabet].map((b) => a + b)),
+  ];
   return candidates.find((code) => !taken.has(code))!;
 }
 
@@ -68,7 +132,16 @@ export async function createRow(db: Db, siteId: string, table: EditableTable, va
 
 /** A new room has one zone, so that walks can be reckoned from the start. */
 async function firstZone(recorder: Recorder, own: Room): Promise<void> {
-  await recorder.insert('zone', [{ id: newId(), roomId: own.id, name: 'Middle of the room', kind: 'whole room', x: Math.round(own.width / 2), y: Math.round(own.depth / 2) }]);
+  await recorder.insert('zone', [
+    {
+      id: newId(),
+      roomId: own.id,
+      name: 'Middle of the room',
+      kind: 'whole room',
+      x: Math.round(own.width / 2),
+      y: Math.round(own.depth / 2),
+    },
+  ]);
 }
 
 async function insertUnit(recorder: Recorder, own: Omit<Unit, 'version' | 'siteId'>): Promise<void> {
@@ -84,20 +157,47 @@ async function insertUnit(recorder: Recorder, own: Omit<Unit, 'version' | 'siteI
 }
 
 const insertCompartments = (recorder: Recorder, unitId: string, shape: UnitShape) =>
-  recorder.insert('compartment', layOut(shape).map((space, i) => ({ id: newId(), unitId, ...space, sort: i })));
+  recorder.insert(
+    'compartment',
+    layOut(shape).map((space, i) => ({ id: newId(), unitId, ...space, sort: i })),
+  );
 
-const SHAPE_FIELDS: (keyof UnitShape)[] = ['template', 'width', 'height', 'depth', 'columns', 'rows', 'board', 'raised'];
+const SHAPE_FIELDS: (keyof UnitShape)[] = [
+  'template',
+  'width',
+  'height',
+  'depth',
+  'columns',
+  'rows',
+  'board',
+  'raised',
+];
 
-export async function patchRow(db: Db, siteId: string, table: TableName, id: string, { version, ...patch }: Values & { version: number }): Promise<ChangeAnswer> {
+export async function patchRow(
+  db: Db,
+  siteId: string,
+  table: TableName,
+  id: string,
+  { version, ...patch }: Values & { version: number },
+): Promise<ChangeAnswer> {
   let what = `change ${wordFor(table)}`;
-  return makeChange(db, siteId, () => what, async (recorder) => {
-    await checkReferences(recorder, patch);
-    const before = (await recorder.find(table, id)) as unknown as Values;
-    what = describe(table, before, patch);
-    const after = await recorder.update(table, id, version, patch as never);
-    if (table === 'unit' && SHAPE_FIELDS.some((field) => patch[field] !== undefined && patch[field] !== before[field])) await reshape(recorder, after as unknown as Unit);
-    return id;
-  });
+  return makeChange(
+    db,
+    siteId,
+    () => what,
+    async (recorder) => {
+      await checkReferences(recorder, patch);
+      const before = (await recorder.find(table, id)) as unknown as Values;
+      what = describe(table, before, patch);
+      const after = await recorder.update(table, id, version, patch as never);
+      if (
+        table === 'unit' &&
+        SHAPE_FIELDS.some((field) => patch[field] !== undefined && patch[field] !== before[field])
+      )
+        await reshape(recorder, after as unknown as Unit);
+      return id;
+    },
+  );
 }
 
 /** How undo will name it. */
@@ -128,7 +228,15 @@ async function reshape(recorder: Recorder, own: Unit): Promise<void> {
 
 async function removeCompartments(recorder: Recorder, spaces: Compartment[]): Promise<void> {
   if (!spaces.length) return;
-  const inside = (await recorder.db.select().from(bin).where(inArray(bin.compartmentId, spaces.map((space) => space.id)))) as Bin[];
+  const inside = (await recorder.db
+    .select()
+    .from(bin)
+    .where(
+      inArray(
+        bin.compartmentId,
+        spaces.map((space) => space.id),
+      ),
+    )) as Bin[];
   for (const one of inside) await recorder.update('bin', one.id, null, { compartmentId: null, pinned: false });
   for (const space of spaces) await recorder.remove('compartment', space.id);
 }
@@ -136,46 +244,92 @@ async function removeCompartments(recorder: Recorder, spaces: Compartment[]): Pr
 /** What goes with a row of each table, before the row itself. */
 const BEFORE_REMOVAL: Partial<Record<TableName, (recorder: Recorder, id: string) => Promise<void>>> = {
   async unit(recorder, id) {
-    await removeCompartments(recorder, (await recorder.db.select().from(compartment).where(eq(compartment.unitId, id))) as Compartment[]);
+    await removeCompartments(
+      recorder,
+      (await recorder.db.select().from(compartment).where(eq(compartment.unitId, id))) as Compartment[],
+    );
   },
   async room(recorder, id) {
-    for (const own of await recorder.db.select().from(unit).where(eq(unit.roomId, id))) await removeWith(recorder, 'unit', own.id);
-    for (const [name, table] of [['zone', zone], ['line', line], ['bin', bin]] as const)
-      for (const own of await recorder.db.select().from(table).where(eq(table.roomId, id))) await recorder.remove(name, own.id);
+    for (const own of await recorder.db.select().from(unit).where(eq(unit.roomId, id)))
+      await removeWith(recorder, 'unit', own.id);
+    for (const [name, table] of [
+      ['zone', zone],
+      ['line', line],
+      ['bin', bin],
+    ] as const)
+      for (const own of await recorder.db.select().from(table).where(eq(table.roomId, id)))
+        await recorder.remove(name, own.id);
   },
   async category(recorder, id) {
-    for (const own of await recorder.db.select().from(line).where(eq(line.categoryId, id))) await recorder.update('line', own.id, null, { categoryId: null });
-    for (const own of await recorder.db.select().from(bin).where(eq(bin.categoryId, id))) await recorder.remove('bin', own.id);
+    for (const own of await recorder.db.select().from(line).where(eq(line.categoryId, id)))
+      await recorder.update('line', own.id, null, { categoryId: null });
+    for (const own of await recorder.db.select().from(bin).where(eq(bin.categoryId, id)))
+      await recorder.remove('bin', own.id);
   },
   async family(recorder, id) {
     const inside = (await recorder.db.select().from(category).where(eq(category.familyId, id))) as Category[];
-    if (inside.length) throw new Refused([{ field: 'family', message: `still holds ${inside.length} ${inside.length === 1 ? 'category' : 'categories'}: move them first` }]);
+    if (inside.length)
+      throw new Refused([
+        {
+          field: 'family',
+          message: `still holds ${inside.length} ${inside.length === 1 ? 'category' : 'categories'}: move them first`,
+        },
+      ]);
   },
   async containerType(recorder, id) {
     const used = await recorder.db.select({ id: bin.id }).from(bin).where(eq(bin.containerTypeId, id));
-    if (used.length) throw new Refused([{ field: 'container', message: `${used.length} ${used.length === 1 ? 'bin uses' : 'bins use'} it: choose another container for them first` }]);
-    for (const own of await recorder.db.select().from(category).where(eq(category.containerTypeId, id))) await recorder.update('category', own.id, null, { containerTypeId: null });
+    if (used.length)
+      throw new Refused([
+        {
+          field: 'container',
+          message: `${used.length} ${used.length === 1 ? 'bin uses' : 'bins use'} it: choose another container for them first`,
+        },
+      ]);
+    for (const own of await recorder.db.select().from(category).where(eq(category.containerTypeId, id)))
+      await recorder.update('category', own.id, null, { containerTypeId: null });
   },
   async person(recorder, id) {
     const of = recorder.siteId;
-    for (const own of (await recorder.db.select().from(room).where(eq(room.siteId, of))) as Room[]) if (own.people.includes(id)) await recorder.update('room', own.id, null, { people: own.people.filter((one) => one !== id) });
-    for (const own of (await recorder.db.select().from(category).where(eq(category.siteId, of))) as Category[]) if (own.users.includes(id)) await recorder.update('category', own.id, null, { users: own.users.filter((one) => one !== id) });
+    for (const own of (await recorder.db.select().from(room).where(eq(room.siteId, of))) as Room[])
+      if (own.people.includes(id))
+        await recorder.update('room', own.id, null, { people: own.people.filter((one) => one !== id) });
+    for (const own of (await recorder.db.select().from(category).where(eq(category.siteId, of))) as Category[])
+      if (own.users.includes(id))
+        await recorder.update('category', own.id, null, { users: own.users.filter((one) => one !== id) });
     const left = await recorder.db.select({ id: person.id }).from(person).where(eq(person.siteId, of));
-    if (left.length <= 1) throw new Refused([{ field: 'person', message: 'somebody has to be left: the reach of shelves is reckoned for people' }]);
+    if (left.length <= 1)
+      throw new Refused([
+        { field: 'person', message: 'somebody has to be left: the reach of shelves is reckoned for people' },
+      ]);
   },
 };
 
-async function removeWith(recorder: Recorder, table: TableName, id: string, version: number | null = null): Promise<void> {
+async function removeWith(
+  recorder: Recorder,
+  table: TableName,
+  id: string,
+  version: number | null = null,
+): Promise<void> {
   await BEFORE_REMOVAL[table]?.(recorder, id);
   await recorder.remove(table, id, version);
 }
 
-export async function removeRow(db: Db, siteId: string, table: TableName, id: string, version: number): Promise<ChangeAnswer> {
+export async function removeRow(
+  db: Db,
+  siteId: string,
+  table: TableName,
+  id: string,
+  version: number,
+): Promise<ChangeAnswer> {
   let what = '';
-  return makeChange(db, siteId, () => what, async (recorder) => {
-    const row = (await recorder.find(table, id)) as SiteData[TableName][number] & { name?: string; code?: string };
-    what = `remove ${wordFor(table)} ${row.code ?? row.name ?? ''}`.trim();
-    await removeWith(recorder, table, id, version);
-  });
+  return makeChange(
+    db,
+    siteId,
+    () => what,
+    async (recorder) => {
+      const row = (await recorder.find(table, id)) as SiteData[TableName][number] & { name?: string; code?: string };
+      what = `remove ${wordFor(table)} ${row.code ?? row.name ?? ''}`.trim();
+      await removeWith(recorder, table, id, version);
+    },
+  );
 }
-

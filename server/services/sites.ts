@@ -16,19 +16,38 @@ const USUAL = { growth: 0.1, fillLimit: 0.8 };
 const FIRST_PERSON = { name: 'Grown-up', kind: 'adult' as const, stature: 1680, colour: 'slate' };
 
 export async function listSites(db: Db): Promise<SiteSummary[]> {
-  const counts = async (table: typeof room | typeof bin) => new Map((await db.select({ siteId: table.siteId, n: sql<number>`count(*)::int` }).from(table).groupBy(table.siteId)).map((row) => [row.siteId, row.n]));
+  const counts = async (table: typeof room | typeof bin) =>
+    new Map(
+      (
+        await db
+          .select({ siteId: table.siteId, n: sql<number>`count(*)::int` })
+          .from(table)
+          .groupBy(table.siteId)
+      ).map((row) => [row.siteId, row.n]),
+    );
   const [rooms, bins, rows] = [await counts(room), await counts(bin), await db.select().from(site)];
-  return rows.map((row) => ({ ...row, rooms: rooms.get(row.id) ?? 0, bins: bins.get(row.id) ?? 0 })).sort((a, b) => a.name.localeCompare(b.name));
+  return rows
+    .map((row) => ({ ...row, rooms: rooms.get(row.id) ?? 0, bins: bins.get(row.id) ?? 0 }))
+    .sort((a, b) => a.name.localeCompare(b.name));
 }
 
 export async function createSite(db: Db, wanted: NewSite): Promise<ChangeAnswer> {
   const id = newId();
-  return makeChange(db, id, `new site ${wanted.name}`, async (recorder) => {
-    await recorder.insert('site', [{ id, ...wanted, ...USUAL, measures: {} } as Omit<Site, 'version'>]);
-    await recorder.insert('person', [{ id: newId(), ...FIRST_PERSON }]);
-    await recorder.insert('containerType', CATALOGUE.map((shape) => ({ id: newId(), ...shape, owned: 0 })));
-    return id;
-  }, { first: true });
+  return makeChange(
+    db,
+    id,
+    `new site ${wanted.name}`,
+    async (recorder) => {
+      await recorder.insert('site', [{ id, ...wanted, ...USUAL, measures: {} } as Omit<Site, 'version'>]);
+      await recorder.insert('person', [{ id: newId(), ...FIRST_PERSON }]);
+      await recorder.insert(
+        'containerType',
+        CATALOGUE.map((shape) => ({ id: newId(), ...shape, owned: 0 })),
+      );
+      return id;
+    },
+    { first: true },
+  );
 }
 
 async function knownSite(db: Db, siteId: string): Promise<typeof site.$inferSelect> {
@@ -40,7 +59,12 @@ async function knownSite(db: Db, siteId: string): Promise<typeof site.$inferSele
 export async function readSite(db: Db, siteId: string): Promise<SiteData> {
   const { removed: _removed, ...own } = await knownSite(db, siteId);
   const data: Partial<Record<keyof SiteData, unknown[]>> = { site: [own] };
-  for (const name of TABLES) if (name !== 'site') data[name] = await db.select().from(tableOf(name)).where(eq(tableOf(name).siteId, siteId));
+  for (const name of TABLES)
+    if (name !== 'site')
+      data[name] = await db
+        .select()
+        .from(tableOf(name))
+        .where(eq(tableOf(name).siteId, siteId));
   return data as unknown as SiteData;
 }
 

@@ -7,12 +7,19 @@ import { TEMPLATE } from './template.ts';
 
 export async function testServer() {
   const store = await memoryStore(readDump(TEMPLATE));
-  const app = createApp({ db: store.db, now: () => new Date('2026-03-01T10:00:00Z'), log: (error) => console.error(error) });
+  const app = createApp({
+    db: store.db,
+    now: () => new Date('2026-03-01T10:00:00Z'),
+    log: (error) => console.error(error),
+  });
   const call = request(app);
-  const post = async (path: string, body: object = {}, status = 200) => (await call.post(`/api${path}`).send(body).expect(status)).body;
+  const post = async (path: string, body: object = {}, status = 200) =>
+    (await call.post(`/api${path}`).send(body).expect(status)).body;
   const get = async (path: string, status = 200) => (await call.get(`/api${path}`).expect(status)).body;
-  const patch = async (path: string, body: object, status = 200) => (await call.patch(`/api${path}`).send(body).expect(status)).body;
-  const remove = async (path: string, body: object, status = 200) => (await call.delete(`/api${path}`).send(body).expect(status)).body;
+  const patch = async (path: string, body: object, status = 200) =>
+    (await call.patch(`/api${path}`).send(body).expect(status)).body;
+  const remove = async (path: string, body: object, status = 200) =>
+    (await call.delete(`/api${path}`).send(body).expect(status)).body;
   const data = async (site: string): Promise<SiteData> => (await get(`/sites/${site}`)).data;
   return { store, app, call, post, get, patch, remove, data };
 }
@@ -20,7 +27,17 @@ export async function testServer() {
 export type TestServer = Awaited<ReturnType<typeof testServer>>;
 
 export const ROOM = { name: 'Net loft', width: 5000, depth: 4000, height: 2600 };
-export const CUBES = { name: 'Low cubes', template: 'cubes', width: 1120, height: 760, depth: 390, columns: 3, rows: 2, board: 18, raised: 0 };
+export const CUBES = {
+  name: 'Low cubes',
+  template: 'cubes',
+  width: 1120,
+  height: 760,
+  depth: 390,
+  columns: 3,
+  rows: 2,
+  board: 18,
+  raised: 0,
+};
 
 /** A site with one room and one unit. */
 export async function siteWithRoom(server: TestServer): Promise<{ site: string; room: string; unit: string }> {

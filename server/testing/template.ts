@@ -6,7 +6,15 @@ import { join } from 'node:path';
 import { memoryStore } from '../db/open.ts';
 
 const migrations = join(import.meta.dirname, '..', 'db', 'migrations');
-const signature = createHash('sha256').update(readdirSync(migrations).filter((name) => name.endsWith('.sql')).map((name) => readFileSync(join(migrations, name), 'utf8')).join('')).digest('hex').slice(0, 12);
+const signature = createHash('sha256')
+  .update(
+    readdirSync(migrations)
+      .filter((name) => name.endsWith('.sql'))
+      .map((name) => readFileSync(join(migrations, name), 'utf8'))
+      .join(''),
+  )
+  .digest('hex')
+  .slice(0, 12);
 export const TEMPLATE = join(import.meta.dirname, '..', '..', '.tmp', `empty-${signature}.tar`);
 
 export default async function setup(): Promise<void> {
