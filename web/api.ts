@@ -1,0 +1,35 @@
+/** Talks to the server; whatever is refused becomes an ApiError with its fields. */
+import type { ApiProblem } from '@stube/contract/check';
+
+export class ApiError extends Error {
+  readonly status: number;
+  readonly problem: ApiProblem;
+
+  constructor(status: number, problem: ApiProblem) {
+    super(problem.message);
+    this.status = status;
+    this.problem = problem;
+  }
+
+  field(name: string): string | undefined {
+    return this.problem.fields.find((one) => one.field === name)?.message;
+  }
+}
+
+export async function api<T>(method: 'GET' | 'POST' | 'PATCH' | 'DELETE', path: string, body?: unknown): Promise<T> {
+  const response = await fetch(`/api${path}`, {
+    method,
+    headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  }).catch(() => null);
+  if (!response)
+    throw new ApiError(0, {
+      message: 'The server does not answer. Nothing was saved; try again in a moment.',
+      fields: [],
+    });
+  const answer: unknown = await response
+    .json()
+    .catch(() => ({ message: 'The server answered something unreadable.', fields: [] }));
+  if (!response.ok) throw new ApiError(response.status, answer as ApiProblem);
+  return answer as T;
+}

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+/** One bin in front elevation, mm, its lower left corner at (x, y): true proportion, level of its content, paper label. */
+import { computed } from 'vue';
+import { HUES } from '@stube/core/label/hues';
+import type { DrawnBin } from './scale.ts';
+
+const props = defineProps<{ drawn: DrawnBin; x: number; y: number; px: number; lit?: boolean; dim?: boolean }>();
+const FILLS: Record<string, string> = {
+  clear: '#eef3f2',
+  plastic: '#e9e2d2',
+  wood: '#d9b888',
+  basket: '#dcc39a',
+  card: '#d8c4a0',
+  metal: '#cfd2d0',
+  cloth: '#dad3c6',
+  glass: '#e8f0ee',
+};
+const w = computed(() => props.drawn.type.outWidth);
+const h = computed(() => props.drawn.type.outHeight);
+const fill = computed(() => FILLS[props.drawn.type.material] ?? '#e9e2d2');
+const hue = computed(() => HUES[props.drawn.hue] ?? '#2C2A26');
+/** A tapered one is narrower at its foot. */
+const inset = computed(() => (props.drawn.type.form === 'tapered' ? w.value * 0.05 : 0));
+const outline = computed(
+  () =>
+    `M${props.x} ${props.y - h.value}h${w.value}L${props.x + w.value - inset.value} ${props.y}H${props.x + inset.value}Z`,
+);
+const level = computed(() => h.value * 0.94 * props.drawn.full);
+const label = computed(() => {
+  const width = Math.min(w.value * 0.86, Math.max(w.value * 0.5, 40 / props.px));
+  const height = Math.min(h.value * 0.55, 20 / props.px);
+  return { width, height, x: props.x + (w.value - width) / 2, y: props.y - h.value * 0.5 - height / 2 };
+});
+const letters = computed(() =>
+  Math.min(
+    label.value.height * 0.86,
+    (label.value.width / Math.max(2, props.drawn.bin.code.length)) * 1.6,
+    14 / props.px,
+  ),
+);
+</script>
+
+<template>
+  <g :opacity="dim ? 0.35 : 1">
+    <path :d="outline" :fill="fill" />
+    <rect
+      v-if="drawn.type.seeThrough"
+      :x="x + inset"
+      :y="y - level"
+      :width="w - 2 * inset"
+      :height="level"
+      :fill="hue"
+      opacity="0.38"
+    />
+    <path
+      v-if="drawn.type.material === 'basket'"
+      :d="`M${x} ${y - h * 0.75}h${w}M${x} ${y - h * 0.5}h${w}M${x} ${y - h * 0.25}h${w}`"
+      stroke="#7a5632"
+      :stroke-width="0.6 / px"
+      fill="none"
+    />
+    <rect
+      v-if="drawn.type.lid"
+      :x="x"
+      :y="y - h"
+      :width="w"
+      :height="Math.max(h * 0.07, 2 / px)"
+      :fill="hue"
+      opacity="0.75"
+    />
+    <path v-else :d="`M${x} ${y - h}h${w}`" :stroke="hue" :stroke-width="3 / px" />
+    <path
+      :d="outline"
+      fill="none"
+      :stroke="lit ? '#2f5d50' : '#2c2a26'"
+      :stroke-width="(lit ? 4 : 1.1) / px"
+      stroke-linejoin="round"
+    />
+    <rect
+      :x="label.x"
+      :y="label.y"
+      :width="label.width"
+      :height="label.height"
+      fill="#fffdf8"
+      stroke="#2c2a26"
+      :stroke-width="0.6 / px"
+    />
+    <text
+      :x="label.x + label.width / 2"
+      :y="label.y + label.height / 2"
+      :font-size="letters"
+      text-anchor="middle"
+      dominant-baseline="central"
+      class="code"
+      >{{ drawn.bin.code }}</text
+    >
+  </g>
+</template>
+
+<style scoped>
+.code {
+  font-weight: 650;
+  fill: var(--ink);
+  pointer-events: none;
+  user-select: none;
+}
+</style>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+/** All units of a room at one scale on a common floor line, wrapped into rows where the page is narrow. */
+import { computed, ref } from 'vue';
+import { useElementSize } from '@vueuse/core';
+import type { Compartment, Unit } from '@stube/core/site/entities';
+import { useSite } from '../stores/site.ts';
+import UnitElevation, { type SpaceMark } from './UnitElevation.vue';
+import type { DrawnBin } from './scale.ts';
+
+const props = withDefaults(
+  defineProps<{
+    units: readonly Unit[];
+    spacesOf: (unitId: string) => readonly Compartment[];
+    binsIn: (spaceId: string) => readonly DrawnBin[];
+    marks?: ReadonlyMap<string, SpaceMark>;
+    chosenBin?: string | null;
+    target?: string | null;
+    touchable?: boolean;
+    tallest?: number;
+    reach?: number | null;
+  }>(),
+  { tallest: 330 },
+);
+const emit = defineEmits<{
+  bin: [id: string];
+  space: [id: string];
+  grab: [event: PointerEvent, binId: string];
+  binKey: [event: KeyboardEvent, binId: string];
+}>();
+const store = useSite();
+const wall = ref<HTMLElement | null>(null);
+const { width } = useElementSize(wall);
+const px = computed(() => {
+  const highest = Math.max(1, ...props.units.map((unit) => unit.height + unit.raised));
+  const widest = Math.max(1, ...props.units.map((unit) => unit.width));
+  return Math.min(0.5, props.tallest / highest, Math.max(120, width.value - 24) / widest);
+});
+</script>
+
+<template>
+  <div ref="wall" class="wall">
+    <figure v-for="unit in units" :key="unit.id" class="piece">
+      <UnitElevation
+        :shape="unit"
+        :spaces="spacesOf(unit.id)"
+        :name="unit.name"
+        :px="px"
+        :system="store.site?.system"
+        :bins-in="binsIn"
+        :marks="marks"
+        :chosen-bin="chosenBin"
+        :target="target"
+        :touchable="touchable"
+        :reach="reach"
+        @bin="emit('bin', $event)"
+        @space="emit('space', $event)"
+        @grab="(event, id) => emit('grab', event, id)"
+        @bin-key="(event, id) => emit('binKey', event, id)"
+      />
+      <figcaption>{{ unit.name }}<span v-if="unit.locked" class="soft"> · locked</span></figcaption>
+    </figure>
+  </div>
+</template>
+
+<style scoped>
+.wall {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: flex-end;
+  gap: 6px 26px;
+}
+.piece {
+  margin: 0;
+  border-bottom: 0;
+}
+.piece figcaption {
+  border-top: 2.5px solid var(--ink);
+  padding: 4px 8px 10px;
+  font-size: 0.9rem;
+  font-weight: 600;
+  max-width: 100%;
+}
+</style>

@@ -1,0 +1,265 @@
+<script setup lang="ts">
+/**
+ * One unit to scale in front elevation: carcass, compartments, what stands in them, and dimension ticks.
+ * SVG units are mm; `px` is the scale in pixels a millimetre, so that strokes and letters keep their size.
+ */
+import { computed } from 'vue';
+import { formatLength, type LengthSystem } from '@stube/core/measure/length';
+import type { CompartmentSpace, UnitShape } from '@stube/core/site/entities';
+import BinDrawing from './BinDrawing.vue';
+import { sideBySide, type DrawnBin } from './scale.ts';
+
+export interface DrawnSpace extends CompartmentSpace {
+  id: string;
+}
+/** What a screen says in a compartment. */
+export interface SpaceMark {
+  tone: 'good' | 'plain' | 'no' | 'lit';
+  text?: string;
+}
+
+const props = withDefaults(
+  defineProps<{
+    shape: UnitShape;
+    spaces: readonly DrawnSpace[];
+    name: string;
+    px: number;
+    system?: LengthSystem;
+    dims?: boolean;
+    numbers?: boolean;
+    binsIn?: (spaceId: string) => readonly DrawnBin[];
+    marks?: ReadonlyMap<string, SpaceMark>;
+    chosenBin?: string | null;
+    chosenSpace?: string | null;
+    target?: string | null;
+    reach?: number | null;
+    touchable?: boolean;
+  }>(),
+  { system: 'metric', binsIn: () => () => [] },
+);
+const emit = defineEmits<{
+  bin: [id: string];
+  space: [id: string];
+  grab: [event: PointerEvent, binId: string];
+  binKey: [event: KeyboardEvent, binId: string];
+}>();
+
+const pad = computed(() => ({
+  left: 8 / props.px,
+  right: (props.dims ? 46 : 8) / props.px,
+  top: 8 / props.px,
+  bottom: (props.dims ? 34 : 4) / props.px,
+}));
+const W = computed(() => props.shape.width);
+const H = computed(() => props.shape.height + props.shape.raised);
+const box = computed(() => ({
+  x: -pad.value.left,
+  y: -pad.value.top,
+  w: W.value + pad.value.left + pad.value.right,
+  h: H.value + pad.value.top + pad.value.bottom,
+}));
+/** y of a height above the unit's underside. */
+const up = (z: number) => props.shape.height - z;
+const doors = computed(() => (props.spaces.some((space) => space.door) ? [0, 1] : []));
+const FILL: Record<SpaceMark['tone'], string> = { good: '#cfe3d7', plain: '#efe6d2', no: '#f0d9cf', lit: '#f3dd7a' };
+const fillOf = (id: string) =>
+  id === props.target ? '#9cc7b0' : props.marks?.get(id) ? FILL[props.marks.get(id)!.tone] : '#f3ebda';
+const say = (space: DrawnSpace) =>
+  `${space.name}, inside ${formatLength(space.width, props.system)} wide, ${formatLength(space.height, props.system)} high, ${formatLength(space.depth, props.system)} deep`;
+</script>
+
+<template>
+  <svg
+    class="unit"
+    :viewBox="`${box.x} ${box.y} ${box.w} ${box.h}`"
+    :width="box.w * px"
+    :height="box.h * px"
+    role="group"
+    :aria-label="name"
+  >
+    <rect :x="0" :y="0" :width="W" :height="shape.height" fill="#c79d6c" stroke="#2c2a26" :stroke-width="1.8 / px" />
+    <template v-if="shape.raised">
+      <path
+        :d="`M${W * 0.06} ${shape.height}v${shape.raised}M${W * 0.94} ${shape.height}v${shape.raised}`"
+        stroke="#7a5632"
+        :stroke-width="Math.max(4 / px, shape.board)"
+      />
+    </template>
+    <path
+      :d="`M0 ${shape.board * 0.5}H${W}M0 ${shape.height - shape.board * 0.5}H${W}`"
+      stroke="#7a5632"
+      :stroke-width="0.6 / px"
+      opacity="0.6"
+    />
+    <g v-for="space in spaces" :key="space.id" :data-space="space.id">
+      <rect
+        v-if="space.drawer"
+        :x="space.x - 20"
+        :y="up(space.z + space.height) - 20"
+        :width="space.width + 40"
+        :height="space.height + 34"
+        fill="#d9b27f"
+        stroke="#7a5632"
+        :stroke-width="0.9 / px"
+      />
+      <rect
+        class="space"
+        :x="space.x"
+        :y="up(space.z + space.height)"
+        :width="space.width"
+        :height="space.height"
+        :fill="fillOf(space.id)"
+        :stroke="space.id === chosenSpace || space.id === target ? '#2f5d50' : '#2c2a26'"
+        :stroke-width="(space.id === chosenSpace || space.id === target ? 3.5 : 0.8) / px"
+        @click="emit('space', space.id)"
+      >
+        <title>{{ say(space) }}</title>
+      </rect>
+      <path
+        v-if="space.drawer"
+        :d="`M${space.x + space.width / 2 - 9 / px} ${up(space.z + space.height) - 9}h${18 / px}`"
+        stroke="#2c2a26"
+        :stroke-width="3 / px"
+        stroke-linecap="round"
+      />
+      <g
+        v-for="{ one, x } in sideBySide(binsIn(space.id), space.width)"
+        :key="one.bin.id"
+        class="bin"
+        :class="{ touchable }"
+        :tabindex="touchable ? 0 : -1"
+        :role="touchable ? 'button' : 'img'"
+        :aria-pressed="touchable ? chosenBin === one.bin.id : undefined"
+        :aria-label="`${one.bin.code} ${one.bin.name}, in ${space.name}`"
+        :data-bin="one.bin.id"
+        @click.stop="emit('bin', one.bin.id)"
+        @pointerdown="emit('grab', $event, one.bin.id)"
+        @keydown="emit('binKey', $event, one.bin.id)"
+      >
+        <title>{{ one.bin.code }} · {{ one.bin.name }} · {{ Math.round(one.full * 100) }} % full</title>
+        <BinDrawing
+          :drawn="one"
+          :x="space.x + x"
+          :y="up(space.z)"
+          :px="px"
+          :lit="chosenBin === one.bin.id"
+          :dim="!!chosenBin && chosenBin !== one.bin.id && !touchable"
+        />
+      </g>
+      <text
+        v-if="numbers && !binsIn(space.id).length"
+        class="inside"
+        :x="space.x + space.width / 2"
+        :y="up(space.z + space.height / 2)"
+        :font-size="Math.min(11 / px, space.width / 7)"
+        text-anchor="middle"
+        dominant-baseline="central"
+      >
+        {{ formatLength(space.width, system).replace(' mm', '') }} ×
+        {{ formatLength(space.height, system).replace(' mm', '') }}
+      </text>
+      <text
+        v-if="marks?.get(space.id)?.text"
+        class="mark"
+        :x="space.x + space.width / 2"
+        :y="up(space.z + space.height) + 13 / px"
+        :font-size="Math.min(12 / px, space.width / 5)"
+        text-anchor="middle"
+        :stroke-width="3 / px"
+      >
+        {{ marks.get(space.id)!.text }}
+      </text>
+    </g>
+    <g v-for="side in doors" :key="side" class="door" fill="none" stroke="#2c2a26" :stroke-width="1 / px">
+      <path
+        :d="
+          side
+            ? `M${W / 2} ${shape.board}H${W - shape.board}V${shape.height - shape.board}H${W / 2}Z`
+            : `M${shape.board} ${shape.board}H${W / 2}V${shape.height - shape.board}H${shape.board}Z`
+        "
+        opacity="0.55"
+      />
+      <!-- The hinge triangle of a joiner's drawing: its point is at the handle's side -->
+      <path
+        :d="
+          side
+            ? `M${W - shape.board} ${shape.board}L${W / 2} ${shape.height / 2}L${W - shape.board} ${shape.height - shape.board}`
+            : `M${shape.board} ${shape.board}L${W / 2} ${shape.height / 2}L${shape.board} ${shape.height - shape.board}`
+        "
+        :stroke-dasharray="`${6 / px} ${5 / px}`"
+        opacity="0.45"
+      />
+    </g>
+    <path
+      v-if="reach && reach < H"
+      class="reach"
+      :d="`M${-pad.left} ${H - reach}H${W + pad.left}`"
+      stroke="#46687a"
+      :stroke-width="1.6 / px"
+      :stroke-dasharray="`${8 / px} ${4 / px}`"
+    />
+    <g v-if="dims" class="dims" stroke="#2c2a26" :stroke-width="1 / px">
+      <path
+        :d="`M0 ${H + 14 / px}H${W}M${-4 / px} ${H + 18 / px}l${8 / px} ${-8 / px}M${W - 4 / px} ${H + 18 / px}l${8 / px} ${-8 / px}M0 ${H + 4 / px}v${14 / px}M${W} ${H + 4 / px}v${14 / px}`"
+        fill="none"
+      />
+      <text :x="W / 2" :y="H + 30 / px" :font-size="13 / px" text-anchor="middle" stroke="none">
+        {{ formatLength(W, system) }}
+      </text>
+      <path
+        :d="`M${W + 14 / px} 0V${shape.height}M${W + 10 / px} ${4 / px}l${8 / px} ${-8 / px}M${W + 10 / px} ${shape.height + 4 / px}l${8 / px} ${-8 / px}M${W + 4 / px} 0h${14 / px}M${W + 4 / px} ${shape.height}h${14 / px}`"
+        fill="none"
+      />
+      <text
+        :transform="`translate(${W + 32 / px} ${shape.height / 2}) rotate(-90)`"
+        :font-size="13 / px"
+        text-anchor="middle"
+        stroke="none"
+      >
+        {{ formatLength(shape.height, system) }}
+      </text>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.unit {
+  display: block;
+  max-width: none;
+}
+.space {
+  cursor: inherit;
+}
+.bin {
+  cursor: pointer;
+}
+.bin.touchable {
+  cursor: grab;
+  touch-action: none;
+}
+.bin:focus-visible {
+  outline: 3px solid var(--spruce);
+  outline-offset: 1px;
+}
+.door {
+  pointer-events: none;
+}
+.reach,
+.mark,
+.inside,
+.dims {
+  pointer-events: none;
+}
+.inside {
+  fill: var(--ink-soft);
+}
+.mark {
+  font-weight: 700;
+  fill: var(--ink);
+  paint-order: stroke;
+  stroke: #fdfaf3;
+}
+.dims text {
+  fill: var(--ink);
+}
+</style>

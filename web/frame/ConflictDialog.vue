@@ -1,0 +1,60 @@
+<script setup lang="ts">
+/** A row was changed elsewhere while it was being edited here: both are shown, the person decides. */
+import { computed } from 'vue';
+import Dialog from 'primevue/dialog';
+import { useSite } from '../stores/site.ts';
+
+const store = useSite();
+const name = computed(() => String(store.conflict?.current.name ?? store.conflict?.current.code ?? 'this'));
+const rows = computed(() =>
+  Object.entries(store.conflict?.mine ?? {}).map(([field, mine]) => ({
+    field,
+    mine: String(mine ?? '–'),
+    theirs: String(store.conflict?.current[field] ?? '–'),
+  })),
+);
+
+async function keepMine(): Promise<void> {
+  const conflict = store.conflict;
+  store.conflict = null;
+  if (conflict) await store.attempt(conflict.write);
+}
+</script>
+
+<template>
+  <Dialog
+    :visible="!!store.conflict"
+    modal
+    :header="`${name} was changed elsewhere`"
+    :style="{ width: 'min(520px, 94vw)' }"
+    @update:visible="store.conflict = null"
+  >
+    <p>Somebody wrote here since you opened it. Nothing of yours was written yet.</p>
+    <table class="ledger">
+      <thead>
+        <tr>
+          <th>what</th>
+          <th>stands there now</th>
+          <th>yours</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.field">
+          <td>{{ row.field }}</td>
+          <td>{{ row.theirs }}</td>
+          <td>{{ row.mine }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <div class="row actions">
+      <button class="press main" type="button" @click="store.conflict = null">Leave what stands there</button
+      ><button class="press" type="button" @click="keepMine">Write mine</button>
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.ledger {
+  margin: 12px 0;
+}
+</style>

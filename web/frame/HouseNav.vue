@@ -1,0 +1,182 @@
+<script setup lang="ts">
+/** The slim cut-away of the site: its rooms as the chambers of a house, the navigation. */
+import { computed, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { Archive, Plus, Undo2 } from '@lucide/vue';
+import { nextStep, roomProgress, STEPS } from '@stube/core/site/progress';
+import { useSite } from '../stores/site.ts';
+import RoomDialog from '../screens/site/RoomDialog.vue';
+
+const store = useSite();
+const route = useRoute();
+const router = useRouter();
+const adding = ref(false);
+
+/** From the roof down: the last room made lies on top. */
+const chambers = computed(() =>
+  [...store.rooms].reverse().map((room) => {
+    const progress = roomProgress(store.data, room.id);
+    const total = STEPS.reduce((sum, step) => sum + progress[step].done + progress[step].open, 0);
+    const done = STEPS.reduce((sum, step) => sum + progress[step].done, 0);
+    return { room, next: nextStep(progress), share: total ? done / total : 0 };
+  }),
+);
+const here = computed(() => String(route.params.room ?? ''));
+const stepNow = computed(() => ((STEPS as readonly string[]).includes(String(route.name)) ? String(route.name) : null));
+
+function made(id: string): void {
+  adding.value = false;
+  void router.push({ name: 'pile', params: { site: store.id!, room: id } });
+}
+</script>
+
+<template>
+  <nav class="house-nav" aria-label="House">
+    <svg class="roof" viewBox="0 0 196 78" preserveAspectRatio="none" aria-hidden="true">
+      <path d="M10 78 98 16l88 62" />
+      <path class="tiles" d="M24 68h148M38 58h120M52 48h92M66 38h64M80 28h36" />
+      <path d="M148 46V20h14v36" />
+    </svg>
+    <RouterLink class="site-name" :to="{ name: 'site', params: { site: store.id } }"
+      ><span class="figure">{{ store.site?.name ?? 'Stube' }}</span></RouterLink
+    >
+    <ul class="walls">
+      <li v-for="{ room, next, share } in chambers" :key="room.id">
+        <RouterLink
+          class="chamber"
+          :class="{ here: room.id === here }"
+          :aria-current="room.id === here ? 'page' : undefined"
+          :to="{ name: stepNow ?? next, params: { site: store.id, room: room.id } }"
+        >
+          <span class="name">{{ room.name }}</span>
+          <span class="small soft">{{
+            share >= 1 ? 'done' : share > 0 ? `${Math.floor(share * 100)} % · ${next}` : 'not begun'
+          }}</span>
+          <span class="floor"><i :style="{ width: `${Math.round(share * 100)}%` }" /></span>
+        </RouterLink>
+      </li>
+      <li>
+        <button class="chamber add" type="button" @click="adding = true"><Plus :size="16" /> a room</button>
+      </li>
+    </ul>
+    <div class="cellar">
+      <RouterLink :to="{ name: 'stock', params: { site: store.id } }"><Archive :size="16" /> Containers</RouterLink>
+      <RouterLink :to="{ name: 'sites' }"><Undo2 :size="16" /> All sites</RouterLink>
+    </div>
+    <RoomDialog v-if="adding" @close="adding = false" @made="made" />
+  </nav>
+</template>
+
+<style scoped>
+.house-nav {
+  background: var(--paper-low);
+  padding: 12px 0 16px;
+  display: flex;
+  flex-direction: column;
+}
+.roof {
+  display: block;
+  width: 100%;
+  height: 62px;
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2.5;
+  overflow: visible;
+}
+.roof .tiles {
+  stroke-width: 0.8;
+  opacity: 0.45;
+}
+.site-name {
+  position: relative;
+  margin: 0 10px;
+  padding: 8px 10px;
+  background: var(--paper-high);
+  border: 2.5px solid var(--ink);
+  border-bottom-width: 2px;
+  color: var(--ink);
+  text-decoration: none;
+  text-align: center;
+  line-height: 1.2;
+}
+.walls {
+  margin: 0 10px;
+  border: 2.5px solid var(--ink);
+  border-top: 0;
+  background: var(--paper-high);
+}
+.chamber {
+  display: flex;
+  flex-direction: column;
+  gap: 1px;
+  position: relative;
+  padding: 10px 10px 14px;
+  min-height: 64px;
+  color: var(--ink);
+  text-decoration: none;
+  width: 100%;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
+li + li .chamber {
+  border-top: 2.5px solid var(--ink);
+}
+.chamber:hover {
+  background: var(--oak-pale);
+}
+.chamber.here {
+  background: var(--spruce);
+  color: #fff;
+}
+.chamber.here .soft {
+  color: #dfe9e3;
+}
+.chamber .name {
+  font-weight: 650;
+  line-height: 1.2;
+}
+.chamber .floor {
+  position: absolute;
+  inset: auto 0 0;
+  height: 5px;
+  background: rgb(122 86 50 / 18%);
+}
+.chamber .floor i {
+  display: block;
+  height: 100%;
+  background: var(--oak);
+}
+.chamber.add {
+  flex-direction: row;
+  align-items: center;
+  gap: 6px;
+  min-height: 44px;
+  padding-block: 8px;
+  color: var(--spruce-deep);
+  font-weight: 600;
+}
+.cellar {
+  margin: 0 10px;
+  padding: 10px 4px;
+  border-top: 6px solid var(--oak-dark);
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+}
+.cellar a {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 34px;
+  padding-inline: 6px;
+  color: var(--ink);
+  text-decoration: none;
+  border-radius: var(--corner);
+}
+.cellar a:hover,
+.cellar .router-link-exact-active {
+  background: var(--oak-pale);
+}
+</style>

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+/** A room: across its top the line of work in the practitioners' order, each step with what is done and open. */
+import { computed, nextTick, onMounted, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import { Check } from '@lucide/vue';
+import { STEPS, type Step } from '@stube/core/site/progress';
+import { useRoom } from '../stores/room.ts';
+
+const { store, room, progress } = useRoom();
+const route = useRoute();
+const NAMES: Record<Step, string> = {
+  pile: 'Pile',
+  group: 'Group',
+  measure: 'Measure',
+  contain: 'Contain',
+  place: 'Place',
+  label: 'Label',
+  live: 'Live',
+};
+const steps = computed(() =>
+  STEPS.map((step) => {
+    const own = progress.value?.[step] ?? { done: 0, open: 0, words: '' };
+    return { step, name: NAMES[step], words: own.words, whole: own.done > 0 && own.open === 0 };
+  }),
+);
+
+const line = ref<HTMLElement | null>(null);
+const showHere = () =>
+  nextTick(() => {
+    const here = line.value?.querySelector<HTMLElement>('[aria-current]');
+    if (here && line.value) line.value.scrollLeft = here.offsetLeft - 24;
+  });
+watch(() => route.name, showHere);
+onMounted(showHere);
+</script>
+
+<template>
+  <div v-if="!room" class="empty lost">
+    <h2>This room is not here</h2>
+    <p>It may have been removed. Undo brings it back.</p>
+    <RouterLink class="press main" :to="{ name: 'site', params: { site: store.id } }">To the house</RouterLink>
+  </div>
+  <template v-else>
+    <nav ref="line" class="line no-print" aria-label="Line of work">
+      <RouterLink
+        v-for="one in steps"
+        :key="one.step"
+        class="step"
+        :class="{ whole: one.whole }"
+        :to="{ name: one.step }"
+      >
+        <span class="name"
+          >{{ one.name }} <Check v-if="one.whole && one.step !== 'live'" :size="15" :stroke-width="3" aria-label="done"
+        /></span>
+        <span class="words">{{ one.words }}</span>
+      </RouterLink>
+    </nav>
+    <RouterView :key="room.id" />
+  </template>
+</template>
+
+<style scoped>
+.lost {
+  margin-top: 40px;
+}
+.line {
+  display: grid;
+  grid-template-columns: repeat(7, minmax(0, 1fr));
+  margin: 0 -20px 18px;
+  padding: 0 12px;
+  border-bottom: 2px solid var(--ink);
+  background: var(--paper);
+  position: sticky;
+  top: 56px;
+  z-index: 15;
+}
+.step {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  padding: 9px 10px 11px;
+  color: var(--ink);
+  text-decoration: none;
+  min-width: 0;
+}
+.step::after {
+  content: '';
+  position: absolute;
+  left: 10px;
+  right: 10px;
+  bottom: -2px;
+  height: 6px;
+  background: transparent;
+}
+.step:hover::after {
+  background: var(--oak);
+}
+.step.router-link-active::after {
+  background: var(--spruce);
+}
+.step.router-link-active .name {
+  color: var(--spruce-deep);
+}
+.name {
+  font-family: var(--heading);
+  font-weight: 650;
+  display: flex;
+  align-items: center;
+  gap: 5px;
+}
+.name svg {
+  color: var(--spruce);
+}
+.words {
+  font-size: 0.82rem;
+  color: var(--ink-soft);
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+@media (max-width: 760px) {
+  .line {
+    display: flex;
+    overflow-x: auto;
+    margin-inline: -12px;
+    top: 52px;
+    padding: 0 4px;
+    scrollbar-width: none;
+  }
+  .step {
+    flex: none;
+    max-width: 150px;
+  }
+}
+</style>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+/** A length in either system: read while typing, written back tidily when left. */
+import { computed, ref, useId, watch } from 'vue';
+import { editLength, formatLength, parseLength } from '@stube/core/measure/length';
+import { useSite } from '../stores/site.ts';
+
+const props = defineProps<{ modelValue: number; label: string; problem?: string }>();
+const emit = defineEmits<{ 'update:modelValue': [mm: number]; commit: [mm: number] }>();
+const store = useSite();
+const system = computed(() => store.site?.system ?? 'metric');
+const text = ref(editLength(props.modelValue, system.value));
+const focused = ref(false);
+const id = useId();
+
+watch([() => props.modelValue, system], () => {
+  if (!focused.value) text.value = editLength(props.modelValue, system.value);
+});
+const read = computed(() => parseLength(text.value, system.value));
+const wrong = computed(() => props.problem ?? (read.value === null ? 'Not a length: 345, 34.5 cm or 13 5/8"' : ''));
+/** Only where it was typed in another unit than the site's is the reading worth showing. */
+const shown = computed(() =>
+  focused.value && read.value !== null && text.value.trim() !== editLength(read.value, system.value)
+    ? `= ${formatLength(read.value, system.value)}`
+    : '',
+);
+
+function typed(): void {
+  if (read.value !== null) emit('update:modelValue', read.value);
+}
+function left(): void {
+  focused.value = false;
+  if (read.value === null) return;
+  text.value = editLength(read.value, system.value);
+  emit('commit', read.value);
+}
+</script>
+
+<template>
+  <label class="field" :for="id">
+    <span
+      >{{ label }} <b v-if="shown" class="reading">{{ shown }}</b><template v-else-if="system === 'metric'"
+        >, mm</template
+      ></span
+    >
+    <input
+      :id="id"
+      v-model="text"
+      class="write"
+      type="text"
+      autocomplete="off"
+      :aria-invalid="!!wrong"
+      :aria-describedby="wrong ? `${id}-wrong` : undefined"
+      @focus="focused = true"
+      @input="typed"
+      @blur="left"
+      @keydown.enter="left"
+    />
+    <span v-if="wrong" :id="`${id}-wrong`" class="wrong">{{ wrong }}</span>
+  </label>
+</template>
+
+<style scoped>
+.reading {
+  color: var(--spruce-deep);
+}
+</style>

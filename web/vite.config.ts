@@ -1,0 +1,29 @@
+import { createRequire } from 'node:module';
+import vue from '@vitejs/plugin-vue';
+import { defineConfig, type Plugin } from 'vite';
+import { STARTER_CATEGORIES, STARTER_FAMILIES } from '../core/sort/starter/library.ts';
+
+/** Only the pictograms that the library uses, out of the packaged set: `virtual:pictograms`, name to SVG body. */
+function pictograms(): Plugin {
+  const id = '\0virtual:pictograms';
+  return {
+    name: 'pictograms',
+    resolveId: (source) => (source === 'virtual:pictograms' ? id : null),
+    load(source) {
+      if (source !== id) return null;
+      const { icons } = createRequire(import.meta.url)('@iconify-json/lucide/icons.json') as {
+        icons: Record<string, { body: string }>;
+      };
+      const names = [...new Set([...STARTER_FAMILIES, ...STARTER_CATEGORIES].map((one) => one.pictogram))].sort();
+      return `export default ${JSON.stringify(Object.fromEntries(names.map((name) => [name, icons[name]!.body])))}`;
+    },
+  };
+}
+
+export default defineConfig({
+  root: import.meta.dirname,
+  plugins: [vue(), pictograms()],
+  worker: { format: 'es' },
+  build: { target: 'es2023', chunkSizeWarningLimit: 400 },
+  server: { proxy: { '/api': 'http://127.0.0.1:4180' } },
+});
