@@ -1,6 +1,7 @@
 /** The Joi schemas of the rows a site is made of: what may be written, in which limits. Lengths mm, masses g. */
 import Joi from 'joi';
-import { DECISIONS, type TableName } from '@stube/core/site/entities';
+import { DECISIONS, ZONE_KINDS, type TableName } from '@stube/core/site/entities';
+import { HAZARD_WORDS } from '@stube/core/caution/hazards';
 import { TEMPLATES } from '@stube/core/measure/template';
 import { EVERYDAY_MEASURES } from '@stube/core/sort/measures';
 import { LIE_FACTOR } from '@stube/core/contain/litres';
@@ -12,18 +13,7 @@ const reference = rowId;
 const flag = Joi.boolean().strict();
 const list = (item: Joi.Schema, most: number) => Joi.array().items(item).max(most).unique();
 const coordinate = mm(-1000, 100000);
-const ZONE_KINDS = [
-  'reading',
-  'building',
-  'dressing-up',
-  'art',
-  'table work',
-  'office',
-  'changing',
-  'sleeping',
-  'whole room',
-];
-const HAZARDS = ['H2', 'H3', 'H4', 'H5', 'H6', 'H14', 'H15'];
+const HAZARDS = Object.keys(HAZARD_WORDS);
 const word = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'name');
 
 type Fields = Record<string, Joi.Schema>;

@@ -52,7 +52,7 @@ const NUISANCE = {
   notSeen: 700,
   noLid: 2500,
   heavy: 900,
-  tooLargeForPlace: 4000,
+  tooLargeForPlace: 20000,
   roundInCorner: 60,
 };
 

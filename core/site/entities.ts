@@ -46,8 +46,18 @@ export interface Room extends Row {
   people: string[];
 }
 
-export type ZoneKind =
-  'reading' | 'building' | 'dressing-up' | 'art' | 'table work' | 'office' | 'changing' | 'sleeping' | 'whole room';
+export const ZONE_KINDS = [
+  'reading',
+  'building',
+  'dressing-up',
+  'art',
+  'table work',
+  'office',
+  'changing',
+  'sleeping',
+  'whole room',
+] as const;
+export type ZoneKind = (typeof ZONE_KINDS)[number];
 
 export interface Zone extends Row {
   siteId: string;

@@ -15,6 +15,9 @@ export interface CategoryProposal {
 /** Found by trial on the starter library: below it, one shared common word (`paper`, `toy`) would be enough. */
 export const LEAST_LIKENESS = 0.45;
 
+/** Small enough to decide only between equals. */
+const NAME_EDGE = 0.03;
+
 interface Known {
   names: string[][];
   proposal: Omit<CategoryProposal, 'likeness'>;
@@ -63,7 +66,9 @@ export function proposeCategories(name: string, known: readonly Known[], most = 
   return known
     .map((one) => ({
       ...one.proposal,
-      likeness: Math.max(...one.names.map((names) => likenessOf(said, names))) + one.edge,
+      // The name itself says more than another word for it.
+      likeness:
+        Math.max(...one.names.map((names, i) => likenessOf(said, names) + (i === 0 ? NAME_EDGE : 0))) + one.edge,
     }))
     .filter((one) => one.likeness >= LEAST_LIKENESS)
     .sort((a, b) => b.likeness - a.likeness || a.name.localeCompare(b.name))

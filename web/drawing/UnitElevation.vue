@@ -35,7 +35,7 @@ const props = withDefaults(
     reach?: number | null;
     touchable?: boolean;
   }>(),
-  { system: 'metric', binsIn: () => () => [] },
+  { system: 'metric', binsIn: () => [] },
 );
 const emit = defineEmits<{
   bin: [id: string];
@@ -61,7 +61,7 @@ const box = computed(() => ({
 /** y of a height above the unit's underside. */
 const up = (z: number) => props.shape.height - z;
 const doors = computed(() => (props.spaces.some((space) => space.door) ? [0, 1] : []));
-const FILL: Record<SpaceMark['tone'], string> = { good: '#cfe3d7', plain: '#efe6d2', no: '#f0d9cf', lit: '#f3dd7a' };
+const FILL: Record<SpaceMark['tone'], string> = { good: '#cfe3d7', plain: '#f3ebda', no: '#ddd3c0', lit: '#f3dd7a' };
 const fillOf = (id: string) =>
   id === props.target ? '#9cc7b0' : props.marks?.get(id) ? FILL[props.marks.get(id)!.tone] : '#f3ebda';
 const say = (space: DrawnSpace) =>

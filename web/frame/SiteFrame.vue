@@ -13,7 +13,7 @@ const store = useSite();
 const finding = ref(false);
 const houseOpen = ref(false);
 const roomName = computed(
-  () => store.maps.room.value.get(String(route.params.room ?? ''))?.name ?? store.site?.name ?? 'Stube',
+  () => store.maps.room.get(String(route.params.room ?? ''))?.name ?? store.site?.name ?? 'Stube',
 );
 
 watch(

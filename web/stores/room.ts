@@ -10,7 +10,7 @@ export function useRoom() {
   const store = useSite();
   const route = useRoute();
   const id = computed(() => String(route.params.room ?? ''));
-  const room = computed(() => store.maps.room.value.get(id.value));
+  const room = computed(() => store.maps.room.get(id.value));
   const bySort = <T extends { sort: number }>(rows: T[]): T[] => rows.sort((a, b) => a.sort - b.sort);
   const lines = computed(() => bySort(store.data.line.filter((one) => one.roomId === id.value)));
   const zones = computed(() => store.data.zone.filter((one) => one.roomId === id.value));
@@ -25,7 +25,7 @@ export function useRoom() {
       .filter((one) => one.roomId === id.value)
       .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true })),
   );
-  const demands = computed(() => (store.site ? demandsOf(lines.value, store.maps.category.value, store.site) : []));
+  const demands = computed(() => (store.site ? demandsOf(lines.value, store.maps.category, store.site) : []));
   const progress = computed(() => (room.value ? roomProgress(store.data, room.value.id) : null));
   const placeData = computed<RoomData | null>(() =>
     store.site && room.value
@@ -37,8 +37,8 @@ export function useRoom() {
           units: units.value,
           compartments: compartments.value,
           bins: bins.value,
-          categories: store.maps.category.value,
-          types: store.maps.containerType.value,
+          categories: store.maps.category,
+          types: store.maps.containerType,
         }
       : null,
   );

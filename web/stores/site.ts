@@ -1,6 +1,6 @@
 /** The site that is open: its rows by table, and every change that a screen can ask for. */
 import { defineStore } from 'pinia';
-import { computed, ref, shallowReactive, shallowRef } from 'vue';
+import { computed, reactive, ref, shallowReactive, shallowRef } from 'vue';
 import { TABLES, type Row, type Site, type SiteData, type TableName } from '@stube/core/site/entities';
 import type { ChangeAnswer, History, Snapshot } from '@stube/contract/answers';
 import type { ContainRequest, NewLine, PlaceRequest } from '@stube/contract/requests';
@@ -28,9 +28,9 @@ export const useSite = defineStore('site', () => {
   const conflict = shallowRef<Conflict | null>(null);
   const busy = ref(0);
 
-  const maps = Object.fromEntries(
-    TABLES.map((table) => [table, computed(() => mapOf(data[table] as unknown as Row[]))]),
-  ) as unknown as { [T in TableName]: { value: ReadonlyMap<string, RowOf<T>> } };
+  const maps = reactive(
+    Object.fromEntries(TABLES.map((table) => [table, computed(() => mapOf(data[table] as unknown as Row[]))])),
+  ) as unknown as { [T in TableName]: ReadonlyMap<string, RowOf<T>> };
   const site = computed<Site | undefined>(() => data.site[0]);
   const rooms = computed(() => [...data.room].sort((a, b) => a.sort - b.sort));
 

@@ -1,0 +1,149 @@
+/**
+ * The Ferry House: an after-school and holiday club in a former ferry station. Everything in it is made up. Lengths in
+ * mm; lines of the pile are written as people type them.
+ */
+
+interface DemoUnit {
+  name: string;
+  template: 'cubes' | 'bookcase' | 'cabinet' | 'chest' | 'trunk';
+  size: [width: number, height: number, depth: number];
+  grid: [columns: number, rows: number];
+  at: [x: number, y: number];
+  board?: number;
+  raised?: number;
+  locked?: boolean;
+  sunlit?: boolean;
+  anchored?: boolean;
+}
+interface DemoRoom {
+  name: string;
+  size: [width: number, depth: number, height: number];
+  people: string[];
+  zones: [name: string, kind: string, x: number, y: number][];
+  units: DemoUnit[];
+  /** Told and put away. */
+  lines: string[];
+  /** Told, and the work broken off there. */
+  open?: string[];
+  printed: boolean;
+}
+
+export const SITE = { name: 'The Ferry House', system: 'metric', currency: 'EUR' };
+
+export const PEOPLE = [
+  { name: 'Otters, 3 to 5', kind: 'child', stature: 1000, colour: 'slate' },
+  { name: 'Herons, 6 to 8', kind: 'child', stature: 1180, colour: 'moss' },
+  { name: 'Pikes, 9 to 11', kind: 'child', stature: 1360, colour: 'plum' },
+  { name: 'Lead helper', kind: 'adult', stature: 1640, colour: 'oak' },
+  { name: 'Second helper', kind: 'adult', stature: 1780, colour: 'brick' },
+] as const;
+
+/** What the house owns of the starting catalogue. */
+export const OWNED: Record<string, number> = {
+  Shoebox: 14,
+  'Jam jar': 12,
+  'Tin can, cleaned': 10,
+  'Tall tin': 4,
+  'Clear box, small': 18,
+  'Clear box, flat': 6,
+  'Clear box, medium': 14,
+  'Clear box, large': 6,
+  'Open tub, small': 20,
+  'Open tub, medium': 12,
+  'Open tub, large': 6,
+  'Cube basket': 10,
+  'Long basket': 10,
+  'Paper tray': 8,
+  'Large flat tray': 4,
+  'Drawer tray, narrow': 8,
+  'Drawer tray, square': 6,
+  'Upright file box': 6,
+  'Book crate': 8,
+  'Tall bucket': 2,
+  'Locking tool case': 2,
+};
+
+// prettier-ignore
+export const ROOMS: DemoRoom[] = [
+  {
+    name: 'Landing room', size: [7200, 5400, 2900], people: [], printed: true,
+    zones: [['Quay carpet', 'building', 2000, 2900], ['Reading boat', 'reading', 5900, 3900], ['Costume corner', 'dressing-up', 5900, 1500], ['Game table', 'table work', 3700, 1700], ['Middle of the landing', 'whole room', 3600, 2700]],
+    units: [
+      { name: 'Quay cubes', template: 'cubes', size: [1866, 760, 390], grid: [5, 2], at: [1500, 5010] },
+      { name: 'Window cubes', template: 'cubes', size: [1496, 1130, 390], grid: [4, 3], at: [3400, 5010], anchored: true },
+      { name: 'Book boat', template: 'bookcase', size: [1000, 1250, 320], grid: [1, 4], at: [5900, 5080], anchored: true },
+      { name: 'Gangway cabinet', template: 'cabinet', size: [1400, 1950, 420], grid: [2, 5], at: [900, 420], raised: 80, anchored: true },
+      { name: 'Rope trunk', template: 'trunk', size: [1000, 480, 520], grid: [1, 1], at: [6300, 900] },
+      { name: 'Buoy cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [5200, 420], anchored: true },
+      { name: 'Low mast shelf', template: 'bookcase', size: [1800, 1050, 380], grid: [2, 3], at: [2500, 400], anchored: true },
+      { name: 'Ferry bench', template: 'trunk', size: [1400, 450, 450], grid: [1, 1], at: [3400, 2400] },
+    ],
+    lines: [
+      '4 shoeboxes wooden blocks', '6 shoeboxes clip-together bricks', '3 shoeboxes large bricks', '4 shoeboxes wooden railway', '3 shoeboxes toy cars', '5 large vehicles', '1 shoebox marble run', '60 magnetic tiles', '150 planks', '1 shoebox gears and connectors', '3 shoeboxes toy animals', '40 small figures', '2 shoeboxes loose parts', '12 tools for play',
+      '1 laundry basket dressing-up clothes', '14 hats and crowns', '6 bags and purses', '2 shoeboxes play food', '2 shoeboxes toy kitchen ware', '7 dolls', '1 shoebox doll clothes', '1 shoebox dolls house furniture', '12 puppets', '2 carrier bags soft animals', '9 masks', '1 shoebox doctor set', '1 shoebox shop and till', '1 shoebox silk cloths',
+      '16 board games', '14 card games', '8 memory games', '18 jigsaw puzzles', '12 tray puzzles', '2 mugs dice and counters', '3 sets of dominoes', '6 travel games', '1 mug marbles',
+      '9 balls', '8 skipping ropes', '12 bean bags', '1 carrier bag chalk for outside', '7 sand toys', '10 bubbles',
+      '14 shakers and bells', '4 drums', '3 chime bars', '12 recorders and flutes', '20 song sheets',
+      '90 picture books 25x20x1 cm', '40 comics and magazines', '24 audio stories', '2 shoeboxes strays', '1 shoebox odds and ends', '10 stacking cups',
+      '5 board games with pieces missing, recycle', '2 carrier bags outgrown costumes, give away', '12 scratched audio discs, bin', '6 baby rattles, pass on',
+    ],
+  },
+  {
+    name: 'Net loft', size: [6400, 5000, 2700], people: [], printed: true,
+    zones: [['Long making table', 'art', 3000, 2500], ['Sewing corner', 'table work', 5200, 3600], ['Middle of the loft', 'whole room', 3200, 2500]],
+    units: [
+      { name: 'Net cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [1200, 4610], anchored: true },
+      { name: 'Yarn tower', template: 'cubes', size: [756, 1500, 390], grid: [2, 4], at: [2800, 4610], anchored: true },
+      { name: 'Paint locker', template: 'cabinet', size: [1200, 1980, 450], grid: [2, 6], at: [700, 450], raised: 80, locked: true, anchored: true },
+      { name: 'Plan chest', template: 'chest', size: [1300, 950, 520], grid: [2, 5], at: [4200, 4480], anchored: true },
+      { name: 'Hatch shelf', template: 'bookcase', size: [1600, 1300, 400], grid: [2, 4], at: [2600, 420], raised: 60, anchored: true },
+      { name: 'Drying shelf', template: 'bookcase', size: [1600, 1900, 350], grid: [2, 6], at: [5600, 4650], raised: 60, anchored: true },
+    ],
+    lines: [
+      '120 coloured pencils', '90 felt-tip pens', '2 mugs wax crayons', '1 mug chalks and pastels', '500 drawing paper', '80 colouring pages', '14 stencils and rulers', '2 mugs rubbers and sharpeners', '25 stamps and ink pads', '60 stickers',
+      '18 poster paint', '8 watercolours', '16 acrylic paint', '6 finger paint', '45 paint brushes 32 cm', '14 rollers and sponges', '24 paint pots and palettes', '16 aprons', '6 table covers', '14 canvases',
+      '300 coloured paper', '160 card', '40 tissue and crepe paper', '60 large paper', '30 glue sticks', '10 liquid glue', '4 strong adhesives', '4 glue guns', '18 sticky tape', '22 child scissors', '8 sharp scissors', '6 craft knives', '5 hole punches', '6 cutting mats', '50 greeting card blanks',
+      '4 mugs beads', '5 mugs iron-on beads', '3 mugs buttons', '14 sequins and glitter', '1 mug wiggly eyes', '2 shoeboxes pompoms', '150 pipe cleaners', '1 shoebox feathers', '300 lolly sticks', '2 mugs glass nuggets', '3 mugs mosaic tiles', '1 handful magnets for crafts',
+      '2 shoeboxes stones and shells', '2 shoeboxes cones and sticks', '1 shoebox corks', '2 carrier bags cardboard tubes', '2 carrier bags clean packaging', '2 mugs bottle tops', '1 shoebox scrap wood', '14 modelling clay', '20 clay tools', '3 plaster and casting',
+      '45 wool', '60 felt sheets', '24 fabric', '1 carrier bag fabric scraps', '50 sewing thread', '6 needles and pins', '24 ribbon', '16 string and cord', '30 zips and fastenings', '24 knitting needles', '10 weaving frames', '1 carrier bag stuffing',
+      '14 hand tools', '3 mugs nails and screws', '30 sandpaper', '5 varnish and solvents', '2 iron and press', '8 wire',
+      '40 dried-out felt tips, bin', '11 empty glue sticks, bin', '1 laundry basket fabric offcuts, give away', '1 carrier bag wool from an unfinished blanket, decide later',
+    ],
+  },
+  {
+    name: 'Chart room', size: [5200, 4600, 2700], people: [], printed: false,
+    zones: [['Chart table', 'table work', 2600, 2200], ['Lamp corner', 'reading', 4300, 3500], ['Middle of the room', 'whole room', 2600, 2300]],
+    units: [
+      { name: 'Compass cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [1200, 4210] },
+      { name: 'Log bookcase', template: 'bookcase', size: [1800, 1850, 320], grid: [3, 5], at: [3300, 4280], raised: 60, anchored: true },
+      { name: 'Lamp shelf', template: 'bookcase', size: [1600, 1250, 380], grid: [2, 4], at: [2600, 400], anchored: true },
+      { name: 'Sextant cabinet', template: 'cabinet', size: [900, 1800, 420], grid: [1, 5], at: [600, 420], raised: 80, locked: true, anchored: true },
+      { name: 'Map drawers', template: 'chest', size: [900, 1000, 560], grid: [1, 6], at: [4600, 4040], anchored: true },
+    ],
+    lines: [
+      '70 first readers', '50 chapter books', '24 reference books', '6 atlases', '14 library books on loan', '60 counting rods', '50 base-ten blocks', '200 counting cubes', '4 abacus', '2 mugs play money', '5 clocks', '2 scales and weights', '14 measuring tools', '5 fraction sets', '16 geometry solids', '18 calculators',
+      '60 letter cards', '2 shoeboxes movable alphabet', '9 word games', '40 exercise books', '30 workbooks', '14 handwriting boards', '90 picture cards',
+      '12 magnifiers', '4 magnet sets', '6 electric circuits', '1 microscope', '10 experiment glassware', '2 shoeboxes nature collection', '6 garden tools for children', '2 globes', '8 maps and charts 34x4x4 cm', '5 flags and puzzle maps', '8 binoculars and compasses',
+      '14 pouring and spooning', '10 threading and lacing', '4 dressing frames', '16 trays for work', '8 sand timers', '14 headphones',
+      '30 old workbooks, recycle', '4 broken clocks, bin', '12 doubled first readers, give away',
+    ],
+  },
+  {
+    name: "Purser's office", size: [3800, 3200, 2600], people: ['Lead helper', 'Second helper'], printed: false,
+    zones: [['Desk', 'office', 1900, 1500], ['Changing bench', 'changing', 3200, 900], ['Middle of the office', 'whole room', 1900, 1600]],
+    units: [
+      { name: 'Strong cabinet', template: 'cabinet', size: [1000, 1950, 420], grid: [2, 5], at: [600, 2780], raised: 80, locked: true, anchored: true },
+      { name: 'Paper bookcase', template: 'bookcase', size: [1600, 1900, 340], grid: [2, 6], at: [2000, 2860], raised: 60, anchored: true },
+      { name: 'Desk drawers', template: 'chest', size: [900, 720, 560], grid: [2, 4], at: [2700, 640] },
+      { name: 'Supply cubes', template: 'cubes', size: [1126, 760, 390], grid: [3, 2], at: [3200, 2810] },
+    ],
+    lines: [
+      '10 copy paper', '200 envelopes', '30 sticky notes', '80 pens and pencils', '2 mugs paper clips and pins', '6 staplers and punches', '12 ring binders', '60 hanging files', '150 plastic wallets', '2 laminating film', '6 labels and label tape', '3 ink and toner', '8 address stamps', '6 calendars and planners', '8 postal supplies',
+      '10 cables', '4 extension leads', '40 batteries', '14 button cells', '6 torches', '2 camera and lenses', '30 first-aid supplies', '6 medicines', '14 tissues', '5 cleaning agents', '10 cloths and sponges for cleaning', '8 kitchen roll', '3 dustpan and brushes',
+    ],
+    open: [
+      '3 sacks nap blankets', '60 nappies', '10 wet wipes', '8 disposable gloves', '14 spare clothes', '5 sun cream', '6 hand sanitiser', '6 bin bags', '300 receipts', '8 manuals', '40 child records', '12 keys', '30 certificates', '200 photographs',
+      '1 carrier bag winter decorations', '40 balloons', '6 gift wrap', '3 light bulbs', 'a carrier bag of unlabelled chargers, decide later', '4 lost jumpers, decide later', '9 old ring binders, give away', '5 dry markers, bin', '1 unopened label printer, return', '3 shoeboxes grey ferry parts',
+    ],
+  },
+];

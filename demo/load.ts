@@ -1,0 +1,77 @@
+/** Furnishes the Ferry House in a running Stube, through the same interface as every screen. */
+import type { ChangeAnswer, Snapshot } from '@stube/contract/answers';
+import { OWNED, PEOPLE, ROOMS, SITE } from './ferry-house.ts';
+
+const origin = process.argv[2] ?? 'http://127.0.0.1:4180';
+
+async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const response = await fetch(`${origin}/api${path}`, {
+    method,
+    headers: { 'Content-Type': 'application/json' },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  });
+  const answer = (await response.json()) as T;
+  if (!response.ok) throw new Error(`${method} ${path} ${JSON.stringify(body)}: ${JSON.stringify(answer)}`);
+  return answer;
+}
+
+const site = (await ask<ChangeAnswer>('POST', '/sites', SITE)).id!;
+const own = `/sites/${site}`;
+const make = async (table: string, values: object): Promise<string> =>
+  (await ask<ChangeAnswer>('POST', `${own}/rows/${table}`, values)).id!;
+const snapshot = async () => (await ask<Snapshot>('GET', own)).data;
+
+const people = new Map<string, string>();
+for (const person of PEOPLE) people.set(person.name, await make('person', person));
+for (const first of (await snapshot()).person.filter((person) => !people.has(person.name)))
+  await ask('DELETE', `${own}/rows/person/${first.id}`, { version: first.version });
+for (const type of (await snapshot()).containerType)
+  if (OWNED[type.name])
+    await ask('PATCH', `${own}/rows/containerType/${type.id}`, { owned: OWNED[type.name], version: type.version });
+
+for (const plan of ROOMS) {
+  const [width, depth, height] = plan.size;
+  const room = await make('room', {
+    name: plan.name,
+    width,
+    depth,
+    height,
+    people: plan.people.map((name) => people.get(name)!),
+  });
+  for (const zone of (await snapshot()).zone.filter((one) => one.roomId === room))
+    await ask('DELETE', `${own}/rows/zone/${zone.id}`, { version: zone.version });
+  for (const [name, kind, x, y] of plan.zones) await make('zone', { roomId: room, name, kind, x, y });
+  for (const unit of plan.units)
+    await make('unit', {
+      roomId: room,
+      name: unit.name,
+      template: unit.template,
+      width: unit.size[0],
+      height: unit.size[1],
+      depth: unit.size[2],
+      columns: unit.grid[0],
+      rows: unit.grid[1],
+      x: unit.at[0],
+      y: unit.at[1],
+      board: unit.board ?? 18,
+      raised: unit.raised ?? 0,
+      locked: !!unit.locked,
+      sunlit: !!unit.sunlit,
+      onView: true,
+      anchored: !!unit.anchored,
+    });
+  for (const text of plan.lines) await ask('POST', `${own}/lines`, { roomId: room, text });
+  await ask('POST', `${own}/rooms/${room}/contain`, {});
+  await ask('POST', `${own}/rooms/${room}/place`, {});
+  for (const text of plan.open ?? []) await ask('POST', `${own}/lines`, { roomId: room, text });
+  if (plan.printed)
+    await ask('POST', `${own}/printed`, {
+      bins: (await snapshot()).bin.filter((bin) => bin.roomId === room).map((bin) => bin.id),
+    });
+}
+
+const { room, unit, compartment, containerType, category, bin, line } = await snapshot();
+const loose = bin.filter((one) => !one.compartmentId).length;
+console.log(
+  `${room.length} rooms, ${unit.length} units, ${compartment.length} compartments, ${containerType.length} container types, ${category.length} categories, ${line.length} lines, ${bin.length} bins (${loose} without a place)`,
+);

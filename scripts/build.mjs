@@ -1,0 +1,42 @@
+// Builds the screens (Vite) and the server (esbuild: own workspaces inside, packages outside).
+import { cpSync, rmSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { join } from 'node:path';
+import { ROOT, install } from './install.mjs';
+
+/** `@stube/core/sort/line` is the file core/sort/line.ts. */
+const workspaces = {
+  name: 'workspaces',
+  setup(build) {
+    build.onResolve({ filter: /^@stube\// }, ({ path }) => ({
+      path: join(ROOT, `${path.slice('@stube/'.length)}.ts`),
+    }));
+    build.onResolve({ filter: /^[^./]/ }, ({ path, kind }) =>
+      kind === 'entry-point' ? undefined : { path, external: true },
+    );
+  },
+};
+
+export async function build() {
+  install();
+  const require = createRequire(join(ROOT, 'package.json'));
+  const esbuild = require('esbuild');
+  const out = join(ROOT, 'server', 'dist');
+  rmSync(out, { recursive: true, force: true });
+  await esbuild.build({
+    entryPoints: [join(ROOT, 'server', 'main.ts')],
+    outfile: join(out, 'main.js'),
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20.19',
+    sourcemap: true,
+    plugins: [workspaces],
+    logLevel: 'warning',
+  });
+  cpSync(join(ROOT, 'server', 'db', 'migrations'), join(out, 'migrations'), { recursive: true });
+  const vite = await import(require.resolve('vite').replace(/index\.cjs$/, 'dist/node/index.js'));
+  await vite.build({ root: join(ROOT, 'web'), configFile: join(ROOT, 'web', 'vite.config.ts'), logLevel: 'warn' });
+}
+
+if (process.argv[1] === import.meta.filename) await build();

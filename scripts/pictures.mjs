@@ -1,0 +1,73 @@
+// npm run pictures -- ADDRESS [FOLDER] [NAME …]: a PNG of every main view of a running demo, for docs/screenshots.
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { ROOT } from './install.mjs';
+
+const [address = 'http://127.0.0.1:4180', folder = join(ROOT, 'docs', 'screenshots'), ...names] = process.argv.slice(2);
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const sites = await (await fetch(`${address}/api/sites`)).json();
+const site = sites.find((one) => one.name === 'The Ferry House');
+const { data } = await (await fetch(`${address}/api/sites/${site.id}`)).json();
+const room = (name) => `/s/${site.id}/r/${data.room.find((one) => one.name === name).id}`;
+const binOf = (word) =>
+  data.bin.find((one) => one.name.startsWith(word) && one.compartmentId) ?? data.bin.find((one) => one.compartmentId);
+
+/** What is done before the picture is taken. */
+const find = async (page) => {
+  await page.keyboard.press('/');
+  await page.keyboard.type('teddy');
+  await page.waitForSelector('[role=option]');
+};
+const typeLine = async (page) => page.getByLabel('What lies there?').fill('40 picture books 25x20x1 cm');
+const pickBin = (word) => async (page) => page.locator(`[data-bin="${binOf(word).id}"]`).click();
+const editUnit = async (page) => page.getByRole('button', { name: 'Outside measures' }).click();
+
+const VIEWS = [
+  ['sites', '/', DESK],
+  ['house', `/s/${site.id}`, DESK],
+  ['pile', `${room("Purser's office")}/pile`, DESK, typeLine],
+  ['group', `${room('Net loft')}/group`, DESK],
+  ['measure', `${room('Landing room')}/measure`, DESK],
+  ['unit', `${room('Landing room')}/measure`, DESK, editUnit],
+  ['contain', `${room("Purser's office")}/contain`, DESK],
+  ['place', `${room('Landing room')}/place`, DESK, pickBin('Soft animals')],
+  ['label', `${room('Net loft')}/label`, DESK, async (page) => page.getByLabel('Which').selectOption('all')],
+  ['live', `${room('Chart room')}/live`, DESK],
+  ['find', `${room('Landing room')}/live`, DESK, find],
+  ['bin', `/s/${site.id}/b/${binOf('Beads').code}`, DESK],
+  ['containers', `/s/${site.id}/stock`, DESK],
+  ['pile-phone', `${room("Purser's office")}/pile`, PHONE],
+  ['place-phone', `${room('Landing room')}/place`, PHONE],
+  ['bin-phone', `/s/${site.id}/b/${binOf('Beads').code}`, PHONE],
+];
+
+mkdirSync(folder, { recursive: true });
+const browser = await chromium.launch({
+  executablePath: process.env.STUBE_CHROMIUM ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+for (const [name, path, viewport, act] of VIEWS.filter(([name]) => !names.length || names.includes(name))) {
+  const page = await browser.newPage({ viewport, locale: 'en-GB' });
+  page.on('console', (message) => message.type() === 'error' && console.log(`${name}: ${message.text()}`));
+  page.on('pageerror', (error) => console.log(`${name}: ${error.stack}`));
+  await page.goto(`${address}${path}`);
+  await page.waitForLoadState('networkidle');
+  await page.evaluate(() => document.fonts.ready);
+  if (act) await act(page);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+  if (wide > 0) console.log(`${name}: ${wide} px wider than the page`);
+  await page.close();
+}
+await browser.close();

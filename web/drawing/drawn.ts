@@ -1,0 +1,25 @@
+/** The bins of the open site as the drawings want them, by the compartment they stand in. */
+import { computed } from 'vue';
+import type { Bin } from '@stube/core/site/entities';
+import { useSite } from '../stores/site.ts';
+import { fullOf, type DrawnBin } from './scale.ts';
+
+const NONE: readonly DrawnBin[] = [];
+
+export function useDrawnBins() {
+  const store = useSite();
+  const hueOf = (bin: Bin): string =>
+    store.maps.family.get(store.maps.category.get(bin.categoryId)?.familyId ?? '')?.hue ?? 'ink';
+  const bySpace = computed(() => {
+    const map = new Map<string, DrawnBin[]>();
+    for (const bin of store.data.bin) {
+      const type = store.maps.containerType.get(bin.containerTypeId);
+      if (!bin.compartmentId || !type) continue;
+      const drawn = { bin, type, hue: hueOf(bin), full: fullOf(bin, type) };
+      map.set(bin.compartmentId, [...(map.get(bin.compartmentId) ?? []), drawn]);
+    }
+    return map;
+  });
+  const binsIn = (spaceId: string): readonly DrawnBin[] => bySpace.value.get(spaceId) ?? NONE;
+  return { binsIn, hueOf };
+}

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+/** A category: what it is called, how it lies, who uses it, and what that asks of its container and place. */
+import { computed, reactive } from 'vue';
+import Dialog from 'primevue/dialog';
+import { LIE_WORDS } from '@stube/core/contain/litres';
+import { HAZARD_WORDS } from '@stube/core/caution/hazards';
+import { ZONE_KINDS, type Category, type CategoryTraits } from '@stube/core/site/entities';
+import { useForm } from '../../parts/form.ts';
+import TextField from '../../parts/TextField.vue';
+import { useSite } from '../../stores/site.ts';
+
+const props = defineProps<{ category?: Category; familyId: string }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useSite();
+const old = props.category;
+const draft = reactive({
+  name: old?.name ?? '',
+  familyId: props.familyId,
+  synonyms: (old?.synonyms ?? []).join(', '),
+  lie: old?.lie ?? ('rigid' as CategoryTraits['lie']),
+  view: old?.view ?? null,
+  lid: old?.lid ?? false,
+  lightSensitive: old?.lightSensitive ?? false,
+  zoneKind: old?.zoneKind ?? ('whole room' as CategoryTraits['zoneKind']),
+  perWeek: String(old?.perWeek ?? 2),
+  hazards: [...(old?.hazards ?? [])],
+  users: [...(old?.users ?? [])],
+});
+const { problems, busy, submit } = useForm();
+const lines = computed(() => store.data.line.filter((one) => one.categoryId === old?.id).length);
+
+async function save(): Promise<void> {
+  const values = {
+    ...draft,
+    perWeek: Number(draft.perWeek.replace(',', '.')),
+    synonyms: [
+      ...new Set(
+        draft.synonyms
+          .split(',')
+          .map((word) => word.trim())
+          .filter(Boolean),
+      ),
+    ],
+  };
+  if (await submit(() => (old ? store.patch('category', old, values) : store.create('category', values))))
+    emit('close');
+}
+async function drop(): Promise<void> {
+  if (old && (await store.remove('category', old, old.name))) emit('close');
+}
+</script>
+
+<template>
+  <Dialog
+    visible
+    modal
+    :header="old?.name ?? 'A category'"
+    :style="{ width: 'min(580px, 94vw)' }"
+    @update:visible="emit('close')"
+  >
+    <form class="stack" novalidate @submit.prevent="save">
+      <div class="pair">
+        <TextField v-model="draft.name" label="Name" :problem="problems.name" /><label class="field"
+          ><span>Family</span
+          ><select v-model="draft.familyId" class="write">
+            <option v-for="family in store.data.family" :key="family.id" :value="family.id">{{ family.name }}</option>
+          </select></label
+        >
+      </div>
+      <TextField
+        v-model="draft.synonyms"
+        label="Other words for it, with commas; it is found by each"
+        :problem="problems.synonyms"
+      />
+      <div class="pair">
+        <label class="field"
+          ><span>How it lies</span
+          ><select v-model="draft.lie" class="write">
+            <option v-for="(words, lie) in LIE_WORDS" :key="lie" :value="lie">{{ words }}</option>
+          </select></label
+        >
+        <label class="field"
+          ><span>Used in</span
+          ><select v-model="draft.zoneKind" class="write">
+            <option v-for="kind in ZONE_KINDS" :key="kind">{{ kind }}</option>
+          </select></label
+        >
+        <TextField v-model="draft.perWeek" label="Fetched, times a week" :problem="problems.perWeek" />
+        <label class="field"
+          ><span>To be seen?</span
+          ><select v-model="draft.view" class="write">
+            <option :value="null">no matter</option>
+            <option value="show">show it: it should be used</option>
+            <option value="hide">hide it: a calm room</option>
+          </select></label
+        >
+      </div>
+      <div class="row">
+        <label class="check"><input v-model="draft.lid" type="checkbox" />wants a lid</label
+        ><label class="check"><input v-model="draft.lightSensitive" type="checkbox" />keep out of the sun</label>
+      </div>
+      <fieldset>
+        <legend class="field-name">Who uses it? Nobody ticked: whoever comes in, where it is safe.</legend>
+        <div class="row">
+          <label v-for="person in store.data.person" :key="person.id" class="check"
+            ><input v-model="draft.users" type="checkbox" :value="person.id" />{{ person.name }}</label
+          >
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend class="field-name">Usual hazards</legend>
+        <div class="stack tight">
+          <label v-for="(words, id) in HAZARD_WORDS" :key="id" class="check"
+            ><input v-model="draft.hazards" type="checkbox" :value="id" />{{ words }}</label
+          >
+        </div>
+      </fieldset>
+      <p v-if="problems.form" class="wrong">{{ problems.form }}</p>
+      <div class="row between">
+        <button class="press main" type="submit" :disabled="busy">Save</button
+        ><button v-if="old" class="press quiet brick" type="button" @click="drop">
+          Remove{{ lines ? `; its ${lines} ${lines === 1 ? 'line stays' : 'lines stay'}, unsorted` : '' }}
+        </button>
+      </div>
+    </form>
+  </Dialog>
+</template>
+
+<style scoped>
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px 12px;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+</style>

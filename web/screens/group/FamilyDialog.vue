@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { reactive } from 'vue';
+import Dialog from 'primevue/dialog';
+import { HUES } from '@stube/core/label/hues';
+import type { Family } from '@stube/core/site/entities';
+import { useForm } from '../../parts/form.ts';
+import TextField from '../../parts/TextField.vue';
+import { useSite } from '../../stores/site.ts';
+
+const props = defineProps<{ family?: Family }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useSite();
+const draft = reactive({ name: props.family?.name ?? '', hue: props.family?.hue ?? 'oak' });
+const { problems, busy, submit } = useForm();
+async function save(): Promise<void> {
+  if (
+    await submit(() =>
+      props.family ? store.patch('family', props.family, { ...draft }) : store.create('family', { ...draft }),
+    )
+  )
+    emit('close');
+}
+async function drop(): Promise<void> {
+  if (props.family && (await store.remove('family', props.family, props.family.name))) emit('close');
+}
+</script>
+
+<template>
+  <Dialog
+    visible
+    modal
+    :header="family?.name ?? 'A family'"
+    :style="{ width: 'min(420px, 94vw)' }"
+    @update:visible="emit('close')"
+  >
+    <form class="stack" novalidate @submit.prevent="save">
+      <TextField v-model="draft.name" label="Name" :problem="problems.name" />
+      <fieldset>
+        <legend class="field-name">Hue</legend>
+        <div class="row">
+          <label v-for="(hex, name) in HUES" :key="name" class="check"
+            ><input v-model="draft.hue" type="radio" name="hue" :value="name" /><i :style="{ background: hex }" />{{
+              name
+            }}</label
+          >
+        </div>
+      </fieldset>
+      <p v-if="problems.form" class="wrong">{{ problems.form }}</p>
+      <div class="row between">
+        <button class="press main" type="submit" :disabled="busy">Save</button
+        ><button v-if="family" class="press quiet brick" type="button" @click="drop">Remove</button>
+      </div>
+    </form>
+  </Dialog>
+</template>
+
+<style scoped>
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+i {
+  width: 14px;
+  height: 14px;
+  border-radius: 2px;
+}
+</style>

@@ -1,0 +1,14 @@
+/** How good a plan can get at all, in plain words. */
+import { signedSeconds } from '../../parts/numbers.ts';
+
+export function sayGap(gap: { effort: number; bound: number } | null, loose: number): string {
+  const out = loose ? `${loose} ${loose === 1 ? 'bin has' : 'bins have'} no place yet. ` : '';
+  if (!gap) return `${out}Let Stube propose, and see how good it can get at all.`;
+  const left = gap.effort - gap.bound;
+  return (
+    out +
+    (left < 0.5
+      ? 'No plan takes less: this is proven.'
+      : `At most ${signedSeconds(left).slice(1)} a week could still be gained, whatever the plan.`)
+  );
+}
