@@ -84,7 +84,7 @@ export const ROOMS: DemoRoom[] = [
       '16 board games', '14 card games', '8 memory games', '18 jigsaw puzzles', '12 tray puzzles', '2 mugs dice and counters', '3 sets of dominoes', '6 travel games', '1 mug marbles',
       '9 balls', '8 skipping ropes', '12 bean bags', '1 carrier bag chalk for outside', '7 sand toys', '10 bubbles',
       '14 shakers and bells', '4 drums', '3 chime bars', '12 recorders and flutes', '20 song sheets',
-      '90 picture books 25x20x1 cm', '40 comics and magazines', '24 audio stories', '2 shoeboxes strays', '1 shoebox odds and ends', '10 stacking cups',
+      '70 picture books 25x20x1 cm', '40 comics and magazines', '12 audio stories', '2 shoeboxes strays', '1 shoebox odds and ends', '10 stacking cups',
       '5 board games with pieces missing, recycle', '2 carrier bags outgrown costumes, give away', '12 scratched audio discs, bin', '6 baby rattles, pass on',
     ],
   },

@@ -27,8 +27,10 @@ watch(
 );
 watch(roomName, (name) => (document.title = `${name} · Stube`), { immediate: true });
 
-const typing = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+/** A text being written has its own undo and its own slash; an empty field, a choice or a tick has not. */
+const typing = (target: EventTarget | null): boolean =>
+  (target instanceof HTMLInputElement && !/^(checkbox|radio|file)$/.test(target.type) && target.value !== '') ||
+  (target instanceof HTMLTextAreaElement && target.value !== '');
 
 function onKey(event: KeyboardEvent): void {
   if ((event.ctrlKey || event.metaKey) && !event.altKey && event.key.toLowerCase() === 'z' && !typing(event.target)) {
@@ -37,13 +39,7 @@ function onKey(event: KeyboardEvent): void {
   } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'y' && !typing(event.target)) {
     event.preventDefault();
     void store.step('redo');
-  } else if (
-    event.key === '/' &&
-    !event.ctrlKey &&
-    !event.metaKey &&
-    !event.altKey &&
-    !(typing(event.target) && (event.target as HTMLInputElement).value)
-  ) {
+  } else if (event.key === '/' && !event.ctrlKey && !event.metaKey && !event.altKey && !typing(event.target)) {
     event.preventDefault();
     finding.value = true;
   }
@@ -76,8 +72,8 @@ onUnmounted(() => {
       >
         <House :size="22" />
       </button>
-      <span class="where figure">{{ roomName }}</span>
-      <button class="find-press" type="button" @click="finding = true">
+      <component :is="route.params.room ? 'h1' : 'span'" class="where figure">{{ roomName }}</component>
+      <button class="find-press" type="button" aria-label="Where is …?" @click="finding = true">
         <Search :size="18" /><span>Where is …?</span><kbd>/</kbd>
       </button>
       <button
@@ -104,7 +100,7 @@ onUnmounted(() => {
     <HouseNav id="house" class="house no-print" :class="{ open: houseOpen }" />
     <main id="work" class="work" tabindex="-1">
       <div v-if="store.state === 'missing'" class="empty">
-        <h2>This site is not here</h2>
+        <h1>This site is not here</h1>
         <p>It may have been removed, or the address is wrong.</p>
         <RouterLink class="press main" :to="{ name: 'sites' }">To all sites</RouterLink>
       </div>

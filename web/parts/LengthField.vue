@@ -20,9 +20,11 @@ const wrong = computed(() => props.problem ?? (read.value === null ? 'Not a leng
 /** Only where it was typed in another unit than the site's is the reading worth showing. */
 const shown = computed(() =>
   focused.value && read.value !== null && text.value.trim() !== editLength(read.value, system.value)
-    ? `= ${formatLength(read.value, system.value)}`
+    ? ` = ${formatLength(read.value, system.value)}`
     : '',
 );
+
+const unitWord = computed(() => (!shown.value && system.value === 'metric' ? ', mm' : ''));
 
 function typed(): void {
   if (read.value !== null) emit('update:modelValue', read.value);
@@ -38,9 +40,7 @@ function left(): void {
 <template>
   <label class="field" :for="id">
     <span
-      >{{ label }} <b v-if="shown" class="reading">{{ shown }}</b><template v-else-if="system === 'metric'"
-        >, mm</template
-      ></span
+      >{{ label }}{{ unitWord }}<b v-if="shown" class="reading">{{ shown }}</b></span
     >
     <input
       :id="id"

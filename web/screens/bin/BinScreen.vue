@@ -63,7 +63,7 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
 
 <template>
   <div v-if="!bin" class="empty lost">
-    <h2>No bin {{ route.params.code }} here</h2>
+    <h1>No bin {{ route.params.code }} here</h1>
     <p>Its label may be out of date: the bin was taken away or has another code now.</p>
     <RouterLink class="press main" :to="{ name: 'site', params: { site: store.id } }">To the house</RouterLink>
   </div>

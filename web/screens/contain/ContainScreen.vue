@@ -73,10 +73,10 @@ async function take(): Promise<void> {
   <div class="work-two">
     <section class="stack">
       <div class="row between">
-        <h1>
+        <h2 class="title">
           {{ total }} {{ total === 1 ? 'bin' : 'bins' }} for {{ demands.length }}
           {{ demands.length === 1 ? 'category' : 'categories' }}
-        </h1>
+        </h2>
         <button
           v-if="demands.length"
           class="press main"

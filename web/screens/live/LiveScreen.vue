@@ -36,7 +36,7 @@ const print = () => window.print();
 <template>
   <div class="stack">
     <div class="row between">
-      <h1>{{ room?.name }}, as it is lived in</h1>
+      <h2 class="title">{{ room?.name }}, as it is lived in</h2>
       <button v-if="bins.length" class="press small no-print" type="button" @click="print">
         <Printer :size="16" />Room guide
       </button>
@@ -104,8 +104,5 @@ const print = () => window.print();
 }
 .lit {
   background: var(--straw-pale);
-}
-.scroll {
-  overflow-x: auto;
 }
 </style>

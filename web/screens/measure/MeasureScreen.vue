@@ -24,7 +24,7 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
 <template>
   <div v-if="room" class="stack">
     <div class="row between">
-      <h1>What stands in {{ room.name }}</h1>
+      <h2 class="title">What stands in {{ room.name }}</h2>
       <div class="row" role="group" aria-label="Add a unit">
         <button
           v-for="(info, kind) in TEMPLATES"

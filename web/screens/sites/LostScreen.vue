@@ -1,7 +1,7 @@
 <template>
   <main class="lost">
     <div class="empty">
-      <h2>There is nothing at this address</h2>
+      <h1>There is nothing at this address</h1>
       <p>The label may be from another site, or the place was renamed.</p>
       <RouterLink class="press main" :to="{ name: 'sites' }">To all sites</RouterLink>
     </div>

@@ -110,9 +110,6 @@ const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, heigh
 .page {
   padding-top: 22px;
 }
-.scroll {
-  overflow-x: auto;
-}
 .ledger td {
   vertical-align: middle;
 }

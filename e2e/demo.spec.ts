@@ -1,0 +1,96 @@
+/** The Ferry House on both sizes: every screen shows real things, none is out of order. */
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, expectNoSideScroll, test, type Stube } from './stube.ts';
+
+const STEPS = ['pile', 'group', 'measure', 'contain', 'place', 'label', 'live'];
+
+async function house(stube: Stube) {
+  const sites = await stube.ask<{ id: string; name: string }[]>('/sites');
+  if (!sites.length) stube.loadDemo();
+  const site = (await stube.ask<{ id: string }[]>('/sites'))[0]!.id;
+  return { site, data: await stube.data(site) };
+}
+const roomOf = (data: Awaited<ReturnType<typeof house>>['data'], name: string) =>
+  data.room.find((one) => one.name === name)!.id;
+
+test('it is as rich as it should be', async ({ stube }) => {
+  const { data } = await house(stube);
+  expect(data.room.length).toBeGreaterThanOrEqual(4);
+  expect(data.unit.length).toBeGreaterThanOrEqual(18);
+  expect(data.compartment.length).toBeGreaterThanOrEqual(120);
+  expect(data.containerType.length).toBeGreaterThanOrEqual(25);
+  expect(data.category.length).toBeGreaterThanOrEqual(150);
+  expect(data.bin.length).toBeGreaterThanOrEqual(200);
+  const loose = (name: string) =>
+    data.bin.filter((bin) => bin.roomId === roomOf(data, name) && !bin.compartmentId).map((bin) => bin.name);
+  expect(['Landing room', 'Net loft'].map(loose)).toEqual([[], []]);
+  expect(
+    data.line.some((line) => line.roomId === roomOf(data, "Purser's office") && line.decision === 'decide later'),
+  ).toBe(true);
+});
+
+async function walk(page: Page, stube: Stube): Promise<void> {
+  const { site, data } = await house(stube);
+  const paths = [
+    '/',
+    `/s/${site}`,
+    `/s/${site}/stock`,
+    `/s/${site}/b/${data.bin[0]!.code}`,
+    '/nowhere',
+    ...STEPS.map((step) => `/s/${site}/r/${roomOf(data, "Purser's office")}/${step}`),
+  ];
+  for (const path of paths) {
+    await page.goto(stube.address + path);
+    await page.waitForLoadState('networkidle');
+    await expect(page.getByRole('main')).not.toBeEmpty();
+    await expectNoSideScroll(page);
+    await expectAccessible(page);
+  }
+}
+test('every screen is whole and accessible at the table', async ({ page, stube }) => walk(page, stube));
+
+test.describe('on the phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  test('every screen is whole and accessible', async ({ page, stube }) => walk(page, stube));
+
+  test('a thing is told, found and looked into with one thumb', async ({ page, stube }) => {
+    const { site, data } = await house(stube);
+    await page.goto(`${stube.address}/s/${site}`);
+    await page.getByRole('button', { name: 'Rooms of the house' }).tap();
+    await page.getByRole('link', { name: /^Net loft/ }).tap();
+    await page.getByRole('navigation', { name: 'Line of work' }).getByRole('link', { name: /^Pile/ }).tap();
+    await page.getByLabel('What lies there?').fill('2 handfuls of corks');
+    await page.getByRole('button', { name: 'Add the line' }).tap();
+    await expect(page.getByRole('list', { name: 'Lines of the pile' }).locator('.line').first()).toContainText('corks');
+    await page.getByRole('button', { name: 'Where is …?' }).tap();
+    await page.getByRole('combobox', { name: 'What are you looking for?' }).fill('woo');
+    await page.getByRole('listbox').getByRole('option').first().tap();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Wool');
+    await page.getByRole('button', { name: '75 %' }).tap();
+    await expect(page.getByText('75 % as last seen')).toBeVisible();
+    expect((await stube.data(site)).bin.filter((bin) => bin.seenFull === 0.75)).toHaveLength(1);
+    expect(data.bin.filter((bin) => bin.seenFull !== null)).toHaveLength(0);
+  });
+});
+
+test('a write that has been overtaken shows both and lets the person decide', async ({ page, stube }) => {
+  const { site, data } = await house(stube);
+  await page.goto(`${stube.address}/s/${site}`);
+  await page.getByRole('button', { name: 'Edit Chart room' }).click();
+  const room = data.room.find((one) => one.name === 'Chart room')!;
+  await fetch(`${stube.address}/api/sites/${site}/rows/room/${room.id}`, {
+    method: 'PATCH',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ height: 2650, version: room.version }),
+  });
+  await page.getByLabel('Name of the room').fill('Map room');
+  const refused = page.waitForResponse((response) => response.status() === 409);
+  await page.getByRole('button', { name: 'Save' }).click();
+  await refused;
+  await expect(page.getByText('Somebody wrote here since you opened it')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave what stands there' }).click();
+  expect((await stube.data(site)).room.find((one) => one.id === room.id)).toMatchObject({
+    name: 'Chart room',
+    height: 2650,
+  });
+});

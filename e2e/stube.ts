@@ -1,0 +1,142 @@
+/** A Stube of its own for each test file: the built server on an empty data directory, and eyes for what goes wrong. */
+import { fork, spawnSync, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { readFileSync } from 'node:fs';
+import { expect, test as base, type Page } from '@playwright/test';
+import type { Snapshot } from '@stube/contract/answers';
+import type { SiteData } from '@stube/core/site/entities';
+
+const ROOT = join(import.meta.dirname, '..');
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+export class Stube {
+  readonly directory = mkdtempSync(join(tmpdir(), 'stube-e2e-'));
+  port = 0;
+  private child: ChildProcess | null = null;
+
+  get address(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  async start(): Promise<void> {
+    this.child = fork(join(ROOT, 'server', 'dist', 'main.js'), {
+      env: { ...process.env, STUBE_DATA: join(this.directory, 'data'), PORT: String(this.port) },
+      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+    });
+    this.port = await new Promise<number>((resolve, reject) => {
+      this.child!.once('message', (message) => resolve((message as { port: number }).port));
+      this.child!.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
+    });
+  }
+
+  async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+    const child = this.child;
+    if (!child || child.exitCode !== null) return;
+    this.child = null;
+    await new Promise((resolve) => child.removeAllListeners('exit').once('exit', resolve).kill(signal));
+  }
+
+  /** The same data directory and port, after a stop of that kind. */
+  async restart(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+    await this.stop(signal);
+    await this.start();
+  }
+
+  async end(): Promise<void> {
+    await this.stop();
+    rmSync(this.directory, { recursive: true, force: true });
+  }
+
+  loadDemo(): void {
+    const { status, stderr } = spawnSync(
+      process.execPath,
+      ['--import', 'tsx', join(ROOT, 'demo', 'load.ts'), this.address],
+      { cwd: ROOT, encoding: 'utf8' },
+    );
+    if (status !== 0) throw new Error(stderr);
+  }
+
+  async ask<T>(path: string, body?: unknown): Promise<T> {
+    const response = await fetch(
+      `${this.address}/api${path}`,
+      body === undefined
+        ? {}
+        : { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) },
+    );
+    return (await response.json()) as T;
+  }
+
+  async data(site: string): Promise<SiteData> {
+    return (await this.ask<Snapshot>(`/sites/${site}`)).data;
+  }
+}
+
+/** What is refused at a field or overtaken is an answer, though the browser's console counts it as an error. */
+const REFUSALS = /status of (400|409|422) /;
+
+/** Tests with a server for the whole file; every console error and failed request fails the test that caused it. */
+export const test = base.extend<{ watched: void }, { stube: Stube }>({
+  stube: [
+    // eslint-disable-next-line no-empty-pattern -- the first argument has to be a pattern
+    async ({}, use) => {
+      const stube = new Stube();
+      await stube.start();
+      await use(stube);
+      await stube.end();
+    },
+    { scope: 'worker' },
+  ],
+  watched: [
+    async ({ page }, use) => {
+      const wrong: string[] = [];
+      page.on(
+        'console',
+        (message) => message.type() === 'error' && !REFUSALS.test(message.text()) && wrong.push(message.text()),
+      );
+      page.on('pageerror', (error) => wrong.push(String(error)));
+      page.on(
+        'requestfailed',
+        (request) =>
+          request.failure()?.errorText !== 'net::ERR_ABORTED' &&
+          wrong.push(`${request.url()} ${request.failure()?.errorText}`),
+      );
+      await use();
+      expect(wrong).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+export { expect };
+
+interface AxeResult {
+  violations: { id: string; nodes: { target: string[]; failureSummary?: string }[] }[];
+}
+
+/** No violation of WCAG 2.2 A and AA, nor of axe's own good practice, on what is shown now. */
+export async function expectAccessible(page: Page): Promise<void> {
+  // The policy of the page forbids inline scripts: axe comes in through the debugger.
+  await page.evaluate(AXE);
+  const { violations } = await page.evaluate(() =>
+    (window as unknown as { axe: { run(): Promise<AxeResult> } }).axe.run(),
+  );
+  expect(
+    violations.map(
+      (one) =>
+        `${one.id}: ${one.nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary ?? ''}`).join(' | ')}`,
+    ),
+  ).toEqual([]);
+}
+
+export async function expectNoSideScroll(page: Page): Promise<void> {
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect(wide, `${page.url()} is wider than the page`).toBeLessThanOrEqual(0);
+}
+
+/** A PDF's text, page after page. */
+export async function pdfText(bytes: Uint8Array): Promise<string> {
+  const { extractText, getDocumentProxy } = await import('unpdf');
+  return (await extractText(await getDocumentProxy(bytes), { mergePages: true })).text.replace(/\s+/g, ' ');
+}

@@ -1,0 +1,25 @@
+import { defineConfig } from '@playwright/test';
+
+const CHROMIUM_FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
+  workers: 1,
+  reporter: 'list',
+  use: {
+    browserName: 'chromium',
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    launchOptions: { executablePath: process.env.STUBE_CHROMIUM ?? '/usr/bin/chromium', args: CHROMIUM_FLAGS },
+  },
+});
