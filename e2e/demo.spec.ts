@@ -64,7 +64,7 @@ test.describe('on the phone', () => {
     await expect(page.getByRole('list', { name: 'Lines of the pile' }).locator('.line').first()).toContainText('corks');
     await page.getByRole('button', { name: 'Where is …?' }).tap();
     await page.getByRole('combobox', { name: 'What are you looking for?' }).fill('woo');
-    await page.getByRole('listbox').getByRole('option').first().tap();
+    await page.getByRole('listbox').getByRole('option', { name: /^Wool/ }).first().tap();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Wool');
     await page.getByRole('button', { name: '75 %' }).tap();
     await expect(page.getByText('75 % as last seen')).toBeVisible();

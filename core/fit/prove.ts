@@ -1,0 +1,87 @@
+/**
+ * Lowers the bound: the most promising subset is packed, refuted, or holds the bound where it is.
+ */
+import type { Random } from '../random.ts';
+import type { Choices } from './choice.ts';
+import { Cuts } from './cuts.ts';
+import { packForest } from './forest.ts';
+import { lifted } from './lift.ts';
+import type { Pieces } from './pieces.ts';
+import type { FitProblem } from './problem.ts';
+import { packExactly } from './refute.ts';
+import { asPuts, lay, liking, priceOfRoom } from './search-flat.ts';
+import type { Incumbent } from './solve.ts';
+
+/** Nodes of choosing between two breaths. */
+const BREATH = 200;
+/** Nodes of the first try to refute a subset, and of the last; between them three times as many each time. */
+const REFUTATION = { first: 6_000, last: 3_000_000 };
+/** States of the first beam that tries to pack it; twice as many each time. */
+const BEAM = { first: 15, last: 2000 };
+
+/** Ways of standing containers on one another, and nodes of laying them, before a subset counts as undecided. */
+const FOREST_LIMIT = 30_000;
+
+export function* prove(
+  problem: FitProblem,
+  plain: Pieces,
+  incumbent: Incumbent,
+  choices: Choices,
+  stacked: boolean,
+  random: Random,
+): Generator<void, void> {
+  const floor = { width: problem.compartment.width, depth: problem.compartment.depth };
+  yield* choices.prepare();
+  incumbent.lower(choices.bound);
+  while (!incumbent.closed) {
+    const subset = choices.next(incumbent.value, BREATH);
+    incumbent.lower(choices.bound);
+    if (subset && subset.value > incumbent.value + 1e-9) {
+      if (!(yield* stacked ? decideStacked(subset) : decide(subset))) {
+        // The bound stands at that value for good; what is worth less need not be looked at.
+        choices.hold(subset.value);
+        return;
+      }
+    } else if (!subset && (choices.exhausted || choices.bound <= incumbent.value + 1e-9)) {
+      incumbent.lower(Math.max(choices.bound, incumbent.value));
+      return;
+    }
+    yield;
+  }
+
+  /** True when the subset is packed or refuted. */
+  function* decide({ taken, value }: { taken: Int16Array; value: number }): Generator<void, boolean> {
+    // Fewer pieces make fewer sums: their sides can be lifted further, and that alone refutes many a subset.
+    const only = lifted({ ...plain, count: Int32Array.from(taken) }, floor);
+    if (new Cuts(problem, only).mostBroken(taken)) return true;
+    const room = priceOfRoom(floor, only);
+    let width = BEAM.first;
+    for (let limit = REFUTATION.first; limit < REFUTATION.last; limit *= 3) {
+      for (let run = 0; run < 4; run++) {
+        const kind = limit === REFUTATION.first ? run : 2 + run;
+        const laid = yield* lay(
+          floor,
+          only,
+          { ...room, ...liking(kind, random), width, beat: value - 1e-6 },
+          random,
+          run % 2 === 1,
+        );
+        if (laid) return incumbent.offer(asPuts(laid));
+        yield;
+        if (incumbent.value >= value) return true;
+      }
+      width = Math.min(BEAM.last, width * 2);
+      const verdict = yield* packExactly(floor, only, taken, limit);
+      if (verdict === 'impossible') return true;
+      if (verdict !== 'undecided') return incumbent.offer(asPuts(verdict.laid));
+    }
+    return false;
+  }
+
+  function* decideStacked({ taken }: { taken: Int16Array }): Generator<void, boolean> {
+    const verdict = yield* packForest(problem, taken, FOREST_LIMIT);
+    if (verdict === 'undecided') return false;
+    if (verdict !== 'impossible') incumbent.offer(verdict.puts);
+    return true;
+  }
+}

@@ -1,0 +1,147 @@
+/**
+ * Looks for the best packing with stacking: units in an order of chance are stood on one another where they can, the
+ * columns that result are laid on the floor by a narrow beam, and what is left over is stood on what lies. The order is
+ * changed a little at a time and kept when the packing is no worse.
+ */
+import type { Random } from '../random.ts';
+import { piecesOf } from './pieces.ts';
+import type { FitProblem } from './problem.ts';
+import { lay, liking, priceOfRoom } from './search-flat.ts';
+import type { Incumbent, Put } from './solve.ts';
+import { standingOf } from './solve.ts';
+import { diggingOf } from './digging.ts';
+import { buildColumns, standOn, type Column } from './stacks.ts';
+
+const BEAM = 12;
+/** Rounds without a better packing before the order is made afresh. */
+const PATIENCE = 60;
+
+interface Genes {
+  /** Place in the order: low first. */
+  key: Float64Array;
+  /** Chance that it begins a column of its own. */
+  alone: Float64Array;
+}
+
+export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random: Random): Generator<void, void> {
+  const { containers, compartment } = problem;
+  const floor = { width: compartment.width, depth: compartment.depth };
+  const typeOf = Int32Array.from(containers.flatMap((one, t) => Array.from({ length: one.count }, () => t)));
+  const units = typeOf.length;
+
+  const fresh = (): Genes => {
+    const stackFirst = [1, 1.4, 2.5][random.below(3)]!;
+    const spread = [0.1, 0.4, 0.9][random.below(3)]!;
+    return {
+      key: Float64Array.from(typeOf, (t) => {
+        const one = containers[t]!;
+        return -one.width * one.depth * (one.stackable ? stackFirst : 1) * Math.exp(spread * (random.next() - 0.5));
+      }),
+      alone: new Float64Array(units).fill(0),
+    };
+  };
+  const changed = (genes: Genes): Genes => {
+    const key = genes.key.slice();
+    const alone = genes.alone.slice();
+    for (let n = 1 + random.below(3); n > 0; n--) {
+      const unit = random.below(units);
+      if (random.next() < 0.25) alone[unit] = 1 - alone[unit]!;
+      else if (random.next() < 0.5) key[unit] = key[unit]! * Math.exp(1.6 * (random.next() - 0.5));
+      else {
+        const other = random.below(units);
+        [key[unit], key[other]] = [key[other]!, key[unit]!];
+      }
+    }
+    return { key, alone };
+  };
+
+  let genes = fresh();
+  let value = -1;
+  let digging = Infinity;
+  let idle = 0;
+  for (let round = 0; ; round++) {
+    const tried = value < 0 ? genes : changed(genes);
+    const puts = yield* decode(tried, round);
+    const worth = puts.reduce((sum, put) => sum + containers[put.type]!.value, 0);
+    const dig =
+      worth >= incumbent.value - 1e-9 || worth >= value - 1e-9
+        ? diggingOf(standingOf(problem, puts), compartment.access)
+        : Infinity;
+    incumbent.offer(puts);
+    if (worth > value + 1e-9 || (worth >= value - 1e-9 && dig <= digging)) {
+      idle = worth > value + 1e-9 || dig < digging ? 0 : idle + 1;
+      genes = tried;
+      value = worth;
+      digging = dig;
+    } else if (++idle > PATIENCE) {
+      genes = fresh();
+      value = -1;
+      digging = Infinity;
+      idle = 0;
+    }
+    yield;
+  }
+
+  function* decode({ key, alone }: Genes, round: number): Generator<void, Put[]> {
+    const order = Array.from({ length: units }, (_, unit) => unit).sort((a, b) => key[a]! - key[b]!);
+    const columns = buildColumns(problem, order, (unit) => alone[unit]! > 0.5, typeOf, random);
+    const pieces = piecesOf(
+      columns.map((column) => ({
+        width: column.width,
+        depth: column.depth,
+        turnable: column.turnable,
+        value: column.value,
+        count: 1,
+      })),
+    );
+    const laid =
+      (yield* lay(
+        floor,
+        pieces,
+        { ...priceOfRoom(floor, pieces), ...liking(round < 2 ? 0 : 2, random), width: BEAM, beat: 0 },
+        random,
+        random.next() < 0.5,
+      )) ?? [];
+    const placed = new Set(laid.map((one) => one.type));
+    const standing = laid.map((one) => columns[one.type]!);
+    const rest = columns.flatMap((column, i) => (placed.has(i) ? [] : column.members.map((member) => member.type)));
+    rest.sort((a, b) => containers[b]!.value - containers[a]!.value);
+    for (const type of rest)
+      standOn(
+        problem,
+        standing.filter((column) => column.turnable === false || containers[type]!.turnable || !turnedOf(column)),
+        type,
+        random,
+      );
+    let puts = laid.flatMap((one) => membersAt(columns[one.type]!, one));
+    if (compartment.access === 'front') puts = frontwards(puts);
+    return puts;
+
+    function turnedOf(column: Column): boolean {
+      return laid[standing.indexOf(column)]!.turned;
+    }
+  }
+
+  function membersAt(column: Column, at: { x: number; y: number; turned: boolean }): Put[] {
+    return column.members.map((member) => {
+      const one = containers[member.type]!;
+      const w = member.turned ? one.depth : one.width;
+      // A quarter turn: what ran across runs into the depth.
+      return at.turned
+        ? { type: member.type, x: at.x + member.y, y: at.y + member.x, z: member.z, turned: !member.turned }
+        : { type: member.type, x: at.x + member.x, y: at.y + member.y, z: member.z, turned: member.turned && w > 0 };
+    });
+  }
+
+  /** The same packing seen from the other side, when less has to be moved then. */
+  function frontwards(puts: Put[]): Put[] {
+    const mirrored = puts.map((put) => {
+      const one = containers[put.type]!;
+      return { ...put, y: compartment.depth - put.y - (put.turned ? one.width : one.depth) };
+    });
+    return diggingOf(standingOf(problem, mirrored), compartment.access) <
+      diggingOf(standingOf(problem, puts), compartment.access)
+      ? mirrored
+      : puts;
+  }
+}

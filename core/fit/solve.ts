@@ -1,0 +1,185 @@
+/**
+ * The packing engine: a search that improves its answer and a proof that lowers its bound take turns until they meet or
+ * the caller stops. See docs/engines.md.
+ */
+import { Random } from '../random.ts';
+import { Choices } from './choice.ts';
+import { Cuts } from './cuts.ts';
+import { diggingOf, type Standing } from './digging.ts';
+import { lifted } from './lift.ts';
+import { piecesOf } from './pieces.ts';
+import { prove } from './prove.ts';
+import { searchFlat } from './search-flat.ts';
+import { searchStacked } from './search-stacked.ts';
+import type { FitAnswer, FitPlacement, FitProblem } from './problem.ts';
+
+/** A packing while it is searched: containers by index, not numbered yet. */
+export interface Put {
+  type: number;
+  x: number;
+  y: number;
+  z: number;
+  turned: boolean;
+}
+
+/** What searches and proof share: the best packing and what is proven. */
+export class Incumbent {
+  readonly problem: FitProblem;
+  puts: Put[] = [];
+  value = 0;
+  digging = 0;
+  bound = Infinity;
+  improvements = 0;
+
+  constructor(problem: FitProblem) {
+    this.problem = problem;
+  }
+
+  get closed(): boolean {
+    return this.bound - this.value <= 1e-9 * Math.max(1, this.value);
+  }
+
+  /** Takes a packing over when it is worth more, or the same with less digging. */
+  offer(puts: Put[]): boolean {
+    const value = puts.reduce((sum, put) => sum + this.problem.containers[put.type]!.value, 0);
+    if (value < this.value - 1e-9) return false;
+    const digging = diggingOf(standingOf(this.problem, puts), this.problem.compartment.access);
+    if (value <= this.value + 1e-9 && this.puts.length && digging >= this.digging) return false;
+    this.puts = puts;
+    this.value = value;
+    this.digging = digging;
+    this.improvements++;
+    return true;
+  }
+
+  lower(bound: number): void {
+    this.bound = Math.max(this.value, Math.min(this.bound, bound));
+  }
+}
+
+export const standingOf = (problem: FitProblem, puts: readonly Put[]): Standing[] =>
+  puts.map(({ type, x, y, z, turned }) => {
+    const one = problem.containers[type]!;
+    return {
+      x,
+      y,
+      z,
+      width: turned ? one.depth : one.width,
+      depth: turned ? one.width : one.depth,
+      height: one.height,
+      uses: one.uses,
+    };
+  });
+
+export interface FitOptions {
+  seed?: number;
+  /** Breaths at the most (each about a millisecond's work): the measure of work that repeats. */
+  iterations?: number;
+}
+
+export interface FitProgress {
+  value: number;
+  bound: number;
+  /** Rises with every better packing. */
+  improvements: number;
+  /** The best packing so far. */
+  answer(): FitAnswer;
+}
+
+/** What could be placed at all. */
+const fitsIn = (problem: FitProblem) => (one: FitProblem['containers'][number]) => {
+  const { width, depth, height } = problem.compartment;
+  return (
+    one.height <= height &&
+    ((one.width <= width && one.depth <= depth) || (one.turnable && one.depth <= width && one.width <= depth))
+  );
+};
+
+/** Whether any container could stand on another at all. */
+export const stacks = (problem: FitProblem): boolean => {
+  const lowest = Math.min(...problem.containers.map((one) => one.height));
+  return problem.containers.some((one) => one.stackable && one.height + lowest <= problem.compartment.height);
+};
+
+/** Containers up to this number are proven first and searched beside. */
+const SMALL = 16;
+/** Breaths without a better packing, after the value is proven, that are spent on less digging. */
+const DIGGING_BREATHS = 150;
+
+/** Yields after every breath, so that the caller can report, listen and stop; returns the answer. */
+export function* fitSteps(whole: FitProblem, options: FitOptions = {}): Generator<FitProgress, FitAnswer> {
+  const problem = {
+    ...whole,
+    containers: whole.containers.filter(fitsIn(whole)).filter((one) => one.value > 0 && one.count > 0),
+  };
+  const incumbent = new Incumbent(problem);
+  const progress: FitProgress = { value: 0, bound: 0, improvements: 0, answer: () => answerOf(whole, incumbent) };
+  const report = (): FitProgress =>
+    Object.assign(progress, { value: incumbent.value, bound: incumbent.bound, improvements: incumbent.improvements });
+  const units = problem.containers.reduce((sum, one) => sum + one.count, 0);
+  incumbent.lower(problem.containers.reduce((sum, one) => sum + one.count * one.value, 0));
+  if (!units) return answerOf(whole, incumbent);
+  const random = new Random(options.seed ?? 1);
+  const stacked = stacks(problem);
+  const plain = piecesOf(problem.containers);
+  // On a shelf what stands above must find its support: there the real sides count.
+  const pieces = stacked ? plain : lifted(plain, problem.compartment);
+  const search = stacked ? searchStacked(problem, incumbent, random) : searchFlat(problem, plain, incumbent, random);
+  let proof: Generator<void, void> | null = null;
+  let searching = true;
+  let sinceBetter = 0;
+  for (let breath = 0; breath < (options.iterations ?? Infinity); breath++) {
+    const before = incumbent.improvements;
+    // One round of search first, so that there is always something to show.
+    proof ??=
+      breath > 0
+        ? prove(
+            problem,
+            plain,
+            incumbent,
+            new Choices(
+              problem.containers.map((one) => one.value),
+              problem.containers.map((one) => one.count),
+              new Cuts(problem, pieces),
+            ),
+            stacked,
+            new Random((options.seed ?? 1) ^ 0x5eed),
+          )
+        : null;
+    const turn = units <= SMALL ? breath % 3 !== 0 : breath % 3 === 1;
+    if (proof && turn && !incumbent.closed) {
+      if (proof.next().done) proof = emptyProof();
+    } else if (searching) searching = !search.next().done;
+    else if (!proof || incumbent.closed) break;
+    else if (proof.next().done) break;
+    sinceBetter = incumbent.improvements > before ? 0 : sinceBetter + 1;
+    if (incumbent.closed && (incumbent.digging === 0 || sinceBetter > DIGGING_BREATHS)) break;
+    yield report();
+  }
+  return answerOf(whole, incumbent);
+}
+
+function* emptyProof(): Generator<void, void> {}
+
+/** The same in one go, for that many breaths. */
+export function solveFit(problem: FitProblem, options: FitOptions & { iterations: number }): FitAnswer {
+  const steps = fitSteps(problem, options);
+  for (;;) {
+    const next = steps.next();
+    if (next.done) return next.value;
+  }
+}
+
+function answerOf(problem: FitProblem, incumbent: Incumbent): FitAnswer {
+  const numbers = new Map<string, number>();
+  const placed = incumbent.puts.map((put): FitPlacement => {
+    const { id } = incumbent.problem.containers[put.type]!;
+    const n = numbers.get(id) ?? 0;
+    numbers.set(id, n + 1);
+    return { id, n, x: put.x, y: put.y, z: put.z, turned: put.turned };
+  });
+  const bound = Number.isFinite(incumbent.bound)
+    ? incumbent.bound
+    : problem.containers.reduce((sum, one) => sum + one.count * one.value, 0);
+  return { format: 'stube-fit-answer/1', placed, value: incumbent.value, bound, optimal: incumbent.closed };
+}
