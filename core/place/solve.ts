@@ -1,13 +1,16 @@
-/** From a problem to an answer: search and bound together, in slices that the caller times and may stop. */
+/** From a problem to an answer: search, bound and, where it is small, exact search take turns; the caller times and may stop. */
 import { assignmentEffort, compilePlace, type CompiledPlace } from './compile.ts';
-import { lowerBound } from './bound.ts';
+import { PlaceBound } from './bound.ts';
+import { searchExactly } from './exact.ts';
 import { PlaceSearch } from './search.ts';
 import type { PlaceAnswer, PlaceProblem } from './problem.ts';
 
 export interface PlaceOptions {
   seed?: number;
-  /** Changes tried in all; the measure of work that repeats. */
+  /** Breaths at the most: the measure of work that repeats. */
   iterations?: number;
+  /** How much of the time is over, 0 … 1, for callers with a clock; by breaths otherwise. */
+  elapsed?: () => number;
   pins?: ReadonlyMap<string, string>;
 }
 
@@ -16,27 +19,62 @@ export interface PlaceProgress {
   done: number;
   effort: number;
   bound: number;
+  /** The best plan so far. */
+  answer(): PlaceAnswer;
 }
 
-const SLICES = 100;
+/** Changes tried in one breath. */
+const CHANGES = 3000;
+/** Breaths of search before the first bound: prices begin at what a fair plan pays. */
+const FIRST_SEARCH = 15;
+/** Bins up to this number are searched to the end. */
+const SMALL = 24;
+const EXACT_NODES = 4_000_000;
+/** Breaths worth spending on so many bins where nobody sets a limit; found by trial on rooms of 10 to 120 bins. */
+export const usualBreaths = (bins: number): number => 60 + 6 * bins;
+/** Rounds of prices: most of what they can prove is proven by then. */
+const MOST_ROUNDS = 1500;
 
-/** Work worth doing for a problem of that size; found by trial on rooms of 10 to 120 bins. */
-export const usualIterations = (bins: number): number => Math.min(400_000, 20_000 + bins * 2_000);
-
-/** Yields after every slice, so that a worker can report and listen; returns the answer. */
+/** Yields after every breath (a millisecond or a few), so that a worker can report and listen; returns the answer. */
 export function* solvePlaceSteps(
   problem: PlaceProblem,
   options: PlaceOptions = {},
 ): Generator<PlaceProgress, PlaceAnswer> {
-  const compiled = compilePlace(problem, options.pins);
-  const search = new PlaceSearch(compiled, options.seed ?? 1);
-  const bound = Math.min(lowerBound(compiled), search.bestEffort);
-  const each = Math.ceil((options.iterations ?? usualIterations(compiled.bins)) / SLICES);
-  for (let slice = 0; slice < SLICES && search.bestEffort > bound + 1e-9; slice++) {
-    search.step(each, slice / SLICES);
-    yield { done: (slice + 1) / SLICES, effort: search.bestEffort, bound };
+  const place = compilePlace(problem, options.pins);
+  const search = new PlaceSearch(place, options.seed ?? 1);
+  let bound: PlaceBound | null = null;
+  const breaths = options.iterations ?? usualBreaths(place.bins);
+  const elapsed = options.elapsed;
+  let proven = 0;
+  const exact = place.bins <= SMALL ? searchExactly(place, search.best.slice(), search.bestEffort, EXACT_NODES) : null;
+  let ended = false;
+  let rounds = 0;
+  const progress: PlaceProgress = {
+    done: 0,
+    effort: search.bestEffort,
+    bound: 0,
+    answer: () => answerOf(place, search.best, proven),
+  };
+  const closed = () => search.bestEffort - proven <= 1e-7 * Math.max(1, search.bestEffort);
+  for (let breath = 0; elapsed || breath < breaths; breath++) {
+    const done = elapsed ? elapsed() : breath / breaths;
+    if (done >= 1 || closed()) break;
+    const turn = breath % 3;
+    if (exact && !ended && turn === 2) {
+      const next = exact.next();
+      if (next.done) {
+        ended = true;
+        if (next.value.ended) proven = Math.min(next.value.effort, search.bestEffort);
+      }
+    } else if (breath >= FIRST_SEARCH && turn !== 0 && rounds < MOST_ROUNDS) {
+      bound ??= new PlaceBound(place, search.best);
+      rounds++;
+      bound.round(search.bestEffort);
+      proven = Math.max(proven, Math.min(bound.best, search.bestEffort));
+    } else search.step(CHANGES, done);
+    yield Object.assign(progress, { done, effort: search.bestEffort, bound: proven });
   }
-  return answerOf(compiled, search.best, bound);
+  return answerOf(place, search.best, proven);
 }
 
 /** The same in one go. */

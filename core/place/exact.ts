@@ -1,0 +1,88 @@
+/**
+ * The best plan of a small problem, searched to the end: the bin that loses most by missing its best place is placed
+ * next, cheapest compartment first. What the rest costs at least, each bin alone in the best place that still has room
+ * for it, cuts off what cannot be better.
+ */
+import type { CompiledPlace } from './compile.ts';
+import { PlaceLayout } from './layout.ts';
+import { UNPLACED } from './problem.ts';
+
+/** Nodes between two breaths. */
+const BREATH = 2000;
+
+/** Improves `best` in place; returns its effort and whether the search came to its end within `limit` nodes. */
+export function* searchExactly(
+  place: CompiledPlace,
+  best: Int32Array,
+  effort: number,
+  limit: number,
+): Generator<void, { effort: number; ended: boolean }> {
+  const layout = new PlaceLayout(place);
+  const free = Array.from({ length: place.bins }, (_, b) => b).filter((b) => place.pinned[b]! < 0);
+  const placed = new Uint8Array(place.bins);
+  let fixed = place.pinned.reduce((sum, c, b) => sum + (c >= 0 ? place.cost[b * place.compartments + c]! : 0), 0);
+  const units = new Map<number, Set<number>>();
+  place.pinned.forEach((c, b) => {
+    if (c >= 0 && place.groupOf[b]! >= 0)
+      units.set(place.groupOf[b]!, (units.get(place.groupOf[b]!) ?? new Set()).add(place.unitOf[c]!));
+  });
+  for (const set of units.values()) fixed += 60 * (set.size - 1);
+  let least = effort;
+  let nodes = 0;
+  const all = free.map((b) =>
+    Array.from({ length: place.compartments }, (_, c) => c)
+      .filter((c) => place.cost[b * place.compartments + c]! < Infinity)
+      .sort((x, y) => place.cost[b * place.compartments + x]! - place.cost[b * place.compartments + y]!),
+  );
+
+  function* descend(left: number, sum: number): Generator<void, boolean> {
+    if (++nodes > limit) return false;
+    if (nodes % BREATH === 0) yield;
+    if (!left) {
+      if (sum < least - 1e-9) {
+        least = sum;
+        best.set(layout.at);
+      }
+      return true;
+    }
+    let bound = sum;
+    let next = -1;
+    let most = -1;
+    for (let i = 0; i < free.length; i++) {
+      const b = free[i]!;
+      if (placed[b]) continue;
+      let first = UNPLACED;
+      let second = UNPLACED;
+      for (const c of all[i]!) {
+        const cost = place.cost[b * place.compartments + c]!;
+        if (cost >= second) break;
+        if (!layout.fits(b, c)) continue;
+        if (cost < first) [first, second] = [cost, first];
+        else second = cost;
+        if (second < UNPLACED) break;
+      }
+      bound += first;
+      if (bound >= least - 1e-9) return true;
+      if (second - first > most) {
+        most = second - first;
+        next = i;
+      }
+    }
+    const b = free[next]!;
+    placed[b] = 1;
+    for (const c of all[next]!) {
+      if (!layout.fits(b, c)) continue;
+      const price = layout.priceOf(b, c);
+      if (bound - UNPLACED >= least) break;
+      layout.put(b, c);
+      const ended = yield* descend(left - 1, sum + price);
+      layout.take(b);
+      if (!ended) return false;
+    }
+    const ended = yield* descend(left - 1, sum + UNPLACED);
+    placed[b] = 0;
+    return ended;
+  }
+  const ended = yield* descend(free.length, fixed);
+  return { effort: least, ended };
+}
