@@ -1,0 +1,66 @@
+/** `npx stube fit FILE` and `npx stube place FILE`: a problem in, its answer as JSON out. */
+import { readFileSync } from 'node:fs';
+import { FormatError } from '@stube/core/format';
+import { readFitProblem } from '@stube/core/fit/read';
+import { fitSteps } from '@stube/core/fit/solve';
+import { readPlaceProblem } from '@stube/core/place/read';
+import { solvePlaceSteps } from '@stube/core/place/solve';
+
+const USAGE = 'usage: stube fit FILE | stube place FILE   (FILE may be - for standard input)';
+/** Left for the last breath and the answer, ms. */
+const MARGIN = 4;
+
+interface Breath {
+  answer(): unknown;
+}
+
+/** Runs the steps until their end or until the time is over. */
+function within(timeMs: number, began: number, steps: Generator<Breath, unknown>): unknown {
+  for (;;) {
+    const next = steps.next();
+    if (next.done) return next.value;
+    if (performance.now() - began >= timeMs - MARGIN) return next.value.answer();
+  }
+}
+
+const COMMANDS: Record<string, (json: unknown) => unknown> = {
+  fit(json) {
+    const problem = readFitProblem(json);
+    return within(problem.timeMs, performance.now(), fitSteps(problem));
+  },
+  place(json) {
+    const problem = readPlaceProblem(json);
+    const began = performance.now();
+    const steps = solvePlaceSteps(problem, {
+      elapsed: () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs),
+    });
+    return within(problem.timeMs, began, steps);
+  },
+};
+
+function fail(message: string): never {
+  process.stderr.write(`${message.replace(/\s+/g, ' ')}\n`);
+  process.exit(2);
+}
+
+const [command, file] = process.argv.slice(2);
+const run = COMMANDS[command ?? ''];
+if (!run || !file) fail(USAGE);
+let text = '';
+try {
+  text = readFileSync(file === '-' ? 0 : file, 'utf8');
+} catch (error) {
+  fail(`${file}: cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown reason'})`);
+}
+let json: unknown;
+try {
+  json = JSON.parse(text);
+} catch {
+  fail(`${file === '-' ? 'standard input' : file}: is not JSON`);
+}
+try {
+  process.stdout.write(`${JSON.stringify(run(json))}\n`);
+} catch (error) {
+  if (error instanceof FormatError) fail(error.message);
+  throw error;
+}
