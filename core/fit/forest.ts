@@ -8,7 +8,7 @@ import { lifted } from './lift.ts';
 import { piecesOf, type Laid, type PieceType } from './pieces.ts';
 import type { FitProblem } from './problem.ts';
 import { packExactly } from './refute.ts';
-import type { Put } from './solve.ts';
+import type { Put } from './put.ts';
 
 export type ForestVerdict = { puts: Put[] } | 'impossible' | 'undecided';
 

@@ -10,7 +10,7 @@ import type { Pieces } from './pieces.ts';
 import type { FitProblem } from './problem.ts';
 import { packExactly } from './refute.ts';
 import { asPuts, lay, liking, priceOfRoom } from './search-flat.ts';
-import type { Incumbent } from './solve.ts';
+import type { Incumbent } from './incumbent.ts';
 
 /** Nodes of choosing between two breaths. */
 const BREATH = 200;

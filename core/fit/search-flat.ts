@@ -4,7 +4,8 @@ import { beamSearch, type BeamOptions } from './beam.ts';
 import { exchanged, exchangedLaid, type Floor, type Laid, type Pieces } from './pieces.ts';
 import { lifted } from './lift.ts';
 import type { FitProblem } from './problem.ts';
-import type { Incumbent, Put } from './solve.ts';
+import type { Incumbent } from './incumbent.ts';
+import type { Put } from './put.ts';
 
 /** Found by trial on floors cut to 9 to 49 pieces: a beam begins with so many states and doubles after each pair. */
 const FIRST_WIDTH = 20;

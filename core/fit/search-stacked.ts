@@ -7,8 +7,8 @@ import type { Random } from '../random.ts';
 import { piecesOf } from './pieces.ts';
 import type { FitProblem } from './problem.ts';
 import { lay, liking, priceOfRoom } from './search-flat.ts';
-import type { Incumbent, Put } from './solve.ts';
-import { standingOf } from './solve.ts';
+import type { Incumbent } from './incumbent.ts';
+import { standingOf, type Put } from './put.ts';
 import { diggingOf } from './digging.ts';
 import { buildColumns, standOn, type Column } from './stacks.ts';
 
@@ -113,9 +113,7 @@ export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random
         type,
         random,
       );
-    let puts = laid.flatMap((one) => membersAt(columns[one.type]!, one));
-    if (compartment.access === 'front') puts = frontwards(puts);
-    return puts;
+    return laid.flatMap((one) => membersAt(columns[one.type]!, one));
 
     function turnedOf(column: Column): boolean {
       return laid[standing.indexOf(column)]!.turned;
@@ -124,24 +122,10 @@ export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random
 
   function membersAt(column: Column, at: { x: number; y: number; turned: boolean }): Put[] {
     return column.members.map((member) => {
-      const one = containers[member.type]!;
-      const w = member.turned ? one.depth : one.width;
       // A quarter turn: what ran across runs into the depth.
       return at.turned
         ? { type: member.type, x: at.x + member.y, y: at.y + member.x, z: member.z, turned: !member.turned }
-        : { type: member.type, x: at.x + member.x, y: at.y + member.y, z: member.z, turned: member.turned && w > 0 };
+        : { type: member.type, x: at.x + member.x, y: at.y + member.y, z: member.z, turned: member.turned };
     });
-  }
-
-  /** The same packing seen from the other side, when less has to be moved then. */
-  function frontwards(puts: Put[]): Put[] {
-    const mirrored = puts.map((put) => {
-      const one = containers[put.type]!;
-      return { ...put, y: compartment.depth - put.y - (put.turned ? one.width : one.depth) };
-    });
-    return diggingOf(standingOf(problem, mirrored), compartment.access) <
-      diggingOf(standingOf(problem, puts), compartment.access)
-      ? mirrored
-      : puts;
   }
 }

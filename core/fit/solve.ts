@@ -5,71 +5,13 @@
 import { Random } from '../random.ts';
 import { Choices } from './choice.ts';
 import { Cuts } from './cuts.ts';
-import { diggingOf, type Standing } from './digging.ts';
+import { Incumbent } from './incumbent.ts';
 import { lifted } from './lift.ts';
 import { piecesOf } from './pieces.ts';
 import { prove } from './prove.ts';
 import { searchFlat } from './search-flat.ts';
 import { searchStacked } from './search-stacked.ts';
 import type { FitAnswer, FitPlacement, FitProblem } from './problem.ts';
-
-/** A packing while it is searched: containers by index, not numbered yet. */
-export interface Put {
-  type: number;
-  x: number;
-  y: number;
-  z: number;
-  turned: boolean;
-}
-
-/** What searches and proof share: the best packing and what is proven. */
-export class Incumbent {
-  readonly problem: FitProblem;
-  puts: Put[] = [];
-  value = 0;
-  digging = 0;
-  bound = Infinity;
-  improvements = 0;
-
-  constructor(problem: FitProblem) {
-    this.problem = problem;
-  }
-
-  get closed(): boolean {
-    return this.bound - this.value <= 1e-9 * Math.max(1, this.value);
-  }
-
-  /** Takes a packing over when it is worth more, or the same with less digging. */
-  offer(puts: Put[]): boolean {
-    const value = puts.reduce((sum, put) => sum + this.problem.containers[put.type]!.value, 0);
-    if (value < this.value - 1e-9) return false;
-    const digging = diggingOf(standingOf(this.problem, puts), this.problem.compartment.access);
-    if (value <= this.value + 1e-9 && this.puts.length && digging >= this.digging) return false;
-    this.puts = puts;
-    this.value = value;
-    this.digging = digging;
-    this.improvements++;
-    return true;
-  }
-
-  lower(bound: number): void {
-    this.bound = Math.max(this.value, Math.min(this.bound, bound));
-  }
-}
-
-export const standingOf = (problem: FitProblem, puts: readonly Put[]): Standing[] =>
-  puts.map(({ type, x, y, z, turned }) => {
-    const one = problem.containers[type]!;
-    return {
-      x,
-      y,
-      z,
-      width: turned ? one.depth : one.width,
-      depth: turned ? one.width : one.depth,
-      height: one.height,
-      uses: one.uses,
-    };
-  });
 
 export interface FitOptions {
   seed?: number;

@@ -1,0 +1,349 @@
+import { describe, expect, test } from 'vitest';
+import fc from 'fast-check';
+import { FormatError } from '../format.ts';
+import { dffsFor, fullestSum } from './dff.ts';
+import { diggingOf } from './digging.ts';
+import { lifted } from './lift.ts';
+import { piecesOf } from './pieces.ts';
+import type { FitAnswer, FitContainer, FitProblem } from './problem.ts';
+import { readFitProblem } from './read.ts';
+import { packExactly } from './refute.ts';
+import { fitSteps, solveFit } from './solve.ts';
+
+/** Every rule of the format, written apart from the engine. */
+function check(problem: FitProblem, answer: FitAnswer): void {
+  const { width, depth, height } = problem.compartment;
+  const kinds = new Map(problem.containers.map((one) => [one.id, one]));
+  const boxes = answer.placed.map((put) => {
+    const kind = kinds.get(put.id)!;
+    expect(put.turned && !kind.turnable).toBe(false);
+    expect(put.n).toBeLessThan(kind.count);
+    const [w, d] = put.turned ? [kind.depth, kind.width] : [kind.width, kind.depth];
+    return { ...put, kind, x2: put.x + w, y2: put.y + d, z2: put.z + kind.height };
+  });
+  expect(new Set(answer.placed.map((put) => `${put.id} ${put.n}`)).size).toBe(answer.placed.length);
+  boxes.forEach((a, i) => {
+    expect(a.x >= 0 && a.y >= 0 && a.z >= 0 && a.x2 <= width && a.y2 <= depth && a.z2 <= height).toBe(true);
+    boxes.forEach((b, j) => {
+      if (i < j) expect(a.x < b.x2 && b.x < a.x2 && a.y < b.y2 && b.y < a.y2 && a.z < b.z2 && b.z < a.z2).toBe(false);
+    });
+    if (a.z > 0)
+      expect(
+        boxes.filter(
+          (b) => b.kind.stackable && b.z2 === a.z && b.x <= a.x && b.y <= a.y && b.x2 >= a.x2 && b.y2 >= a.y2,
+        ),
+      ).toHaveLength(1);
+  });
+  const value = boxes.reduce((sum, box) => sum + box.kind.value, 0);
+  expect(answer.value).toBeCloseTo(value, 6);
+  expect(answer.bound).toBeGreaterThanOrEqual(value - 1e-6);
+  expect(answer.optimal).toBe(Math.abs(answer.bound - value) < 1e-6);
+}
+
+const container = fc.record({
+  width: fc.integer({ min: 20, max: 160 }),
+  depth: fc.integer({ min: 20, max: 160 }),
+  height: fc.integer({ min: 20, max: 140 }),
+  turnable: fc.boolean(),
+  stackable: fc.boolean(),
+  count: fc.integer({ min: 0, max: 3 }),
+  value: fc.integer({ min: 0, max: 60 }),
+  uses: fc.integer({ min: 0, max: 9 }),
+});
+const problems = (access: fc.Arbitrary<'top' | 'front'>, most = 5): fc.Arbitrary<FitProblem> =>
+  fc
+    .record({
+      compartment: fc.record({
+        width: fc.integer({ min: 60, max: 400 }),
+        depth: fc.integer({ min: 60, max: 300 }),
+        height: fc.integer({ min: 40, max: 260 }),
+        access,
+      }),
+      containers: fc.array(container, { maxLength: most }),
+    })
+    .map(({ compartment, containers }) => ({
+      format: 'stube-fit/1',
+      compartment,
+      containers: containers.map((one, i) => ({ ...one, id: `c${i}` })),
+      timeMs: 100,
+    }));
+
+/** The best value by trying every order, way and corner on the bare floor: slow and independent. */
+function bruteForce(problem: FitProblem): number {
+  const { width, depth, height } = problem.compartment;
+  const units = problem.containers.flatMap((one) =>
+    Array.from({ length: one.height <= height ? one.count : 0 }, () => one),
+  );
+  let best = 0;
+  const placed: [number, number, number, number][] = [];
+  const go = (left: FitContainer[], value: number): void => {
+    best = Math.max(best, value);
+    left.forEach((one, i) => {
+      if (left.indexOf(one) !== i) return;
+      for (const [w, d] of one.turnable
+        ? [
+            [one.width, one.depth],
+            [one.depth, one.width],
+          ]
+        : ([[one.width, one.depth]] as [number, number][]))
+        for (const x of new Set([0, ...placed.map((p) => p[2])]))
+          for (const y of new Set([0, ...placed.map((p) => p[3])])) {
+            if (
+              x + w! > width ||
+              y + d! > depth ||
+              placed.some((p) => x < p[2] && p[0] < x + w! && y < p[3] && p[1] < y + d!)
+            )
+              continue;
+            placed.push([x, y, x + w!, y + d!]);
+            go(
+              left.filter((_, j) => j !== i),
+              value + one.value,
+            );
+            placed.pop();
+          }
+    });
+  };
+  go(units, 0);
+  return best;
+}
+
+describe('the packing engine', () => {
+  test('whatever the problem, every rule is kept and no bound is refuted', () => {
+    fc.assert(
+      fc.property(problems(fc.constantFrom('top', 'front')), fc.integer({ min: 1, max: 40 }), (problem, iterations) =>
+        check(problem, solveFit(problem, { iterations })),
+      ),
+      { numRuns: 120 },
+    );
+  });
+
+  test('small floors come out as by trying everything', () => {
+    const small = problems(fc.constant('top'), 2).map((problem) => ({
+      ...problem,
+      containers: problem.containers.map((one) => ({ ...one, stackable: false, count: Math.min(one.count, 2) })),
+    }));
+    fc.assert(
+      fc.property(small, (problem) => {
+        const answer = solveFit(problem, { iterations: 3000 });
+        check(problem, answer);
+        expect(answer.value).toBe(bruteForce(problem));
+        expect(answer.optimal).toBe(true);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('a wider drawer is never worse', () => {
+    fc.assert(
+      fc.property(problems(fc.constant('top'), 3), fc.integer({ min: 1, max: 80 }), (problem, more) => {
+        const narrow = solveFit(problem, { iterations: 1500 });
+        const wide = solveFit(
+          { ...problem, compartment: { ...problem.compartment, width: problem.compartment.width + more } },
+          { iterations: 1500 },
+        );
+        if (narrow.optimal && wide.optimal) expect(wide.value).toBeGreaterThanOrEqual(narrow.value);
+        expect(wide.bound).toBeGreaterThanOrEqual(narrow.value);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test('a floor cut to pieces is filled again, whole', () => {
+    const rects = [
+      [300, 120],
+      [180, 80],
+      [120, 80],
+      [90, 150],
+      [210, 70],
+      [130, 80],
+      [80, 80],
+    ];
+    const answer = solveFit(
+      {
+        format: 'stube-fit/1',
+        compartment: { width: 300, depth: 350, height: 90, access: 'top' },
+        timeMs: 1000,
+        containers: rects.map(([width, depth], i) => ({
+          id: `c${i}`,
+          width: width!,
+          depth: depth!,
+          height: 60,
+          turnable: true,
+          stackable: false,
+          count: 1,
+          value: width! * depth!,
+          uses: 0,
+        })),
+      },
+      { iterations: 2000 },
+    );
+    expect(answer).toMatchObject({ value: 105000, optimal: true });
+  });
+
+  test('the same seed and breaths give the same packing', () => {
+    fc.assert(
+      fc.property(problems(fc.constantFrom('top', 'front')), (problem) => {
+        expect(solveFit(problem, { seed: 7, iterations: 30 })).toEqual(solveFit(problem, { seed: 7, iterations: 30 }));
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  test('of equal packings the one with less digging is kept', () => {
+    const one = (id: string, uses: number): FitContainer => ({
+      id,
+      width: 200,
+      depth: 100,
+      height: 50,
+      turnable: false,
+      stackable: false,
+      count: 1,
+      value: 5,
+      uses,
+    });
+    const answer = solveFit(
+      {
+        format: 'stube-fit/1',
+        compartment: { width: 200, depth: 200, height: 60, access: 'front' },
+        containers: [one('often', 9), one('seldom', 1)],
+        timeMs: 100,
+      },
+      { iterations: 400 },
+    );
+    expect(answer.placed.sort((a, b) => a.y - b.y).map((put) => put.id)).toEqual(['often', 'seldom']);
+  });
+
+  test('progress never falls, the bound never rises, and a stop leaves a whole answer', () => {
+    fc.assert(
+      fc.property(problems(fc.constantFrom('top', 'front')), (problem) => {
+        let [value, bound] = [0, Infinity];
+        let n = 0;
+        for (const now of fitSteps(problem, { iterations: 60 })) {
+          expect(now.value).toBeGreaterThanOrEqual(value);
+          expect(now.bound).toBeLessThanOrEqual(bound);
+          [value, bound] = [now.value, now.bound];
+          if (++n % 20 === 0) check(problem, now.answer());
+        }
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('its parts', () => {
+  test('dual feasible functions never make more than 1 of lengths that fit', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 50, max: 600 }),
+        fc.array(fc.integer({ min: 5, max: 300 }), { minLength: 1, maxLength: 8 }),
+        (size, lengths) => {
+          const fitting: number[] = [];
+          let sum = 0;
+          for (const length of lengths)
+            if (sum + length <= size) {
+              fitting.push(length);
+              sum += length;
+            }
+          for (const f of dffsFor(size, lengths))
+            expect(fitting.reduce((all, length) => all + f(length), 0)).toBeLessThanOrEqual(1 + 1e-9);
+        },
+      ),
+    );
+  });
+  test('the fullest sum is reached and not passed', () => {
+    expect(fullestSum(100, [30, 30, 45])).toBe(75);
+    expect(fullestSum(20, [30])).toBe(0);
+  });
+  test('trays of which five fit become fifths', () => {
+    const pieces = lifted(piecesOf([{ width: 74, depth: 150, turnable: false, value: 1, count: 7 }]), {
+      width: 390,
+      depth: 180,
+    });
+    expect([pieces.width[0], pieces.depth[0]]).toEqual([78, 180]);
+  });
+  test('lifting changes nothing about what can be laid', () => {
+    const rects = fc.array(
+      fc.record({
+        width: fc.integer({ min: 30, max: 120 }),
+        depth: fc.integer({ min: 30, max: 120 }),
+        turnable: fc.boolean(),
+      }),
+      { minLength: 2, maxLength: 5 },
+    );
+    fc.assert(
+      fc.property(
+        rects,
+        fc.integer({ min: 100, max: 260 }),
+        fc.integer({ min: 100, max: 200 }),
+        (list, width, depth) => {
+          const floor = { width, depth };
+          const pieces = piecesOf(list.map((one) => ({ ...one, value: 1, count: 1 })));
+          const verdict = (of: typeof pieces) => {
+            const steps = packExactly(
+              floor,
+              of,
+              list.map(() => 1),
+              200_000,
+            );
+            for (;;) {
+              const next = steps.next();
+              if (next.done) return typeof next.value === 'string' ? next.value : 'packed';
+            }
+          };
+          expect(verdict(lifted(pieces, floor))).toBe(verdict(pieces));
+        },
+      ),
+      { numRuns: 80 },
+    );
+  });
+  test('digging counts what stands on it and before it, each once', () => {
+    const box = (x: number, y: number, z: number, uses: number) => ({
+      x,
+      y,
+      z,
+      width: 100,
+      depth: 100,
+      height: 50,
+      uses,
+    });
+    expect(diggingOf([box(0, 0, 0, 1), box(0, 100, 0, 2), box(0, 100, 50, 3), box(200, 0, 0, 5)], 'front')).toBe(
+      1 * 0 + 2 * 2 + 3 * 0,
+    );
+    expect(diggingOf([box(0, 0, 0, 1), box(0, 100, 0, 2), box(0, 100, 50, 3)], 'top')).toBe(2);
+  });
+});
+
+describe('reading a problem', () => {
+  const good = {
+    format: 'stube-fit/1',
+    compartment: { width: 10, depth: 10, height: 10, access: 'top' },
+    containers: [],
+    timeMs: 10,
+  };
+  test.each([
+    [{ ...good, format: 'other' }, 'format: must be "stube-fit/1"'],
+    [{ ...good, compartment: { ...good.compartment, width: 0 } }, 'compartment.width: must be a positive integer'],
+    [{ ...good, compartment: { ...good.compartment, access: 'side' } }, 'compartment.access: must be "top" or "front"'],
+    [{ ...good, containers: [{ id: 'a' }] }, 'containers[0].width: must be a positive integer'],
+    [{ ...good, timeMs: 'soon' }, 'timeMs: must be a number'],
+    [[], 'problem: must be an object'],
+  ])('%j is refused at its field', (json, message) => expect(() => readFitProblem(json)).toThrow(message));
+  test('whatever is handed in, it is read or refused', () => {
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.json().map((text) => JSON.parse(text) as unknown),
+          fc.anything(),
+          fc.record({ format: fc.constant('stube-fit/1'), compartment: fc.anything(), containers: fc.anything() }),
+        ),
+        (json) => {
+          try {
+            readFitProblem(json);
+          } catch (error) {
+            expect(error).toBeInstanceOf(FormatError);
+          }
+        },
+      ),
+    );
+  });
+});
