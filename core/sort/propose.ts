@@ -31,7 +31,7 @@ export function knownCategories(own: readonly Pick<Category, 'id' | 'name' | 'sy
     ...own.map((category) => ({
       names: [category.name, ...category.synonyms].map(stems),
       proposal: { categoryId: category.id, starter: null, name: category.name },
-      edge: 0.02,
+      edge: 0.05,
     })),
     ...STARTER_CATEGORIES.filter((starter) => !used.has(starter.key)).map((starter) => ({
       names: [starter.name, ...starter.synonyms].map(stems),

@@ -1,0 +1,118 @@
+/** The server as a process: who holds the data, what a kill leaves, how it ends. */
+import { spawn, type ChildProcess } from 'node:child_process';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, expect, test } from 'vitest';
+import { backUpWhenDue } from './backup.ts';
+import { DirectoryHeld, lockDirectory } from './db/lock.ts';
+import { memoryStore, readDump } from './db/open.ts';
+import { TEMPLATE } from './testing/template.ts';
+
+let directory = '';
+const children: ChildProcess[] = [];
+beforeEach(() => {
+  directory = mkdtempSync(join(tmpdir(), 'stube-'));
+});
+afterEach(() => {
+  for (const child of children.splice(0)) child.kill('SIGKILL');
+  rmSync(directory, { recursive: true, force: true });
+});
+
+interface Started {
+  child: ChildProcess;
+  address: string;
+  said: () => string;
+  ended: Promise<number | null>;
+}
+async function start(): Promise<Started> {
+  const child = spawn(process.execPath, ['--import', 'tsx', join(import.meta.dirname, 'main.ts')], {
+    env: { ...process.env, STUBE_DATA: join(directory, 'data'), PORT: '0' },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  children.push(child);
+  let said = '';
+  const ended = new Promise<number | null>((resolve) => child.once('exit', resolve));
+  const address = await new Promise<string>((resolve) => {
+    const hear = (text: Buffer) => {
+      said += text.toString();
+      const found = /answers at (\S+)/.exec(said);
+      if (found) resolve(found[1]!);
+    };
+    child.stdout!.on('data', hear);
+    child.stderr!.on('data', hear);
+    void ended.then(() => resolve(''));
+  });
+  return { child, address, said: () => said, ended };
+}
+const ask = async (address: string, path: string, body?: object) =>
+  (
+    await fetch(
+      `${address}/api${path}`,
+      body ? { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) } : {},
+    )
+  ).json();
+
+test('what was acknowledged survives kill -9; a second process is kept out; a plain end gives the directory back', async () => {
+  const first = await start();
+  const { id } = (await ask(first.address, '/sites', { name: 'Quay' })) as { id: string };
+  const second = await start();
+  expect(second.address).toBe('');
+  expect(await second.ended).toBe(1);
+  expect(second.said()).toContain(`in use by process ${first.child.pid}`);
+
+  const { id: room } = (await ask(first.address, `/sites/${id}/rows/room`, {
+    name: 'Loft',
+    width: 4000,
+    depth: 3000,
+    height: 2500,
+  })) as { id: string };
+  const told: string[] = [];
+  // The kill comes in the middle of writing; whatever was answered by then must be there.
+  const writing = (async () => {
+    for (let i = 0; i < 200; i++) {
+      const answer = (await ask(first.address, `/sites/${id}/lines`, { roomId: room, text: `${i + 1} toy cars` }).catch(
+        () => null,
+      )) as { id: string } | null;
+      if (!answer) return;
+      told.push(answer.id);
+      if (told.length === 12) first.child.kill('SIGKILL');
+    }
+  })();
+  await writing;
+  await first.ended;
+  const third = await start();
+  const { data } = (await ask(third.address, `/sites/${id}`)) as { data: { line: { id: string }[] } };
+  for (const line of told) expect(data.line.map((one) => one.id)).toContain(line);
+  third.child.kill('SIGTERM');
+  expect(await third.ended).toBe(0);
+  expect(existsSync(join(directory, 'data', 'stube.lock'))).toBe(false);
+});
+
+test('a lock of a process that is gone, or of another that took its number, is taken over', () => {
+  const path = join(directory, 'stube.lock');
+  writeFileSync(path, JSON.stringify({ pid: 2 ** 22 + 12345, started: '1', since: 'long ago' }));
+  lockDirectory(directory)();
+  writeFileSync(path, JSON.stringify({ pid: process.pid, started: '1', since: 'long ago' }));
+  const release = lockDirectory(directory);
+  expect(JSON.parse(readFileSync(path, 'utf8')).pid).toBe(process.pid);
+  expect(() => lockDirectory(directory)).toThrow(DirectoryHeld);
+  release();
+});
+
+test('a backup a day, the last seven kept, and one can be opened again', async () => {
+  const store = await memoryStore(readDump(TEMPLATE));
+  const day = (n: number) => new Date(Date.now() + n * 25 * 3600_000);
+  const path = (await backUpWhenDue(store.client, directory, day(0)))!;
+  expect(await backUpWhenDue(store.client, directory, day(0))).toBeNull();
+  for (let n = 1; n < 9; n++) await backUpWhenDue(store.client, directory, day(n));
+  expect(readdirSync(join(directory, 'backups')).length).toBeLessThanOrEqual(8);
+  await store.close();
+  const again = await memoryStore(
+    new Blob([
+      readFileSync(existsSync(path) ? path : join(directory, 'backups', readdirSync(join(directory, 'backups'))[0]!)),
+    ]),
+  );
+  expect((await again.client.query('select 1 as one')).rows).toEqual([{ one: 1 }]);
+  await again.close();
+});
