@@ -89,9 +89,8 @@ export class Supports {
     // Augmenting paths from carriers with supply left, over what they carry, back to carriers that could hand over.
     let reached = this.search(supply, demand, flow);
     while (reached.path) {
-      let most = Infinity;
       const { path } = reached;
-      most = Math.min(supply[path[0]!]!, demand[path.at(-1)!]!);
+      let most = Math.min(supply[path[0]!]!, demand[path.at(-1)!]!);
       for (let k = 1; k + 1 < path.length; k += 2) most = Math.min(most, flow[path[k + 1]!]![path[k]!]!);
       supply[path[0]!]! -= most;
       demand[path.at(-1)!]! -= most;

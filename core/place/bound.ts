@@ -30,9 +30,10 @@ interface Group {
 }
 
 export class PlaceBound {
-  /** Seconds a week that no plan can go below. */
-  best = 0;
+  private highest = -Infinity;
   private readonly lone: number;
+  /** Whether any compartment can take a lone bin. */
+  private readonly wanted: Uint8Array;
   private readonly groups: Group[] = [];
   /** Prices of lone bins, one each, then those of the groups; and what none may exceed. */
   private readonly price: Float64Array;
@@ -64,13 +65,14 @@ export class PlaceBound {
     const ceiling: number[] = [];
     const priceAt = new Map<number, number>();
     const key = (b: number, unit: number) => b * (place.units + 1) + unit;
-    for (let b = 0; b < bins; b++)
-      if (groupOf[b]! < 0) {
-        priceAt.set(key(b, place.units), start.length);
-        start.push(first(b));
-        ceiling.push(limit[b]!);
-      }
+    const loners = Array.from({ length: bins }, (_, b) => b).filter((b) => groupOf[b]! < 0);
+    for (const b of loners) {
+      priceAt.set(key(b, place.units), start.length);
+      start.push(first(b));
+      ceiling.push(limit[b]!);
+    }
     this.lone = start.length;
+    this.wanted = Uint8Array.from(loners, (b) => (choices[b]!.length ? 1 : 0));
     const members: number[][] = Array.from({ length: place.groups }, () => []);
     for (let b = 0; b < bins; b++) if (groupOf[b]! >= 0) members[groupOf[b]!]!.push(b);
     const inUnit: number[][] = Array.from({ length: place.units }, () => []);
@@ -116,13 +118,18 @@ export class PlaceBound {
     });
   }
 
+  /** Seconds a week that no plan can go below. */
+  get best(): number {
+    return Math.max(0, this.highest);
+  }
+
   /** One round of prices; `effort` is the least known. */
   round(effort: number): void {
     const { price, gap, drift, most } = this;
     const sum = this.paid() - this.gained();
-    if (sum > this.best + 1e-9) {
-      if (sum > this.best + 1e-5 * Math.abs(effort)) this.idle = 0;
-      this.best = sum;
+    if (sum > this.highest + 1e-9) {
+      if (sum > this.highest + 1e-5 * Math.abs(effort)) this.idle = 0;
+      this.highest = sum;
       this.bestPrice.set(price);
     } else this.idle++;
     if (this.idle >= PATIENCE) {
@@ -148,7 +155,8 @@ export class PlaceBound {
     let sum = 0;
     for (let i = 0; i < this.lone; i++) {
       sum += price[i]!;
-      gap[i]! += 1;
+      // Nobody can take it: its price stands.
+      if (this.wanted[i]) gap[i]! += 1;
     }
     for (const group of this.groups) sum += this.groupPays(group);
     return sum;

@@ -38,7 +38,7 @@ const drop = (line: Line) => store.remove('line', line, line.name);
 <template>
   <div class="work-two">
     <section class="stack">
-      <LineEntry :room-id="id" :key="id" @typing="typing = $event" />
+      <LineEntry :key="id" :room-id="id" @typing="typing = $event" />
       <div v-if="!lines.length" class="empty">
         <h2>Empty the room onto one pile</h2>
         <p>

@@ -1,0 +1,158 @@
+/** Placement problems from a seed: rooms in a row with furniture of common kinds, bins with users, groups and rules. */
+import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from '@stube/core/place/problem';
+import { Random } from '@stube/core/random';
+
+export const SIZES = {
+  small: [12, 10],
+  home: [40, 30],
+  class: [120, 80],
+  centre: [500, 300],
+  campus: [2000, 1200],
+} as const;
+export type PlaceSize = keyof typeof SIZES;
+
+type Kind = (random: Random) => {
+  floors: number[];
+  columns: number;
+  space: Partial<PlaceCompartment> & Pick<PlaceCompartment, 'width' | 'depth' | 'height' | 'maxLoad'>;
+};
+
+const pick = <T>(random: Random, list: readonly T[]): T => list[random.below(list.length)]!;
+const chance = (random: Random, share: number): boolean => random.next() < share;
+const steps = (first: number, by: number, count: number): number[] =>
+  Array.from({ length: count }, (_, i) => first + i * by);
+
+/** Cubes, bookcases, cabinets behind doors, low shelves, drawers, a board high on the wall. */
+const KINDS: Kind[] = [
+  (random) => ({
+    floors: steps(50, 345, 2 + random.below(3)),
+    columns: 3,
+    space: { width: 335, depth: 380, height: 335, maxLoad: 13000 },
+  }),
+  (random) => ({
+    floors: steps(80, 345, 4 + random.below(3)),
+    columns: 1,
+    space: { width: pick(random, [600, 800]), depth: 290, height: 325, maxLoad: 25000 },
+  }),
+  (random) => ({
+    floors: steps(90, 400, 4 + random.below(2)),
+    columns: 1,
+    space: {
+      width: 800,
+      depth: pick(random, [400, 560]),
+      height: 380,
+      maxLoad: 30000,
+      door: true,
+      locked: chance(random, 0.5),
+      onView: false,
+    },
+  }),
+  () => ({ floors: steps(60, 350, 2), columns: 1, space: { width: 1000, depth: 360, height: 330, maxLoad: 30000 } }),
+  (random) => ({
+    floors: steps(90, 165, 3 + random.below(3)),
+    columns: 1,
+    space: { width: pick(random, [500, 600]), depth: 450, height: 140, maxLoad: 15000, access: 'top', drawer: true },
+  }),
+  (random) => ({
+    floors: [2010],
+    columns: 2,
+    space: { width: pick(random, [900, 1200]), depth: 320, height: 400, maxLoad: 20000 },
+  }),
+];
+
+const BIN_SIZES = [
+  [150, 200, 110],
+  [200, 300, 150],
+  [270, 350, 180],
+  [320, 360, 300],
+  [130, 260, 180],
+  [235, 300, 230],
+  [400, 300, 180],
+  [95, 255, 110],
+  [185, 300, 150],
+  [280, 200, 140],
+] as const;
+
+export function placeProblem(size: PlaceSize, seed: number, timeMs: number): PlaceProblem {
+  const [wanted, spaces] = SIZES[size];
+  const random = new Random(seed * 6151 + wanted);
+  const rooms = Math.max(1, Math.round(spaces / 60));
+  const people: PlacePerson[] = Array.from({ length: Math.max(4, Math.round(spaces / 6)) }, (_, i) =>
+    i % 3 === 0
+      ? { id: `p${i}`, kind: 'adult', stature: 1550 + random.below(320) }
+      : { id: `p${i}`, kind: 'child', stature: 980 + random.below(420) },
+  );
+  const zones = Array.from({ length: Math.max(4, Math.round(spaces / 10)) }, (_, i) => ({
+    id: `z${i}`,
+    x: (i % rooms) * 9 + random.next() * 7,
+    y: random.next() * 6,
+  }));
+  const compartments: PlaceCompartment[] = [];
+  for (let unit = 0; compartments.length < spaces; unit++) {
+    const { floors, columns, space } = pick(random, KINDS)(random);
+    const at = { x: (unit % rooms) * 9 + random.next() * 7, y: random.next() * 6 };
+    const walk = Object.fromEntries(
+      zones.map((zone) => [zone.id, Math.round((1 + Math.abs(zone.x - at.x) + Math.abs(zone.y - at.y)) * 10) / 10]),
+    );
+    const [sunlit, onView] = [chance(random, 0.25), chance(random, 0.6)];
+    for (const floor of floors)
+      for (let column = 0; column < columns && compartments.length < spaces; column++)
+        compartments.push({
+          id: `c${compartments.length}`,
+          unit: `u${unit}`,
+          floor,
+          access: 'front',
+          door: false,
+          drawer: false,
+          locked: false,
+          sunlit,
+          onView,
+          walk,
+          ...space,
+        });
+  }
+  let group = 0;
+  const bins: PlaceBin[] = [];
+  while (bins.length < wanted) {
+    const together = chance(random, 0.15) ? 2 + random.below(5) : 1;
+    const zone = pick(random, zones).id;
+    for (let i = 0; i < together && bins.length < wanted; i++) {
+      const [w, d, h] = pick(random, BIN_SIZES);
+      const users = random.below(20) === 0 ? 0 : 1 + random.below(3);
+      const child = chance(random, 0.25);
+      const hazard = !child && chance(random, 0.13);
+      const uses = Array.from({ length: users }, () => ({
+        person: pick(
+          random,
+          people.filter((one) => one.kind === 'adult' || (child && !hazard)),
+        ).id,
+        perWeek: pick(random, [0.1, 0.25, 0.5, 0.75, 1, 2, 3, 5, 8, 12, 20]),
+      }));
+      bins.push({
+        id: `b${bins.length}`,
+        width: w + 5 * random.below(4),
+        depth: d,
+        height: h,
+        mass: 500 + random.below(Math.round((w * d * h) / 3000)),
+        lid: chance(random, 0.33),
+        zone: chance(random, 0.85) ? zone : pick(random, zones).id,
+        uses,
+        group: together > 1 ? `g${group}` : null,
+        hazard,
+        childReach: child,
+        lightSensitive: chance(random, 0.09),
+        view: chance(random, 0.05) ? 'show' : chance(random, 0.05) ? 'hide' : null,
+      });
+    }
+    group++;
+  }
+  return {
+    format: 'stube-place/1',
+    people,
+    zones: zones.map(({ id }) => ({ id })),
+    compartments,
+    bins,
+    growth: pick(random, [0.05, 0.1, 0.15]),
+    timeMs,
+  };
+}

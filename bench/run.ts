@@ -1,0 +1,164 @@
+/**
+ * npm run bench -- [--seed 1] [--count 20] [--rows cut,slack,decoy,drawer,shelf,place,find]: the engines against their
+ * targets, on problems made from the seed, beside a general-purpose packer and a plain greedy.
+ */
+import { parseArgs } from 'node:util';
+import { loadavg } from 'node:os';
+import { fitSteps } from '@stube/core/fit/solve';
+import type { FitProblem } from '@stube/core/fit/problem';
+import { solvePlaceSteps } from '@stube/core/place/solve';
+import { greedyPlace, maxRects } from './baselines.ts';
+import { cutProblem, drawerProblem, shelfProblem, type CutKind } from './fit-problems.ts';
+import { findLatency } from './find.ts';
+import { placeProblem, type PlaceSize } from './place-problems.ts';
+
+const { values } = parseArgs({
+  options: {
+    seed: { type: 'string', default: '1' },
+    count: { type: 'string', default: '20' },
+    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,place,find' },
+  },
+});
+const seed = Number(values.seed);
+const count = Number(values.count);
+const rows = values.rows.split(',');
+const percent = (share: number): string => (share * 100).toFixed(2);
+const mean = (list: number[]): number => list.reduce((sum, one) => sum + one, 0) / Math.max(1, list.length);
+const seeds = Array.from({ length: count }, (_, i) => seed * 1000 + i);
+const say = (...cells: (string | number)[]) => console.log(`| ${cells.join(' | ')} |`);
+
+function fit(problem: FitProblem, ms: number) {
+  const began = performance.now();
+  const steps = fitSteps(problem);
+  for (;;) {
+    const next = steps.next();
+    if (next.done) return { answer: next.value, ms: performance.now() - began };
+    if (performance.now() - began >= ms) return { answer: next.value.answer(), ms: performance.now() - began };
+  }
+}
+
+function cutRow(kind: CutKind, n: number, ms: number, target: string): void {
+  const shares: number[] = [];
+  const packer: number[] = [];
+  let whole = 0;
+  for (const one of seeds) {
+    const { problem, reachable } = cutProblem(kind, n, one, ms);
+    const { answer } = fit(problem, ms);
+    shares.push(answer.value / reachable!);
+    packer.push(maxRects(problem, Math.min(200, ms)) / reachable!);
+    if (answer.value >= reachable!) whole++;
+  }
+  say(
+    `fit ${kind}, N = ${n}`,
+    `${ms} ms`,
+    percent(mean(shares)),
+    percent(Math.min(...shares)),
+    `${whole} of ${count} whole`,
+    percent(mean(packer)),
+    target,
+  );
+}
+
+function valueRow(kind: 'drawer' | 'shelf', n: number, ms: number, target: string): void {
+  const shares: number[] = [];
+  const against: number[] = [];
+  let proven = 0;
+  for (const one of seeds) {
+    const problem = (kind === 'drawer' ? drawerProblem : shelfProblem)(n, one, ms);
+    const { answer } = fit(problem, ms);
+    shares.push(answer.bound ? answer.value / answer.bound : 1);
+    if (answer.optimal) proven++;
+    const packer = maxRects(problem, ms);
+    against.push(packer ? answer.value / packer : 1);
+  }
+  say(
+    `fit ${kind}, ${n} wanted`,
+    `${ms} ms`,
+    percent(mean(shares)),
+    percent(Math.min(...shares)),
+    `${proven} of ${count} proven`,
+    `× ${mean(against).toFixed(3)} (least ${Math.min(...against).toFixed(3)})`,
+    target,
+  );
+}
+
+function placeRow(size: PlaceSize, ms: number, target: string): void {
+  const gaps: number[] = [];
+  const greedy: number[] = [];
+  let proven = 0;
+  for (const one of seeds.slice(0, size === 'campus' ? Math.ceil(count / 4) : count)) {
+    const problem = placeProblem(size, one, ms);
+    const began = performance.now();
+    const steps = solvePlaceSteps(problem, { elapsed: () => (performance.now() - began) / ms });
+    let next = steps.next();
+    while (!next.done) next = steps.next();
+    const { effort, bound, optimal } = next.value;
+    gaps.push(effort ? (effort - bound) / effort : 0);
+    if (optimal) proven++;
+    greedy.push(greedyPlace(problem) / Math.max(1e-9, effort));
+  }
+  say(
+    `place, ${size}`,
+    `${ms} ms`,
+    `gap ${percent(mean(gaps))}`,
+    percent(Math.max(...gaps)),
+    `${proven} of ${gaps.length} proven`,
+    `× ${mean(greedy).toFixed(3)}`,
+    target,
+  );
+}
+
+console.log(`seed ${seed}, ${count} a row, load ${loadavg()[0]!.toFixed(2)} at the start`);
+say('problem', 'within', 'mean %', 'worst %', 'whole or proven', 'beside', 'target');
+say('---', '---', '---', '---', '---', '---', '---');
+if (rows.includes('cut')) {
+  for (const n of [9, 12, 16]) cutRow('cut', n, 200, 'all whole');
+  for (const [n, target] of [
+    [20, '100'],
+    [25, '99.5'],
+    [36, '98.5'],
+    [49, '98.5'],
+  ] as const)
+    cutRow('cut', n, 1000, target);
+  for (const [n, target] of [
+    [25, '100'],
+    [36, '99.5'],
+    [49, '99.0'],
+  ] as const)
+    cutRow('cut', n, 5000, target);
+}
+if (rows.includes('slack')) for (const n of [9, 16, 25, 36]) cutRow('slack', n, 1000, '98.5');
+if (rows.includes('decoy')) for (const n of [9, 16, 25, 36]) cutRow('decoy', n, 1000, '99.3');
+if (rows.includes('drawer')) {
+  for (const n of [8, 12]) valueRow('drawer', n, 1000, '95 % proven');
+  for (const n of [15, 20, 30]) valueRow('drawer', n, 1000, '98');
+}
+if (rows.includes('shelf'))
+  for (const n of [8, 12, 16, 20, 30, 40]) valueRow('shelf', n, 1000, n < 16 ? '95' : '95, × 1.07');
+if (rows.includes('place')) {
+  placeRow('small', 1000, '0.1, 80 % proven');
+  placeRow('home', 1000, '0.6');
+  for (const [size, target] of [
+    ['class', '0.5'],
+    ['centre', '1.2'],
+    ['campus', '2.5'],
+  ] as const)
+    placeRow(size, 2000, target);
+  for (const [size, target] of [
+    ['centre', '0.4'],
+    ['campus', '1.3'],
+  ] as const)
+    placeRow(size, 10_000, target);
+}
+if (rows.includes('find')) {
+  const { built, median, worst } = findLatency(10_000, seed);
+  say(
+    'find, 10,000 bins',
+    '',
+    `${median.toFixed(1)} ms`,
+    `${worst.toFixed(1)} ms`,
+    `index built in ${built.toFixed(0)} ms`,
+    '',
+    'below 50 ms',
+  );
+}
