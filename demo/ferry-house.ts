@@ -97,6 +97,7 @@ export const ROOMS: DemoRoom[] = [
       { name: 'Paint locker', template: 'cabinet', size: [1200, 1980, 450], grid: [2, 6], at: [700, 450], raised: 80, locked: true, anchored: true },
       { name: 'Plan chest', template: 'chest', size: [1300, 950, 520], grid: [2, 5], at: [4200, 4480], anchored: true },
       { name: 'Hatch shelf', template: 'bookcase', size: [1600, 1300, 400], grid: [2, 4], at: [2600, 420], raised: 60, anchored: true },
+      { name: 'Sail shelf', template: 'bookcase', size: [1800, 1250, 480], grid: [2, 3], at: [4600, 480], anchored: true },
       { name: 'Drying shelf', template: 'bookcase', size: [1600, 1900, 350], grid: [2, 6], at: [5600, 4650], raised: 60, anchored: true },
     ],
     lines: [

@@ -31,7 +31,7 @@ const FIRST_SEARCH = 15;
 const SMALL = 24;
 const EXACT_NODES = 4_000_000;
 /** Breaths worth spending on so many bins where nobody sets a limit; found by trial on rooms of 10 to 120 bins. */
-export const usualBreaths = (bins: number): number => 60 + 6 * bins;
+export const usualBreaths = (bins: number): number => Math.min(600, 60 + 5 * bins);
 /** Rounds of prices: most of what they can prove is proven by then. */
 const MOST_ROUNDS = 1500;
 

@@ -14,7 +14,10 @@ function propose(data: SiteData, roomId: string): NonNullable<PlaceRequest['plac
   const room = data.room.find((one) => one.id === roomId)!;
   const units = data.unit.filter((one) => one.roomId === roomId);
   const own = new Set(units.map((one) => one.id));
-  const bins = data.bin.filter((one) => one.roomId === roomId);
+  // In the order of their codes, so that the same room gets the same plan.
+  const bins = data.bin
+    .filter((one) => one.roomId === roomId)
+    .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }));
   const problem = roomProblem({
     site: data.site[0]!,
     room,

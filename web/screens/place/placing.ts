@@ -5,12 +5,15 @@ import { assignmentEffort, compilePlace } from '@stube/core/place/compile';
 import { explain, optionsFor, type PlaceOption } from '@stube/core/place/explain';
 import { roomProblem } from '@stube/core/place/room';
 import { sayRule } from '@stube/core/place/rules';
-import type { PlaceProgress } from '@stube/core/place/solve';
 import type { SpaceMark } from '../../drawing/UnitElevation.vue';
 import { signedSeconds } from '../../parts/numbers.ts';
 import { useNotices } from '../../stores/notices.ts';
 import { useRoom } from '../../stores/room.ts';
 import { placeWorker } from '../../workers/place.ts';
+import type { PlaceNews } from '../../workers/place.worker.ts';
+
+/** A second and a half for a small room, five for a large one; most of the gain comes early. */
+const searchTime = (bins: number): number => Math.min(5000, 1500 + 15 * bins);
 
 export function usePlacing() {
   const room = useRoom();
@@ -85,7 +88,7 @@ export function usePlacing() {
       }),
     );
 
-  const progress = ref<PlaceProgress | null>(null);
+  const progress = ref<PlaceNews | null>(null);
   const searching = ref(false);
   /** What the last proposal left open, in seconds a week; null before the first. */
   const gap = shallowRef<{ effort: number; bound: number; unplaced: number } | null>(null);
@@ -99,13 +102,12 @@ export function usePlacing() {
         .filter((bin) => bin.pinned && bin.compartmentId)
         .map((bin): [string, string] => [bin.id, bin.compartmentId!]);
       const answer = await placeWorker().solve(
-        structuredClone(toRaw(problem.value)),
+        { ...structuredClone(toRaw(problem.value)), timeMs: searchTime(bins.value.length) },
         pins,
-        proxy((now: PlaceProgress) => {
+        proxy((now: PlaceNews) => {
           progress.value = now;
         }),
       );
-      if (!answer) return;
       gap.value = { effort: answer.effort, bound: answer.bound, unplaced: answer.unplaced.length };
       await store.attempt(() =>
         store.place(room.id.value, {

@@ -1,5 +1,5 @@
 /** How good a plan can get at all, in plain words. */
-import { signedSeconds } from '../../parts/numbers.ts';
+import { minutes, signedSeconds } from '../../parts/numbers.ts';
 
 export function sayGap(gap: { effort: number; bound: number } | null, loose: number): string {
   const out = loose ? `${loose} ${loose === 1 ? 'bin has' : 'bins have'} no place yet. ` : '';
@@ -11,4 +11,11 @@ export function sayGap(gap: { effort: number; bound: number } | null, loose: num
       ? 'No plan takes less: this is proven.'
       : `At most ${signedSeconds(left).slice(1)} a week could still be gained, whatever the plan.`)
   );
+}
+
+/** The same while it is looked for. */
+export function saySearch(now: { effort: number; bound: number } | null): string {
+  return now
+    ? `Looking for better places: ${minutes(now.effort)} a week so far, no plan is below ${minutes(now.bound)}.`
+    : 'Looking for better places …';
 }

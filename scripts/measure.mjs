@@ -1,0 +1,143 @@
+// npm run measure: the built application in figures: cold start, size of the first load, key press to answer on 10,000 bins.
+import { fork } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { chromium } from '@playwright/test';
+import { prepare } from './serve.mjs';
+import { ROOT } from './install.mjs';
+
+const BINS = 10_000;
+const STARTS = 5;
+
+await prepare();
+const directory = mkdtempSync(join(tmpdir(), 'stube-measure-'));
+const start = async () => {
+  const began = performance.now();
+  const child = fork(join(ROOT, 'server', 'dist', 'main.js'), {
+    env: { ...process.env, STUBE_DATA: directory, PORT: '0' },
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+  });
+  const { port } = await new Promise((resolve) => child.once('message', resolve));
+  const address = `http://127.0.0.1:${port}`;
+  await fetch(`${address}/api/sites`);
+  return { child, address, ms: performance.now() - began };
+};
+const stop = (child) => new Promise((resolve) => child.once('exit', resolve).kill('SIGTERM'));
+const median = (list) => [...list].sort((a, b) => a - b)[list.length >> 1];
+
+const first = await start();
+console.log(`cold start with a new data directory: ${first.ms.toFixed(0)} ms to the first answer`);
+const ask = async (path, body) =>
+  (
+    await fetch(`${first.address}/api${path}`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    })
+  ).json();
+const { id } = await ask('/sites', { name: 'Many bins' });
+const { id: room } = await ask(`/sites/${id}/rows/room`, { name: 'Hall', width: 9000, depth: 9000, height: 3000 });
+for (const text of [
+  '3 shoeboxes wooden blocks',
+  '60 felt tips',
+  '2 mugs beads',
+  '40 picture books',
+  '20 wool',
+  '12 puppets',
+  '30 first-aid supplies',
+  '8 globes',
+])
+  await ask(`/sites/${id}/lines`, { roomId: room, text });
+await ask(`/sites/${id}/rooms/${room}/contain`, {});
+// A site of that size comes in as a file: every bin many times over, under codes and names of their own.
+const file = await (await fetch(`${first.address}/api/sites/${id}/export`)).json();
+const some = file.data.bin;
+file.data.bin = Array.from({ length: BINS }, (_, i) => ({
+  ...some[i % some.length],
+  id: `bin${i}`,
+  code: `H${i + 1}`,
+  name: `${some[i % some.length].name} ${i}`,
+}));
+const { siteId } = await ask('/import', file);
+await stop(first.child);
+
+const starts = [];
+for (let i = 0; i < STARTS; i++) {
+  const again = await start();
+  starts.push(again.ms);
+  await stop(again.child);
+}
+console.log(`cold start with ${BINS} bins: ${median(starts).toFixed(0)} ms to the first answer (median of ${STARTS})`);
+
+const { child, address } = await start();
+const browser = await chromium.launch({
+  executablePath: process.env.STUBE_CHROMIUM ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+for (const [name, path] of [
+  ['the list of sites', '/'],
+  ['a pile', `/s/${siteId}/r/${(await (await fetch(`${address}/api/sites/${siteId}`)).json()).data.room[0].id}/pile`],
+]) {
+  const page = await browser.newPage();
+  let bytes = 0;
+  page.on('response', async (response) => {
+    if (/\.(js|css)$/.test(new URL(response.url()).pathname)) bytes += gzipSync(await response.body()).length;
+  });
+  await page.goto(address + path);
+  await page.waitForLoadState('networkidle');
+  console.log(`first load of ${name}: ${(bytes / 1000).toFixed(0)} kB gzip of JavaScript and CSS`);
+  await page.close();
+}
+const page = await browser.newPage();
+await page.goto(`${address}/s/${siteId}`);
+await page.waitForLoadState('networkidle');
+await page.keyboard.press('/');
+await page.keyboard.type('b');
+await page.waitForSelector('[role=option]', { timeout: 60_000 });
+const times = [];
+for (const word of ['wooden', 'marker', 'yarn', 'bead', 'story', 'puppet', 'globe', 'bloks']) {
+  await page.getByRole('combobox').fill('');
+  for (const letter of word) {
+    // From the key to the frame after the answer is on the page.
+    times.push(
+      await page.evaluate(
+        (key) =>
+          new Promise((resolve) => {
+            const field = document.activeElement;
+            const list = document.querySelector('.answer');
+            const began = performance.now();
+            const seen = new MutationObserver(() =>
+              requestAnimationFrame(() => {
+                seen.disconnect();
+                resolve(performance.now() - began);
+              }),
+            );
+            seen.observe(list, { childList: true, subtree: true, attributes: true, characterData: true });
+            setTimeout(() => {
+              seen.disconnect();
+              resolve(performance.now() - began);
+            }, 500);
+            field.value += key;
+            field.dispatchEvent(new Event('input', { bubbles: true }));
+          }),
+        letter,
+      ),
+    );
+  }
+}
+console.log(
+  `key press to answer on ${BINS} bins: median ${median(times).toFixed(0)} ms, worst ${Math.max(...times).toFixed(0)} ms of ${times.length} keys (500 stands for no change on the page)`,
+);
+await browser.close();
+await stop(child);
+rmSync(directory, { recursive: true, force: true });
