@@ -155,7 +155,7 @@ test('a heap becomes labelled bins that are found again, and it is all still the
   await expect(page.getByRole('listbox').getByRole('option').first()).toContainText(/Net loft › Cube shelf › cube/);
   await expect(page.getByRole('group', { name: /lit up/ })).toBeVisible();
   await expectAccessible(page);
-  await page.keyboard.press('Enter');
+  await page.getByRole('combobox', { name: 'What are you looking for?' }).press('Enter');
   await expect(page.getByRole('heading', { level: 1, name: /Wooden blocks/ })).toBeVisible();
   await expectAccessible(page);
 

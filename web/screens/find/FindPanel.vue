@@ -17,6 +17,8 @@ const query = ref('');
 const ids = ref<string[]>([]);
 const at = ref(0);
 const ready = ref(false);
+/** The question that is answered on the page. */
+const answered = ref('');
 const field = ref<HTMLInputElement | null>(null);
 const paths = computed(() => pathsOf(store.data));
 const hits = computed(() =>
@@ -52,6 +54,7 @@ async function search(): Promise<void> {
   if (asked !== query.value) return;
   ids.value = found.map((one) => one.id);
   at.value = 0;
+  answered.value = asked;
 }
 watch(query, search);
 onMounted(() => {
@@ -95,7 +98,7 @@ function go(code: string): void {
       autocomplete="off"
       @keydown="onKey"
     />
-    <div class="answer">
+    <div class="answer" :data-asked="answered">
       <ul v-if="hits.length" id="found" role="listbox" aria-label="Found" class="hits">
         <li
           v-for="(hit, i) in hits"
