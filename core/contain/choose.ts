@@ -54,6 +54,7 @@ const NUISANCE = {
   heavy: 900,
   tooLargeForPlace: 20000,
   roundInCorner: 60,
+  notForSale: 700,
 };
 
 export function fitsCompartment(
@@ -86,6 +87,10 @@ function judge(demand: Demand, type: ContainerType, free: number, context: Conta
   );
   if (fromStock === count) reasons.push(count === 1 ? 'you own one' : `you own all ${count}`);
   else if (fromStock) reasons.push(`you own ${fromStock}, ${toBuy} to buy`);
+  if (toBuy && !type.price) {
+    score += NUISANCE.notForSale * toBuy;
+    reasons.push(`${toBuy} more would have to be found, as these are not bought`);
+  }
   if (demand.piece[0] > 250) reasons.push(`takes the longest piece, ${demand.piece[0]} mm`);
   if (category.lid && type.lid) reasons.push('its lid keeps spills and small parts in');
   if (category.lid && !type.lid) {

@@ -135,6 +135,14 @@ describe('chooseContainers', () => {
     expect(pick.chosen).toBeNull();
     expect(pick.problem).toMatch(/2000/);
   });
+  test('what is never for sale is used as far as it is owned, not bought by the dozen', () => {
+    const many = (owned: number) => {
+      const stock = types.map((t) => (t.name === 'Shoebox' ? { ...t, owned } : t));
+      return choose([line('tissues', 8, 'shoebox')], [category('tissues')], stock)[0]!.chosen!;
+    };
+    expect(many(0)).not.toMatchObject({ type: { name: 'Shoebox' } });
+    expect(many(30)).toMatchObject({ type: { name: 'Shoebox' }, toBuy: 0 });
+  });
   test('only what is kept is contained', () =>
     expect(choose([line('toy-cars', 5, 'pieces', { decision: 'give away' })], [category('toy-cars')])).toEqual([]));
 });

@@ -24,7 +24,7 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
             >{{ one.needed }} needed, {{ one.owned }} owned{{
               one.type.pack > 1 ? `; ${one.packs} ${one.packs === 1 ? 'pack' : 'packs'} of ${one.type.pack}` : ''
             }}</span
-          ><span class="price">{{ one.cost ? money(one.cost, currency) : 'no price' }}</span>
+          ><span class="price">{{ one.cost ? money(one.cost, currency) : 'to be found' }}</span>
         </li>
       </ul>
       <p class="row between sum">
