@@ -94,7 +94,7 @@ export const ROOMS: DemoRoom[] = [
     units: [
       { name: 'Net cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [1200, 4610], anchored: true },
       { name: 'Yarn tower', template: 'cubes', size: [756, 1500, 390], grid: [2, 4], at: [2800, 4610], anchored: true },
-      { name: 'Paint locker', template: 'cabinet', size: [1800, 1980, 450], grid: [3, 6], at: [1000, 450], raised: 80, locked: true, anchored: true },
+      { name: 'Paint locker', template: 'cabinet', size: [1800, 1980, 450], grid: [3, 5], at: [1000, 450], raised: 80, locked: true, anchored: true },
       { name: 'Plan chest', template: 'chest', size: [1300, 950, 520], grid: [2, 5], at: [4200, 4480], anchored: true },
       { name: 'Hatch shelf', template: 'bookcase', size: [1600, 1300, 400], grid: [2, 4], at: [2600, 420], raised: 60, anchored: true },
       { name: 'Sail shelf', template: 'bookcase', size: [1800, 1250, 480], grid: [2, 3], at: [4600, 480], anchored: true },

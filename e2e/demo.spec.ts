@@ -94,3 +94,36 @@ test('a write that has been overtaken shows both and lets the person decide', as
     height: 2650,
   });
 });
+
+test('a drawer is filled while one watches, kept, and taken back', async ({ page, stube }) => {
+  const { site, data } = await house(stube);
+  const room = roomOf(data, "Purser's office");
+  await page.goto(`${stube.address}/s/${site}/r/${room}/contain`);
+  await page.getByRole('button', { name: 'Does it fit?' }).click();
+  const drawer = data.compartment.find(
+    (one) => one.drawer && data.unit.find((unit) => unit.id === one.unitId)?.roomId === room,
+  )!;
+  await page.getByLabel('Drawer or shelf').selectOption(drawer.id);
+  await expect(page.getByText(/find room/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Again' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Keep it so' }).click();
+  await expect(page.getByText(/bins kept in/)).toBeVisible();
+  const inside = (await stube.data(site)).bin.filter((bin) => bin.compartmentId === drawer.id);
+  expect(inside.length).toBeGreaterThan(0);
+  expect(inside.every((bin) => bin.pinned)).toBe(true);
+  await page.keyboard.press('Control+z');
+  await expect
+    .poll(async () =>
+      (await stube.data(site)).bin
+        .filter((bin) => bin.compartmentId === drawer.id)
+        .map((bin) => bin.id)
+        .sort(),
+    )
+    .toEqual(
+      data.bin
+        .filter((bin) => bin.compartmentId === drawer.id)
+        .map((bin) => bin.id)
+        .sort(),
+    );
+});

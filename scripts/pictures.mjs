@@ -24,6 +24,11 @@ const typeLine = async (page) => page.getByLabel('What lies there?').fill('40 pi
 const pickBin = (word) => async (page) => page.locator(`[data-bin="${binOf(word).id}"]`).click();
 const editUnit = async (page) => page.getByRole('button', { name: 'Outside measures' }).click();
 
+const fitPlan = async (page) => {
+  await page.getByRole('button', { name: 'Does it fit?' }).click();
+  await page.getByRole('button', { name: 'Again' }).waitFor();
+};
+
 const VIEWS = [
   ['sites', '/', DESK],
   ['house', `/s/${site.id}`, DESK],
@@ -32,6 +37,7 @@ const VIEWS = [
   ['measure', `${room('Landing room')}/measure`, DESK],
   ['unit', `${room('Landing room')}/measure`, DESK, editUnit],
   ['contain', `${room("Purser's office")}/contain`, DESK],
+  ['fit', `${room("Purser's office")}/contain`, DESK, fitPlan],
   ['place', `${room('Landing room')}/place`, DESK, pickBin('Soft animals')],
   ['label', `${room('Net loft')}/label`, DESK, async (page) => page.getByLabel('Which').selectOption('all')],
   ['live', `${room('Chart room')}/live`, DESK],

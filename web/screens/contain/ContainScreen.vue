@@ -1,18 +1,20 @@
 <script setup lang="ts">
 /** How many of which container each category needs: chosen with its reason, from the stock first. */
 import { computed, ref } from 'vue';
-import { PackageCheck } from '@lucide/vue';
+import { PackageCheck, Puzzle } from '@lucide/vue';
 import { chooseContainers, type ContainChoice, type ContainerOption } from '@stube/core/contain/choose';
 import { countTypes } from '@stube/core/contain/shopping';
 import { HUES } from '@stube/core/label/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { litres, percent } from '../../parts/numbers.ts';
 import { useRoom } from '../../stores/room.ts';
+import FitDialog from './FitDialog.vue';
 import ShoppingSheet from './ShoppingSheet.vue';
 
 const { store, id, demands, compartments, bins } = useRoom();
 const counts = ref<Record<string, number>>({});
 const busy = ref(false);
+const fitting = ref(false);
 const MOST_OPTIONS = 8;
 const elsewhere = computed(() => countTypes(store.data.bin.filter((bin) => bin.roomId !== id.value)));
 const choices = computed<ContainChoice[]>(() =>
@@ -77,15 +79,20 @@ async function take(): Promise<void> {
           {{ total }} {{ total === 1 ? 'bin' : 'bins' }} for {{ demands.length }}
           {{ demands.length === 1 ? 'category' : 'categories' }}
         </h2>
-        <button
-          v-if="demands.length"
-          class="press main"
-          type="button"
-          :disabled="busy || asTaken || !total"
-          @click="take"
-        >
-          <PackageCheck :size="18" />{{ asTaken ? 'Taken as shown' : bins.length ? 'Take these over' : 'Take these' }}
-        </button>
+        <span class="row">
+          <button v-if="bins.length && compartments.length" class="press" type="button" @click="fitting = true">
+            <Puzzle :size="18" />Does it fit?
+          </button>
+          <button
+            v-if="demands.length"
+            class="press main"
+            type="button"
+            :disabled="busy || asTaken || !total"
+            @click="take"
+          >
+            <PackageCheck :size="18" />{{ asTaken ? 'Taken as shown' : bins.length ? 'Take these over' : 'Take these' }}
+          </button>
+        </span>
       </div>
       <div v-if="!demands.length" class="empty">
         <h2>First the pile, then the containers</h2>
@@ -164,6 +171,7 @@ async function take(): Promise<void> {
       </ul>
     </section>
     <ShoppingSheet :used="used" class="bench" />
+    <FitDialog v-if="fitting" @close="fitting = false" />
   </div>
 </template>
 

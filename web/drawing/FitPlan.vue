@@ -1,0 +1,111 @@
+<script setup lang="ts">
+/** A compartment from above, to scale: the front at the foot, containers in their places, free rectangles with their sizes. */
+import { computed } from 'vue';
+import { HUES } from '@stube/core/label/hues';
+import type { FreeSpace } from '@stube/core/fit/leftover';
+import { formatLength, type LengthSystem } from '@stube/core/measure/length';
+
+export interface PlanBox {
+  id: string;
+  code: string;
+  name: string;
+  hue: string;
+  x: number;
+  y: number;
+  z: number;
+  width: number;
+  depth: number;
+}
+
+const props = defineProps<{
+  space: { name: string; width: number; depth: number };
+  boxes: readonly PlanBox[];
+  free: readonly FreeSpace[];
+  system?: LengthSystem;
+}>();
+const PAD = computed(() => Math.max(props.space.width, props.space.depth) * 0.07);
+const letters = computed(() => Math.max(props.space.width, props.space.depth * 1.2) / 26);
+const top = (y: number, depth: number) => props.space.depth - y - depth;
+const say = (mm: number) => formatLength(mm, props.system).replace(' mm', '');
+/** What stands higher is drawn later and smaller in its lettering place. */
+const order = computed(() => [...props.boxes].sort((a, b) => a.z - b.z));
+</script>
+
+<template>
+  <svg
+    class="plan"
+    :viewBox="`${-PAD} ${-PAD} ${space.width + 2 * PAD} ${space.depth + 2.4 * PAD}`"
+    role="img"
+    :aria-label="`${space.name} from above: ${boxes.map((box) => `${box.code} ${box.name}`).join(', ') || 'empty'}`"
+  >
+    <rect x="0" y="0" :width="space.width" :height="space.depth" class="floor" />
+    <g v-for="one in free" :key="`${one.x} ${one.y}`">
+      <rect :x="one.x" :y="top(one.y, one.depth)" :width="one.width" :height="one.depth" class="free" />
+      <text
+        :x="one.x + one.width / 2"
+        :y="top(one.y, one.depth) + one.depth / 2"
+        :font-size="Math.min(letters, one.width / 5, one.depth / 1.4)"
+        text-anchor="middle"
+        dominant-baseline="central"
+        class="size"
+      >
+        {{ say(one.width) }} × {{ say(one.depth) }}
+      </text>
+    </g>
+    <g v-for="box in order" :key="box.id">
+      <rect
+        :x="box.x"
+        :y="top(box.y, box.depth)"
+        :width="box.width"
+        :height="box.depth"
+        :fill="HUES[box.hue] ?? HUES.ink"
+        :fill-opacity="box.z ? 0.55 : 0.22"
+        class="box"
+      />
+      <text
+        :x="box.x + box.width / 2"
+        :y="top(box.y, box.depth) + box.depth / 2"
+        :font-size="Math.min(letters * 1.2, box.width / 3.4, box.depth / 1.3)"
+        text-anchor="middle"
+        dominant-baseline="central"
+        class="code"
+      >
+        {{ box.code }}
+      </text>
+    </g>
+    <text :x="space.width / 2" :y="space.depth + PAD * 0.95" :font-size="letters" text-anchor="middle" class="size">
+      front, {{ formatLength(space.width, system) }}
+    </text>
+  </svg>
+</template>
+
+<style scoped>
+.plan {
+  display: block;
+  width: 100%;
+  max-height: 420px;
+  background: var(--paper-low);
+}
+.floor {
+  fill: #fffdf8;
+  stroke: var(--ink);
+  stroke-width: 5;
+}
+.box {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.free {
+  fill: none;
+  stroke: var(--oak-dark);
+  stroke-width: 2;
+  stroke-dasharray: 10 7;
+}
+.code {
+  font-weight: 700;
+  fill: var(--ink);
+}
+.size {
+  fill: var(--ink-soft);
+}
+</style>
