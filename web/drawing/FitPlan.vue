@@ -28,6 +28,16 @@ const letters = computed(() => Math.max(props.space.width, props.space.depth * 1
 const top = (y: number, depth: number) => props.space.depth - y - depth;
 const say = (mm: number) => formatLength(mm, props.system).replace(' mm', '');
 /** What stands higher is drawn later and smaller in its lettering place. */
+/** Something stands on it: its code moves to its back edge, where it is seen. */
+const carries = (box: PlanBox) =>
+  props.boxes.some(
+    (other) =>
+      other.z > box.z &&
+      other.x < box.x + box.width &&
+      box.x < other.x + other.width &&
+      other.y < box.y + box.depth &&
+      box.y < other.y + other.depth,
+  );
 const order = computed(() => [...props.boxes].sort((a, b) => a.z - b.z));
 </script>
 
@@ -64,7 +74,7 @@ const order = computed(() => [...props.boxes].sort((a, b) => a.z - b.z));
       />
       <text
         :x="box.x + box.width / 2"
-        :y="top(box.y, box.depth) + box.depth / 2"
+        :y="top(box.y, box.depth) + (carries(box) ? letters * 0.7 : box.depth / 2)"
         :font-size="Math.min(letters * 1.2, box.width / 3.4, box.depth / 1.3)"
         text-anchor="middle"
         dominant-baseline="central"
