@@ -100,13 +100,13 @@ test('a drawer is filled while one watches, kept, and taken back', async ({ page
   const room = roomOf(data, "Purser's office");
   await page.goto(`${stube.address}/s/${site}/r/${room}/contain`);
   await page.getByRole('button', { name: 'Does it fit?' }).click();
-  const drawer = data.compartment.find(
-    (one) => one.drawer && data.unit.find((unit) => unit.id === one.unitId)?.roomId === room,
-  )!;
+  const own = data.compartment.filter((one) => data.unit.find((unit) => unit.id === one.unitId)?.roomId === room);
+  const drawer = own.find((one) => data.bin.filter((bin) => bin.compartmentId === one.id).length > 1)!;
   await page.getByLabel('Drawer or shelf').selectOption(drawer.id);
   await expect(page.getByText(/find room/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Again' })).toBeVisible();
   await expectAccessible(page);
+  await expect(page.getByRole('button', { name: 'Keep it so' })).toBeEnabled();
   await page.getByRole('button', { name: 'Keep it so' }).click();
   await expect(page.getByText(/bins kept in/)).toBeVisible();
   const inside = (await stube.data(site)).bin.filter((bin) => bin.compartmentId === drawer.id);

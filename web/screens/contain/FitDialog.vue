@@ -8,7 +8,7 @@ import { Check, RotateCcw, Square } from '@lucide/vue';
 import { inTheWay } from '@stube/core/fit/digging';
 import { compartmentProblem } from '@stube/core/fit/from-room';
 import { freeSpaces, nearMisses } from '@stube/core/fit/leftover';
-import type { FitAnswer } from '@stube/core/fit/problem';
+import type { FitAnswer, FitProblem } from '@stube/core/fit/problem';
 import { formatLength } from '@stube/core/measure/length';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import FitPlan from '../../drawing/FitPlan.vue';
@@ -32,7 +32,9 @@ const candidates = computed(() =>
 const problem = computed(() =>
   compartmentProblem(space.value, candidates.value, store.maps.category, store.maps.containerType, TIME_MS),
 );
-const answer = shallowRef<FitAnswer | null>(null);
+/** A packing with the question it answers: the room may change while one watches. */
+const found = shallowRef<{ problem: FitProblem; answer: FitAnswer } | null>(null);
+const answer = computed(() => found.value?.answer ?? null);
 const news = ref<{ done: number; value: number; bound: number } | null>(null);
 const running = ref(false);
 /** A later question makes the answer of an earlier one worthless. */
@@ -40,21 +42,22 @@ let question = 0;
 
 async function fill(): Promise<void> {
   const asked = ++question;
-  await fitWorker().stop();
-  answer.value = null;
+  const own = toRaw(problem.value);
+  found.value = null;
   news.value = null;
   running.value = true;
   try {
+    await fitWorker().stop();
     const last = await fitWorker().solve(
-      structuredClone(toRaw(problem.value)),
+      structuredClone(own),
       proxy((now) => {
         if (asked !== question) return;
         news.value = { done: now.done, value: now.value, bound: now.bound };
-        if (now.answer) answer.value = now.answer;
+        if (now.answer) found.value = { problem: own, answer: now.answer };
       }),
     );
     if (asked !== question) return;
-    answer.value = last;
+    found.value = { problem: own, answer: last };
     news.value = { done: 1, value: last.value, bound: last.bound };
   } finally {
     if (asked === question) running.value = false;
@@ -90,7 +93,7 @@ const boxes = computed(() =>
       : [];
   }),
 );
-const spaces = computed(() => (answer.value ? freeSpaces(problem.value, answer.value) : []));
+const spaces = computed(() => (found.value ? freeSpaces(found.value.problem, found.value.answer) : []));
 const moved = computed(() =>
   inTheWay(boxes.value, space.value.access)
     .map((list, i) => ({ box: boxes.value[i]!, list: list.map((j) => boxes.value[j]!.code) }))
@@ -98,7 +101,9 @@ const moved = computed(() =>
 );
 const leftOut = computed(() => {
   const placed = new Set(answer.value?.placed.map((put) => put.id));
-  const misses = new Map((answer.value ? nearMisses(problem.value, answer.value) : []).map((one) => [one.id, one]));
+  const misses = new Map(
+    (found.value ? nearMisses(found.value.problem, found.value.answer) : []).map((one) => [one.id, one]),
+  );
   return candidates.value.filter((bin) => !placed.has(bin.id)).map((bin) => ({ bin, miss: misses.get(bin.id) }));
 });
 const length = (mm: number) => formatLength(mm, store.site?.system);
