@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { chromium } from '@playwright/test';
+import { launch } from './browser.mjs';
 import { prepare } from './serve.mjs';
 import { ROOT } from './install.mjs';
 
@@ -72,18 +72,7 @@ for (let i = 0; i < STARTS; i++) {
 console.log(`cold start with ${BINS} bins: ${median(starts).toFixed(0)} ms to the first answer (median of ${STARTS})`);
 
 const { child, address } = await start();
-const browser = await chromium.launch({
-  executablePath: process.env.STUBE_CHROMIUM ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
+const browser = await launch();
 for (const [name, path] of [
   ['the list of sites', '/'],
   ['a pile', `/s/${siteId}/r/${(await (await fetch(`${address}/api/sites/${siteId}`)).json()).data.room[0].id}/pile`],

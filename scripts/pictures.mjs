@@ -1,7 +1,7 @@
 // npm run pictures -- ADDRESS [FOLDER] [NAME …]: a PNG of every main view of a running demo, for docs/screenshots.
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { chromium } from '@playwright/test';
+import { launch } from './browser.mjs';
 import { ROOT } from './install.mjs';
 
 const [address = 'http://127.0.0.1:4180', folder = join(ROOT, 'docs', 'screenshots'), ...names] = process.argv.slice(2);
@@ -50,18 +50,7 @@ const VIEWS = [
 ];
 
 mkdirSync(folder, { recursive: true });
-const browser = await chromium.launch({
-  executablePath: process.env.STUBE_CHROMIUM ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
+const browser = await launch();
 for (const [name, path, viewport, act] of VIEWS.filter(([name]) => !names.length || names.includes(name))) {
   const page = await browser.newPage({ viewport, locale: 'en-GB' });
   page.on('console', (message) => message.type() === 'error' && console.log(`${name}: ${message.text()}`));

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { reactive } from 'vue';
 import Dialog from 'primevue/dialog';
-import { HUES } from '@stube/core/label/hues';
 import type { Family } from '@stube/core/site/entities';
 import { useForm } from '../../parts/form.ts';
+import HueChoice from '../../parts/HueChoice.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../stores/site.ts';
 
@@ -35,16 +35,7 @@ async function drop(): Promise<void> {
   >
     <form class="stack" novalidate @submit.prevent="save">
       <TextField v-model="draft.name" label="Name" :problem="problems.name" />
-      <fieldset>
-        <legend class="field-name">Hue</legend>
-        <div class="row">
-          <label v-for="(hex, name) in HUES" :key="name" class="check"
-            ><input v-model="draft.hue" type="radio" name="hue" :value="name" /><i :style="{ background: hex }" />{{
-              name
-            }}</label
-          >
-        </div>
-      </fieldset>
+      <HueChoice v-model="draft.hue" label="Hue" />
       <p v-if="problems.form" class="wrong">{{ problems.form }}</p>
       <div class="row between">
         <button class="press main" type="submit" :disabled="busy">Save</button
@@ -53,16 +44,3 @@ async function drop(): Promise<void> {
     </form>
   </Dialog>
 </template>
-
-<style scoped>
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
-i {
-  width: 14px;
-  height: 14px;
-  border-radius: 2px;
-}
-</style>

@@ -3,8 +3,8 @@
 import { reactive } from 'vue';
 import Dialog from 'primevue/dialog';
 import type { Person } from '@stube/core/site/entities';
-import { HUES } from '@stube/core/label/hues';
 import { useForm } from '../../parts/form.ts';
+import HueChoice from '../../parts/HueChoice.vue';
 import LengthField from '../../parts/LengthField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../stores/site.ts';
@@ -52,16 +52,7 @@ async function drop(): Promise<void> {
         <LengthField v-model="draft.stature" label="Stature" :problem="problems.stature" />
       </div>
       <p class="small soft">For a group, the stature of its smallest: what they reach, all reach.</p>
-      <fieldset>
-        <legend class="field-name">Colour</legend>
-        <div class="row">
-          <label v-for="(hex, name) in HUES" :key="name" class="check"
-            ><input v-model="draft.colour" type="radio" name="colour" :value="name" /><i
-              :style="{ background: hex }"
-            />{{ name }}</label
-          >
-        </div>
-      </fieldset>
+      <HueChoice v-model="draft.colour" label="Colour" />
       <p v-if="problems.form || problems.person" class="wrong">{{ problems.form || problems.person }}</p>
       <div class="row between">
         <button class="press main" type="submit" :disabled="busy">Save</button
@@ -76,15 +67,5 @@ async function drop(): Promise<void> {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 12px;
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
-i {
-  width: 14px;
-  height: 14px;
-  border-radius: 50%;
 }
 </style>
