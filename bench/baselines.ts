@@ -6,13 +6,17 @@ import type { FitProblem } from '@stube/core/fit/problem';
 import type { PlaceProblem } from '@stube/core/place/problem';
 import { Random } from '@stube/core/random';
 
+interface Tag {
+  base: number;
+  allowRotation: boolean;
+}
 interface Rect {
   width: number;
   height: number;
-  data: number;
+  data: Tag;
 }
 interface Packer {
-  add(width: number, height: number, data: number): Rect;
+  add(width: number, height: number, data: Tag): Rect;
   bins: { rects: Rect[] }[];
 }
 const { MaxRectsPacker } = createRequire(import.meta.url)('maxrects-packer') as {
@@ -58,11 +62,15 @@ export function maxRects(problem: FitProblem, ms: number, seed = 1): number {
       allowRotation: true,
       border: 0,
     });
-    bases.forEach((base, i) => packer.add(containers[base.type]!.width, containers[base.type]!.depth, i));
-    // Pieces that must not be turned are turned by the packer all the same: that only helps it.
+    bases.forEach((base, i) =>
+      packer.add(containers[base.type]!.width, containers[base.type]!.depth, {
+        base: i,
+        allowRotation: containers[base.type]!.turnable,
+      }),
+    );
     const value = (packer.bins[0]?.rects ?? []).reduce(
       (sum, rect) =>
-        sum + (rect.width <= compartment.width && rect.height <= compartment.depth ? bases[rect.data]!.value : 0),
+        sum + (rect.width <= compartment.width && rect.height <= compartment.depth ? bases[rect.data.base]!.value : 0),
       0,
     );
     best = Math.max(best, value);

@@ -16,6 +16,8 @@ import type { Incumbent } from './incumbent.ts';
 const BREATH = 200;
 /** Nodes of the first try to refute a subset, and of the last; between them three times as many each time. */
 const REFUTATION = { first: 6_000, last: 3_000_000 };
+/** More units than that are not decided one subset at a time; nor all units together above the second number. */
+const MOST_DECIDED = { units: 34, whole: 16 };
 /** States of the first beam that tries to pack it; twice as many each time. */
 const BEAM = { first: 15, last: 2000 };
 
@@ -51,6 +53,10 @@ export function* prove(
 
   /** True when the subset is packed or refuted. */
   function* decide({ taken, value }: { taken: Int16Array; value: number }): Generator<void, boolean> {
+    const units = taken.reduce((sum, n) => sum + n, 0);
+    // The search tries everything at once as well, and with more time.
+    if (units > MOST_DECIDED.units || (units > MOST_DECIDED.whole && taken.every((n, t) => n === plain.count[t])))
+      return false;
     // Fewer pieces make fewer sums: their sides can be lifted further, and that alone refutes many a subset.
     const only = lifted({ ...plain, count: Int32Array.from(taken) }, floor);
     if (new Cuts(problem, only).mostBroken(taken)) return true;

@@ -33,10 +33,10 @@ export function priceOfRoom(floor: Floor, pieces: Pieces): Pick<BeamOptions, 'lo
   const everything = price === 0;
   if (everything) price = Math.min(...order.map((t) => pieces.value[t]! / pieces.area[t]!));
   const loss = Float64Array.from(pieces.area, (area, t) => Math.max(0, area - pieces.value[t]! / price));
-  const reach = everything
-    ? Infinity
-    : price * room +
-      order.reduce((sum, t) => sum + Math.max(0, pieces.value[t]! - price * pieces.area[t]!) * pieces.count[t]!, 0);
+  // Holds at any price: what a packing is worth is what its room costs and what its pieces are worth beyond that.
+  const reach =
+    price * room +
+    order.reduce((sum, t) => sum + Math.max(0, pieces.value[t]! - price * pieces.area[t]!) * pieces.count[t]!, 0);
   return { loss, price, reach };
 }
 
@@ -56,7 +56,9 @@ export function* searchFlat(
   const pieces = lifted(plain, floor);
   const room = priceOfRoom(floor, pieces);
   const worths = Array.from(pieces.value, (value, t) => value / pieces.area[t]!);
-  const uneven = Math.max(...worths) > EVEN_WORTH * Math.min(...worths) && room.reach < Infinity;
+  const uneven =
+    Math.max(...worths) > EVEN_WORTH * Math.min(...worths) &&
+    pieces.area.reduce((sum, area, t) => sum + area * pieces.count[t]!, 0) > floor.width * floor.depth;
   let width = FIRST_WIDTH;
   for (let run = 0; ; run++) {
     const laid = yield* lay(

@@ -44,7 +44,7 @@ export const stacks = (problem: FitProblem): boolean => {
 };
 
 /** Containers up to this number are proven first and searched beside. */
-const SMALL = 16;
+const SMALL = 12;
 /** Breaths without a better packing, after the value is proven, that are spent on less digging. */
 const DIGGING_BREATHS = 150;
 
