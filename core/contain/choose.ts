@@ -1,5 +1,6 @@
 /** Which container a category should live in, and why (practices C1 to C8). */
 import type { Compartment, ContainerType, Site } from '../site/entities.ts';
+import { FRONT_CLEARANCE, HEAVY_MASS } from '../place/problem.ts';
 import type { Demand } from './demand.ts';
 import { binsNeeded, insideLitres, pieceFits, usableLitres } from './litres.ts';
 
@@ -39,11 +40,6 @@ export interface ContainContext {
   taken: ReadonlyMap<string, number>;
 }
 
-/** Room for the hand above a container on a shelf, mm (the rule of the placement format). */
-export const HAND_ROOM = 20;
-/** Above this a filled bin is heavy: it has to stand between knee and shoulder (grams; the rule of the placement format). */
-export const HEAVY = 9000;
-
 /** What a nuisance is worth in minor units of money when containers are compared; our own judgement, tried on the demo. */
 const NUISANCE = {
   eachBin: 120,
@@ -64,7 +60,7 @@ export function fitsCompartment(
   return (
     type.outWidth <= space.width &&
     type.outDepth <= space.depth &&
-    type.outHeight <= space.height - (space.access === 'front' ? HAND_ROOM : 0)
+    type.outHeight <= space.height - (space.access === 'front' ? FRONT_CLEARANCE : 0)
   );
 }
 
@@ -111,8 +107,8 @@ function judge(demand: Demand, type: ContainerType, free: number, context: Conta
     score += NUISANCE.halfEmpty * (1 - full / fillLimit);
     reasons.push('would stand rather empty');
   }
-  if (mass > HEAVY) {
-    score += NUISANCE.heavy * (mass / HEAVY);
+  if (mass > HEAVY_MASS) {
+    score += NUISANCE.heavy * (mass / HEAVY_MASS);
     reasons.push(`heavy: ${(mass / 1000).toFixed(1)} kg each`);
   }
   if (type.form === 'round') score += NUISANCE.roundInCorner * count;

@@ -57,13 +57,9 @@ export class Choices {
       this.add(cut);
       yield;
     }
-    this.order = Array.from({ length: this.types }, (_, t) => t).sort(
-      (a, b) => this.cost(a) / Math.max(1e-9, this.value[a]!) - this.cost(b) / Math.max(1e-9, this.value[b]!),
-    );
     // Those on the edge are decided first: they split the promise most.
     const edge = (t: number) => Math.abs(this.value[t]! - this.cost(t)) / Math.max(1, this.value[t]!);
-    this.order.sort((a, b) => edge(b) - edge(a));
-    this.order.reverse();
+    this.order = Array.from({ length: this.types }, (_, t) => t).sort((a, b) => edge(a) - edge(b));
     this.gain = this.gains();
     this.push({ depth: 0, taken: new Int16Array(this.types), value: 0, promise: 0 });
   }
@@ -71,10 +67,6 @@ export class Choices {
   /** No packing is worth more. */
   get bound(): number {
     return Math.max(this.held, this.pending, this.open.size ? this.open.peek()!.promise : 0);
-  }
-
-  get exhausted(): boolean {
-    return this.open.size === 0;
   }
 
   private add(cut: Cut): void {
@@ -163,7 +155,7 @@ export class Choices {
   /**
    * Opens up to `most` nodes for subsets worth more than `beat`.
    * @returns the best subset that keeps every known constraint, to be packed or refuted; null when there is none (then
-   * `exhausted` or the bound has fallen to `beat`) or not yet
+   * the bound has fallen to `beat`) or not yet
    */
   next(beat: number, most: number): { taken: Int16Array; value: number } | null {
     this.pending = -Infinity;

@@ -3,6 +3,7 @@
  * of saying which stands on which (a forest, larger footprints first, as nothing stands on a smaller one), then exactly
  * whether the rest finds room on the floor.
  */
+import { finish } from '../finish.ts';
 import { Cuts } from './cuts.ts';
 import { lifted } from './lift.ts';
 import { piecesOf, type Laid, type PieceType } from './pieces.ts';
@@ -103,13 +104,9 @@ export function* packForest(
     };
   }
   function packed(floor: { width: number; depth: number }, list: PieceType[]): Laid[] | null {
-    const steps = packExactly(floor, piecesOf(list), new Array<number>(list.length).fill(1), TOP_LIMIT);
-    for (;;) {
-      const next = steps.next();
-      if (!next.done) continue;
-      if (next.value === 'undecided') open = true;
-      return typeof next.value === 'string' ? null : next.value.laid;
-    }
+    const verdict = finish(packExactly(floor, piecesOf(list), new Array<number>(list.length).fill(1), TOP_LIMIT));
+    if (verdict === 'undecided') open = true;
+    return typeof verdict === 'string' ? null : verdict.laid;
   }
   /** Whether a top has room for what stands on it, lying either way. */
   function topHolds(below: Member): boolean {

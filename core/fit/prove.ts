@@ -44,9 +44,6 @@ export function* prove(
         choices.hold(subset.value);
         return;
       }
-    } else if (!subset && (choices.exhausted || choices.bound <= incumbent.value + 1e-9)) {
-      incumbent.lower(Math.max(choices.bound, incumbent.value));
-      return;
     }
     yield;
   }

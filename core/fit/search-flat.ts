@@ -51,7 +51,7 @@ export function* searchFlat(
   plain: Pieces,
   incumbent: Incumbent,
   random: Random,
-): Generator<void, void> {
+): Generator<void, never> {
   const floor = { width: problem.compartment.width, depth: problem.compartment.depth };
   const pieces = lifted(plain, floor);
   const room = priceOfRoom(floor, pieces);

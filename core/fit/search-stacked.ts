@@ -23,7 +23,7 @@ interface Genes {
   alone: Float64Array;
 }
 
-export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random: Random): Generator<void, void> {
+export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random: Random): Generator<void, never> {
   const { containers, compartment } = problem;
   const floor = { width: compartment.width, depth: compartment.depth };
   const typeOf = Int32Array.from(containers.flatMap((one, t) => Array.from({ length: one.count }, () => t)));

@@ -2,6 +2,7 @@
  * The packing engine: a search that improves its answer and a proof that lowers its bound take turns until they meet or
  * the caller stops. See docs/engines.md.
  */
+import { finish } from '../finish.ts';
 import { Random } from '../random.ts';
 import { Choices } from './choice.ts';
 import { Cuts } from './cuts.ts';
@@ -55,64 +56,50 @@ export function* fitSteps(whole: FitProblem, options: FitOptions = {}): Generato
     containers: whole.containers.filter(fitsIn(whole)).filter((one) => one.value > 0 && one.count > 0),
   };
   const incumbent = new Incumbent(problem);
-  const progress: FitProgress = { value: 0, bound: 0, improvements: 0, answer: () => answerOf(whole, incumbent) };
+  const progress: FitProgress = { value: 0, bound: 0, improvements: 0, answer: () => answerOf(incumbent) };
   const report = (): FitProgress =>
     Object.assign(progress, { value: incumbent.value, bound: incumbent.bound, improvements: incumbent.improvements });
   const units = problem.containers.reduce((sum, one) => sum + one.count, 0);
   incumbent.lower(problem.containers.reduce((sum, one) => sum + one.count * one.value, 0));
-  if (!units) return answerOf(whole, incumbent);
+  if (!units) return answerOf(incumbent);
   const random = new Random(options.seed ?? 1);
   const stacked = stacks(problem);
   const plain = piecesOf(problem.containers);
   // On a shelf what stands above must find its support: there the real sides count.
   const pieces = stacked ? plain : lifted(plain, problem.compartment);
   const search = stacked ? searchStacked(problem, incumbent, random) : searchFlat(problem, plain, incumbent, random);
+  const values = problem.containers.map((one) => one.value);
+  const counts = problem.containers.map((one) => one.count);
   let proof: Generator<void, void> | null = null;
-  let searching = true;
+  let proving = true;
   let sinceBetter = 0;
   for (let breath = 0; breath < (options.iterations ?? Infinity); breath++) {
     const before = incumbent.improvements;
     // One round of search first, so that there is always something to show.
-    proof ??=
-      breath > 0
-        ? prove(
-            problem,
-            plain,
-            incumbent,
-            new Choices(
-              problem.containers.map((one) => one.value),
-              problem.containers.map((one) => one.count),
-              new Cuts(problem, pieces),
-            ),
-            stacked,
-            new Random((options.seed ?? 1) ^ 0x5eed),
-          )
-        : null;
-    const turn = units <= SMALL ? breath % 3 !== 0 : breath % 3 === 1;
-    if (proof && turn && !incumbent.closed) {
-      if (proof.next().done) proof = emptyProof();
-    } else if (searching) searching = !search.next().done;
-    else if (!proof || incumbent.closed) break;
-    else if (proof.next().done) break;
+    const proofsTurn = breath > 0 && (units <= SMALL ? breath % 3 !== 0 : breath % 3 === 1);
+    if (proofsTurn && proving && !incumbent.closed) {
+      proof ??= prove(
+        problem,
+        plain,
+        incumbent,
+        new Choices(values, counts, new Cuts(problem, pieces)),
+        stacked,
+        new Random((options.seed ?? 1) ^ 0x5eed),
+      );
+      proving = !proof.next().done;
+    } else search.next();
     sinceBetter = incumbent.improvements > before ? 0 : sinceBetter + 1;
     if (incumbent.closed && (incumbent.digging === 0 || sinceBetter > DIGGING_BREATHS)) break;
     yield report();
   }
-  return answerOf(whole, incumbent);
+  return answerOf(incumbent);
 }
-
-function* emptyProof(): Generator<void, void> {}
 
 /** The same in one go, for that many breaths. */
-export function solveFit(problem: FitProblem, options: FitOptions & { iterations: number }): FitAnswer {
-  const steps = fitSteps(problem, options);
-  for (;;) {
-    const next = steps.next();
-    if (next.done) return next.value;
-  }
-}
+export const solveFit = (problem: FitProblem, options: FitOptions & { iterations: number }): FitAnswer =>
+  finish(fitSteps(problem, options));
 
-function answerOf(problem: FitProblem, incumbent: Incumbent): FitAnswer {
+function answerOf(incumbent: Incumbent): FitAnswer {
   const numbers = new Map<string, number>();
   const placed = incumbent.puts.map((put): FitPlacement => {
     const { id } = incumbent.problem.containers[put.type]!;
@@ -120,8 +107,11 @@ function answerOf(problem: FitProblem, incumbent: Incumbent): FitAnswer {
     numbers.set(id, n + 1);
     return { id, n, x: put.x, y: put.y, z: put.z, turned: put.turned };
   });
-  const bound = Number.isFinite(incumbent.bound)
-    ? incumbent.bound
-    : problem.containers.reduce((sum, one) => sum + one.count * one.value, 0);
-  return { format: 'stube-fit-answer/1', placed, value: incumbent.value, bound, optimal: incumbent.closed };
+  return {
+    format: 'stube-fit-answer/1',
+    placed,
+    value: incumbent.value,
+    bound: incumbent.bound,
+    optimal: incumbent.closed,
+  };
 }

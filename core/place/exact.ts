@@ -3,30 +3,27 @@
  * next, cheapest compartment first. What the rest costs at least, each bin alone in the best place that still has room
  * for it, cuts off what cannot be better.
  */
-import type { CompiledPlace } from './compile.ts';
+import { assignmentEffort, type CompiledPlace } from './compile.ts';
 import { PlaceLayout } from './layout.ts';
 import { UNPLACED } from './problem.ts';
 
 /** Nodes between two breaths. */
 const BREATH = 2000;
 
-/** Improves `best` in place; returns its effort and whether the search came to its end within `limit` nodes. */
+/**
+ * @returns the best plan with less than `effort` that was found, or null; and whether the search came to its end within
+ * `limit` nodes, so that there is no better one
+ */
 export function* searchExactly(
   place: CompiledPlace,
-  best: Int32Array,
   effort: number,
   limit: number,
-): Generator<void, { effort: number; ended: boolean }> {
+): Generator<void, { best: Int32Array | null; ended: boolean }> {
   const layout = new PlaceLayout(place);
   const free = Array.from({ length: place.bins }, (_, b) => b).filter((b) => place.pinned[b]! < 0);
   const placed = new Uint8Array(place.bins);
-  let fixed = place.pinned.reduce((sum, c, b) => sum + (c >= 0 ? place.cost[b * place.compartments + c]! : 0), 0);
-  const units = new Map<number, Set<number>>();
-  place.pinned.forEach((c, b) => {
-    if (c >= 0 && place.groupOf[b]! >= 0)
-      units.set(place.groupOf[b]!, (units.get(place.groupOf[b]!) ?? new Set()).add(place.unitOf[c]!));
-  });
-  for (const set of units.values()) fixed += 60 * (set.size - 1);
+  const fixed = assignmentEffort(place, place.pinned) - UNPLACED * free.length;
+  let best: Int32Array | null = null;
   let least = effort;
   let nodes = 0;
   const all = free.map((b) =>
@@ -41,7 +38,7 @@ export function* searchExactly(
     if (!left) {
       if (sum < least - 1e-9) {
         least = sum;
-        best.set(layout.at);
+        best = layout.at.slice();
       }
       return true;
     }
@@ -73,7 +70,6 @@ export function* searchExactly(
     for (const c of all[next]!) {
       if (!layout.fits(b, c)) continue;
       const price = layout.priceOf(b, c);
-      if (bound - UNPLACED >= least) break;
       layout.put(b, c);
       const ended = yield* descend(left - 1, sum + price);
       layout.take(b);
@@ -84,5 +80,5 @@ export function* searchExactly(
     return ended;
   }
   const ended = yield* descend(free.length, fixed);
-  return { effort: least, ended };
+  return { best, ended };
 }

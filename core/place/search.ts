@@ -64,8 +64,8 @@ export class PlaceSearch {
     }
   }
 
-  /** Starts from a plan of another hand, when it is better. */
-  restart(assignment: Int32Array): void {
+  /** Goes on from a plan of another hand. */
+  adopt(assignment: Int32Array): void {
     for (const b of this.movable) this.layout.take(b);
     for (const b of this.movable) if (assignment[b]! >= 0) this.layout.put(b, assignment[b]!);
     this.effort = assignmentEffort(this.place, this.layout.at);

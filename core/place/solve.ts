@@ -1,4 +1,5 @@
 /** From a problem to an answer: search, bound and, where it is small, exact search take turns; the caller times and may stop. */
+import { finish } from '../finish.ts';
 import { assignmentEffort, compilePlace, type CompiledPlace } from './compile.ts';
 import { PlaceBound } from './bound.ts';
 import { searchExactly } from './exact.ts';
@@ -46,8 +47,7 @@ export function* solvePlaceSteps(
   const breaths = options.iterations ?? usualBreaths(place.bins);
   const elapsed = options.elapsed;
   let proven = 0;
-  const exact = place.bins <= SMALL ? searchExactly(place, search.best.slice(), search.bestEffort, EXACT_NODES) : null;
-  let ended = false;
+  let exact = place.bins <= SMALL ? searchExactly(place, search.bestEffort, EXACT_NODES) : null;
   let rounds = 0;
   const progress: PlaceProgress = {
     done: 0,
@@ -60,11 +60,12 @@ export function* solvePlaceSteps(
     const done = elapsed ? elapsed() : breath / breaths;
     if (done >= 1 || closed()) break;
     const turn = breath % 3;
-    if (exact && !ended && turn === 2) {
+    if (exact && turn === 2) {
       const next = exact.next();
       if (next.done) {
-        ended = true;
-        if (next.value.ended) proven = Math.min(next.value.effort, search.bestEffort);
+        exact = null;
+        if (next.value.best) search.adopt(next.value.best);
+        if (next.value.ended) proven = search.bestEffort;
       }
     } else if (breath >= FIRST_SEARCH && turn !== 0 && rounds < MOST_ROUNDS) {
       bound ??= new PlaceBound(place, search.best);
@@ -78,13 +79,8 @@ export function* solvePlaceSteps(
 }
 
 /** The same in one go. */
-export function solvePlace(problem: PlaceProblem, options: PlaceOptions = {}): PlaceAnswer {
-  const steps = solvePlaceSteps(problem, options);
-  for (;;) {
-    const next = steps.next();
-    if (next.done) return next.value;
-  }
-}
+export const solvePlace = (problem: PlaceProblem, options: PlaceOptions = {}): PlaceAnswer =>
+  finish(solvePlaceSteps(problem, options));
 
 function answerOf(place: CompiledPlace, assignment: Int32Array, bound: number): PlaceAnswer {
   const { problem } = place;

@@ -39,8 +39,6 @@ export const EVERYDAY_MEASURES: readonly EverydayMeasure[] = [
 
 const byKey = new Map(EVERYDAY_MEASURES.map((measure) => [measure.key, measure]));
 
-export const measureOf = (key: string): EverydayMeasure | undefined => byKey.get(key);
-
 /** Litres of one of that measure on this site, or undefined for `pieces` and unknown keys. */
 export const litresOf = (key: string, own: Partial<Record<string, number>> = {}): number | undefined =>
   own[key] ?? byKey.get(key)?.litres;

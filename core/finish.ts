@@ -1,0 +1,7 @@
+/** Runs steps to their end, for callers that need not listen. */
+export function finish<T>(steps: Generator<unknown, T>): T {
+  for (;;) {
+    const next = steps.next();
+    if (next.done) return next.value;
+  }
+}
