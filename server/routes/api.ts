@@ -22,7 +22,8 @@ import { labelsOf, markPrinted } from '../services/labelling.ts';
 import { addLine, categorise } from '../services/pile.ts';
 import { placeBins } from '../services/placing.ts';
 import { NotFound } from '../services/problems.ts';
-import { createRow, patchRow, removeRow } from '../services/rows.ts';
+import { removeRow } from '../services/removal.ts';
+import { createRow, patchRow } from '../services/rows.ts';
 import { createSite, listSites, setRemoved, snapshot } from '../services/sites.ts';
 import { answer, read } from './handle.ts';
 
