@@ -17,7 +17,6 @@ const props = withDefaults(
     target?: string | null;
     touchable?: boolean;
     tallest?: number;
-    reach?: number | null;
   }>(),
   { tallest: 330 },
 );
@@ -51,7 +50,6 @@ const px = computed(() => {
         :chosen-bin="chosenBin"
         :target="target"
         :touchable="touchable"
-        :reach="reach"
         @bin="emit('bin', $event)"
         @space="emit('space', $event)"
         @grab="(event, id) => emit('grab', event, id)"

@@ -32,7 +32,6 @@ const props = withDefaults(
     chosenBin?: string | null;
     chosenSpace?: string | null;
     target?: string | null;
-    reach?: number | null;
     touchable?: boolean;
   }>(),
   { system: 'metric', binsIn: () => [] },
@@ -190,14 +189,6 @@ const say = (space: DrawnSpace) =>
         opacity="0.45"
       />
     </g>
-    <path
-      v-if="reach && reach < H"
-      class="reach"
-      :d="`M${-pad.left} ${H - reach}H${W + pad.left}`"
-      stroke="#46687a"
-      :stroke-width="1.6 / px"
-      :stroke-dasharray="`${8 / px} ${4 / px}`"
-    />
     <g v-if="dims" class="dims" stroke="#2c2a26" :stroke-width="1 / px">
       <path
         :d="`M0 ${H + 14 / px}H${W}M${-4 / px} ${H + 18 / px}l${8 / px} ${-8 / px}M${W - 4 / px} ${H + 18 / px}l${8 / px} ${-8 / px}M0 ${H + 4 / px}v${14 / px}M${W} ${H + 4 / px}v${14 / px}`"
@@ -244,7 +235,6 @@ const say = (space: DrawnSpace) =>
 .door {
   pointer-events: none;
 }
-.reach,
 .mark,
 .inside,
 .dims {

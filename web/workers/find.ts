@@ -1,4 +1,5 @@
 import { wrap, type Remote } from 'comlink';
+import type { FindData } from '@stube/core/find/things';
 import type { FindWorker } from './find.worker.ts';
 
 let remote: Remote<FindWorker> | null = null;
@@ -6,3 +7,13 @@ let remote: Remote<FindWorker> | null = null;
 /** One index for the whole page. */
 export const findWorker = (): Remote<FindWorker> =>
   (remote ??= wrap<FindWorker>(new Worker(new URL('./find.worker.ts', import.meta.url), { type: 'module' })));
+
+let indexed: FindData | null = null;
+
+/** Builds the index of these rows, unless it was built of the very same ones: a store replaces the lists it changes. */
+export async function indexFor(data: FindData): Promise<void> {
+  if (indexed && (Object.keys(data) as (keyof FindData)[]).every((table) => data[table] === indexed![table])) return;
+  indexed = null;
+  await findWorker().build(data);
+  indexed = data;
+}

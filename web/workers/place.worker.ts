@@ -1,6 +1,7 @@
 /** Runs the placing engine against the clock, reports, and can be stopped with what it has. */
 import { expose } from 'comlink';
 import { solvePlaceSteps } from '@stube/core/place/solve';
+import { inSlices } from './slices.ts';
 import type { PlaceAnswer, PlaceProblem } from '@stube/core/place/problem';
 
 export interface PlaceNews {
@@ -11,8 +12,6 @@ export interface PlaceNews {
 }
 
 let stopped = false;
-/** Long enough to work, short enough to hear a stop. */
-const SLICE_MS = 20;
 
 const place = {
   /** The best plan when the time is over or it was stopped. */
@@ -27,17 +26,11 @@ const place = {
       pins: new Map(pins),
       elapsed: () => (performance.now() - began) / problem.timeMs,
     });
-    let last = began;
-    for (;;) {
-      const next = steps.next();
-      if (next.done) return next.value;
-      if (performance.now() - last < SLICE_MS) continue;
-      const { done, effort, bound } = next.value;
-      report({ done, effort, bound });
-      await new Promise((resolve) => setTimeout(resolve));
-      if (stopped) return next.value.answer();
-      last = performance.now();
-    }
+    return inSlices(
+      steps,
+      ({ done, effort, bound }) => report({ done, effort, bound }),
+      () => stopped,
+    );
   },
   stop(): void {
     stopped = true;

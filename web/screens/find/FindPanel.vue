@@ -8,7 +8,7 @@ import { HUES } from '@stube/core/label/hues';
 import PlaceLit from '../../drawing/PlaceLit.vue';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { useSite } from '../../stores/site.ts';
-import { findWorker } from '../../workers/find.ts';
+import { findWorker, indexFor } from '../../workers/find.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const store = useSite();
@@ -43,7 +43,7 @@ const chosen = computed(() => hits.value[at.value]?.bin ?? null);
 
 async function build(): Promise<void> {
   const { room, unit, compartment, family, category, line, bin } = toRaw(store.data);
-  await findWorker().build({ room, unit, compartment, family, category, line, bin });
+  await indexFor({ room, unit, compartment, family, category, line, bin });
   ready.value = true;
   await search();
 }

@@ -6,6 +6,7 @@ import { LIE_WORDS } from '@stube/core/contain/litres';
 import { HAZARD_WORDS } from '@stube/core/caution/hazards';
 import { ZONE_KINDS, type Category, type CategoryTraits } from '@stube/core/site/entities';
 import { useForm } from '../../parts/form.ts';
+import FormEnd from '../../parts/FormEnd.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../stores/site.ts';
 
@@ -28,6 +29,10 @@ const draft = reactive({
 });
 const { problems, busy, submit } = useForm();
 const lines = computed(() => store.data.line.filter((one) => one.categoryId === old?.id).length);
+const removal = computed(
+  () =>
+    `Remove${lines.value ? `; its ${lines.value} ${lines.value === 1 ? 'line stays' : 'lines stay'}, unsorted` : ''}`,
+);
 
 async function save(): Promise<void> {
   const values = {
@@ -115,13 +120,7 @@ async function drop(): Promise<void> {
           >
         </div>
       </fieldset>
-      <p v-if="problems.form" class="wrong">{{ problems.form }}</p>
-      <div class="row between">
-        <button class="press main" type="submit" :disabled="busy">Save</button
-        ><button v-if="old" class="press quiet brick" type="button" @click="drop">
-          Remove{{ lines ? `; its ${lines} ${lines === 1 ? 'line stays' : 'lines stay'}, unsorted` : '' }}
-        </button>
-      </div>
+      <FormEnd :problem="problems.form" :busy="busy" :remove="old && removal" @remove="drop" />
     </form>
   </Dialog>
 </template>

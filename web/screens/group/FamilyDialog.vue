@@ -3,6 +3,7 @@ import { reactive } from 'vue';
 import Dialog from 'primevue/dialog';
 import type { Family } from '@stube/core/site/entities';
 import { useForm } from '../../parts/form.ts';
+import FormEnd from '../../parts/FormEnd.vue';
 import HueChoice from '../../parts/HueChoice.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../stores/site.ts';
@@ -36,11 +37,7 @@ async function drop(): Promise<void> {
     <form class="stack" novalidate @submit.prevent="save">
       <TextField v-model="draft.name" label="Name" :problem="problems.name" />
       <HueChoice v-model="draft.hue" label="Hue" />
-      <p v-if="problems.form" class="wrong">{{ problems.form }}</p>
-      <div class="row between">
-        <button class="press main" type="submit" :disabled="busy">Save</button
-        ><button v-if="family" class="press quiet brick" type="button" @click="drop">Remove</button>
-      </div>
+      <FormEnd :problem="problems.form" :busy="busy" :remove="family && 'Remove'" @remove="drop" />
     </form>
   </Dialog>
 </template>

@@ -8,6 +8,7 @@ import { formatLength } from '@stube/core/measure/length';
 import type { TemplateKind, Unit, UnitShape } from '@stube/core/site/entities';
 import UnitElevation from '../../drawing/UnitElevation.vue';
 import { useForm } from '../../parts/form.ts';
+import FormEnd from '../../parts/FormEnd.vue';
 import LengthField from '../../parts/LengthField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../stores/site.ts';
@@ -134,18 +135,13 @@ const problem = (field: string) => wrong.value[field] ?? problems[field];
           ><label class="check"><input v-model="draft.sunlit" type="checkbox" />stands in the sun</label
           ><label class="check"><input v-model="draft.onView" type="checkbox" />on view</label>
         </div>
-        <p v-if="problems.form" class="wrong">{{ problems.form }}</p>
-        <div class="row between">
-          <button class="press main" type="submit" :disabled="busy || Object.keys(wrong).length > 0">
-            {{ unit ? 'Save' : 'Put it in the room' }}</button><button
-            v-if="unit"
-            class="press quiet brick"
-            type="button"
-            @click="drop"
-          >
-            Remove; its bins go to the bench
-          </button>
-        </div>
+        <FormEnd
+          :problem="problems.form"
+          :busy="busy || Object.keys(wrong).length > 0"
+          :save="unit ? 'Save' : 'Put it in the room'"
+          :remove="unit && 'Remove; its bins go to the bench'"
+          @remove="drop"
+        />
       </div>
       <div ref="holder" class="drawn">
         <UnitElevation

@@ -3,6 +3,7 @@ import { reactive } from 'vue';
 import Dialog from 'primevue/dialog';
 import { ZONE_KINDS, type Room, type Zone, type ZoneKind } from '@stube/core/site/entities';
 import { useForm } from '../../parts/form.ts';
+import FormEnd from '../../parts/FormEnd.vue';
 import LengthField from '../../parts/LengthField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../stores/site.ts';
@@ -54,11 +55,7 @@ async function drop(): Promise<void> {
           :problem="problems.y"
         />
       </div>
-      <p v-if="problems.form" class="wrong">{{ problems.form }}</p>
-      <div class="row between">
-        <button class="press main" type="submit" :disabled="busy">Save</button
-        ><button v-if="zone" class="press quiet brick" type="button" @click="drop">Remove</button>
-      </div>
+      <FormEnd :problem="problems.form" :busy="busy" :remove="zone && 'Remove'" @remove="drop" />
     </form>
   </Dialog>
 </template>

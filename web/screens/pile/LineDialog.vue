@@ -5,6 +5,7 @@ import Dialog from 'primevue/dialog';
 import { DECISIONS, type Line } from '@stube/core/site/entities';
 import { EVERYDAY_MEASURES } from '@stube/core/sort/measures';
 import { useForm } from '../../parts/form.ts';
+import FormEnd from '../../parts/FormEnd.vue';
 import LengthField from '../../parts/LengthField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../stores/site.ts';
@@ -92,8 +93,7 @@ async function save(): Promise<void> {
         </select></label
       >
       <TextField v-model="draft.note" label="Note" :problem="problems.note" />
-      <p v-if="problems.form" class="wrong">{{ problems.form }}</p>
-      <button class="press main" type="submit" :disabled="busy">Save</button>
+      <FormEnd :problem="problems.form" :busy="busy" />
     </form>
   </Dialog>
 </template>

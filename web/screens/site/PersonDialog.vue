@@ -4,6 +4,7 @@ import { reactive } from 'vue';
 import Dialog from 'primevue/dialog';
 import type { Person } from '@stube/core/site/entities';
 import { useForm } from '../../parts/form.ts';
+import FormEnd from '../../parts/FormEnd.vue';
 import HueChoice from '../../parts/HueChoice.vue';
 import LengthField from '../../parts/LengthField.vue';
 import TextField from '../../parts/TextField.vue';
@@ -53,11 +54,7 @@ async function drop(): Promise<void> {
       </div>
       <p class="small soft">For a group, the stature of its smallest: what they reach, all reach.</p>
       <HueChoice v-model="draft.colour" label="Colour" />
-      <p v-if="problems.form || problems.person" class="wrong">{{ problems.form || problems.person }}</p>
-      <div class="row between">
-        <button class="press main" type="submit" :disabled="busy">Save</button
-        ><button v-if="person" class="press quiet brick" type="button" @click="drop">Remove</button>
-      </div>
+      <FormEnd :problem="problems.form" :busy="busy" :remove="person && 'Remove'" @remove="drop" />
     </form>
   </Dialog>
 </template>

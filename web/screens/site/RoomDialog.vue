@@ -4,6 +4,7 @@ import { computed, reactive } from 'vue';
 import Dialog from 'primevue/dialog';
 import type { Room } from '@stube/core/site/entities';
 import { useForm } from '../../parts/form.ts';
+import FormEnd from '../../parts/FormEnd.vue';
 import LengthField from '../../parts/LengthField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../stores/site.ts';
@@ -59,11 +60,13 @@ async function drop(): Promise<void> {
           >
         </div>
       </fieldset>
-      <p v-if="problems.form" class="wrong">{{ problems.form }}</p>
-      <div class="row between">
-        <button class="press main" type="submit" :disabled="busy">{{ room ? 'Save' : 'Add the room' }}</button>
-        <button v-if="room" class="press quiet brick" type="button" @click="drop">Remove the room</button>
-      </div>
+      <FormEnd
+        :problem="problems.form"
+        :busy="busy"
+        :save="room ? 'Save' : 'Add the room'"
+        :remove="room && 'Remove the room'"
+        @remove="drop"
+      />
     </form>
   </Dialog>
 </template>

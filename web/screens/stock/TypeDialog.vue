@@ -4,6 +4,7 @@ import { reactive } from 'vue';
 import Dialog from 'primevue/dialog';
 import type { ContainerType } from '@stube/core/site/entities';
 import { useForm } from '../../parts/form.ts';
+import FormEnd from '../../parts/FormEnd.vue';
 import LengthField from '../../parts/LengthField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../stores/site.ts';
@@ -137,11 +138,7 @@ async function drop(): Promise<void> {
           ></label
         >
       </div>
-      <p v-if="problems.form" class="wrong">{{ problems.form }}</p>
-      <div class="row between">
-        <button class="press main" type="submit" :disabled="busy">Save</button
-        ><button v-if="type" class="press quiet brick" type="button" @click="drop">Remove</button>
-      </div>
+      <FormEnd :problem="problems.form" :busy="busy" :remove="type && 'Remove'" @remove="drop" />
     </form>
   </Dialog>
 </template>
