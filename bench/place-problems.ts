@@ -114,7 +114,7 @@ export function placeProblem(size: PlaceSize, seed: number, timeMs: number): Pla
   let group = 0;
   const bins: PlaceBin[] = [];
   while (bins.length < wanted) {
-    const together = chance(random, 0.15) ? 2 + random.below(5) : 1;
+    const together = chance(random, 0.15) ? 2 + Math.floor(4.6 * random.next() ** 1.4) : 1;
     const zone = pick(random, zones).id;
     for (let i = 0; i < together && bins.length < wanted; i++) {
       const [w, d, h] = pick(random, BIN_SIZES);

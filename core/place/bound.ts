@@ -4,37 +4,37 @@
  * while each bin, or group of bins, places itself where it pays least: a grouped bin has a price for each unit, so that
  * its group weighs them against the cost of being split. What the bins pay less what the compartments gain is no more
  * than the effort of any plan (Fisher 1981; Guignard and Kim 1987 for the decomposition). Prices follow the subgradient,
- * smoothed, with Polyak's step.
+ * smoothed, with Polyak's step. Choices that no better plan can make are forgotten on the way.
  */
 import { NEAREST, type CompiledPlace } from './compile.ts';
-import { GROUP_SPLIT, UNPLACED } from './problem.ts';
+import { Division, type PricedGroup } from './division.ts';
+import { Knapsack } from './knapsack.ts';
+import { UNPLACED } from './problem.ts';
 import { RoomFor } from './room-for.ts';
 
 const gcd = (a: number, b: number): number => (b ? gcd(b, a % b) : a);
+/** Share of Polyak's step at first. */
+const FIRST_PACE = 0.5;
+/** Steps so short hardly raise the bound any more. */
+const LAST_PACE = 0.003;
 /** Rounds without a better bound before the step is shortened, and by how much; found by trial, like the next. */
-const PATIENCE = 12;
-const SHORTER = 0.75;
+const PATIENCE = 7;
+const SHORTER = 0.65;
 /** Share of the last direction that is kept (Camerini, Fratta and Maffioli 1975). */
-const SMOOTHING = 0.7;
-
-/** Groups up to this size are parted in every way; RoomFor says yes for larger ones, so that they never need it. */
-const MOST_PARTED = 10;
-
-/** A group: its members' prices stand in rows of one column for each unit near any of them, and one for all others. */
-interface Group {
-  members: number;
-  columns: number;
-  /** Where its first row begins. */
-  at: number;
-  room: RoomFor;
-}
+const SMOOTHING = 0.8;
+/** Choices are looked through when the gap is below this share of the effort, and again when it has shrunk so far. */
+const WORTH_NARROWING = 0.04;
+const NARROWED = 0.75;
 
 export class PlaceBound {
+  /** What is left of the choices of each bin: no other is made by a better plan; those that hurt the bound least first. */
+  readonly choices: Int32Array[];
   private highest = -Infinity;
   private readonly lone: number;
   /** Whether any compartment can take a lone bin. */
   private readonly wanted: Uint8Array;
-  private readonly groups: Group[] = [];
+  private readonly groups: PricedGroup[] = [];
+  private readonly division: Division;
   /** Prices of lone bins, one each, then those of the groups; and what none may exceed. */
   private readonly price: Float64Array;
   private readonly bestPrice: Float64Array;
@@ -42,32 +42,43 @@ export class PlaceBound {
   /** Wanted less taken this round, and where prices went lately. */
   private readonly gap: Float64Array;
   private readonly drift: Float64Array;
-  /** Bins that can pay for each compartment: their prices' places, what each costs there, how wide it is. */
-  private readonly payers: Int32Array[] = [];
-  private readonly asked: Float64Array[] = [];
-  private readonly width: Int32Array[] = [];
+  /** What each group pays in this round. */
+  private readonly groupPays: Float64Array;
+  // The bins that can pay for compartment c are entries from[c] … to[c] − 1: bin, place of its price, cost there, width.
+  private readonly who: Int32Array;
+  private readonly payer: Int32Array;
+  private readonly asked: Float64Array;
+  private readonly wide: Int32Array;
+  private readonly from: Int32Array;
+  private readonly to: Int32Array;
   private readonly room: Int32Array;
-  private readonly gain: Float64Array;
-  private chosen = new Uint8Array(0);
-  private pace = 1;
+  /** The entries that bring the compartment in hand something. */
+  private readonly taken: Int32Array;
+  private readonly knapsack: Knapsack;
+  // By price: what its group pays more when it has to pay it. By entry: what its compartment loses when it is kept out, and how much the bound rises when it is forced in.
+  private readonly extra: Float64Array;
+  private readonly out: Float64Array;
+  private readonly harm: Float64Array;
+  private narrowedAt = Infinity;
+  private pace = FIRST_PACE;
   private idle = 0;
 
-  constructor(place: CompiledPlace, assignment: ArrayLike<number>) {
-    const { bins, compartments, choices, cost, unitOf, groupOf } = place;
-    const costAt = (b: number, c: number) => cost[b * compartments + c]!;
+  constructor(place: CompiledPlace) {
+    const { bins, compartments, choices, choiceCosts, unitOf, groupOf } = place;
+    this.choices = choices.slice();
     // No price above it: up to it, the nearest compartments are all that a bin can pay for.
     const limit = Float64Array.from(choices, (own, b) =>
-      own.length < NEAREST ? UNPLACED : Math.min(UNPLACED, costAt(b, own.at(-1)!)),
+      own.length < NEAREST ? UNPLACED : Math.min(UNPLACED, choiceCosts[b]!.at(-1)!),
     );
-    // Prices begin at what the first plan pays: most are near right.
-    const first = (b: number) => Math.min(limit[b]!, assignment[b]! < 0 ? UNPLACED : costAt(b, assignment[b]!) + 1);
+    // Prices begin where no compartment gains: each bin pays its best place, in each unit.
+    const first = (b: number) => choiceCosts[b]![0] ?? UNPLACED;
     const start: number[] = [];
     const ceiling: number[] = [];
-    const priceAt = new Map<number, number>();
-    const key = (b: number, unit: number) => b * (place.units + 1) + unit;
+    /** Where the price stands that a bin pays for each of its choices. */
+    const payAt = choices.map((own) => new Int32Array(own.length));
     const loners = Array.from({ length: bins }, (_, b) => b).filter((b) => groupOf[b]! < 0);
     for (const b of loners) {
-      priceAt.set(key(b, place.units), start.length);
+      payAt[b]!.fill(start.length);
       start.push(first(b));
       ceiling.push(limit[b]!);
     }
@@ -77,45 +88,62 @@ export class PlaceBound {
     for (let b = 0; b < bins; b++) if (groupOf[b]! >= 0) members[groupOf[b]!]!.push(b);
     const inUnit: number[][] = Array.from({ length: place.units }, () => []);
     for (let c = 0; c < compartments; c++) inUnit[unitOf[c]!]!.push(c);
+    const column = new Int32Array(place.units).fill(-1);
     for (const group of members) {
       const near = [...new Set(group.flatMap((b) => Array.from(choices[b]!, (c) => unitOf[c]!)))];
+      near.forEach((unit, u) => (column[unit] = u));
+      const columns = near.length + 1;
       this.groups.push({
         members: group.length,
-        columns: near.length + 1,
+        columns,
         at: start.length,
         room: new RoomFor(place, group, near, inUnit),
       });
       for (const b of group) {
-        const own = new Set(Array.from(choices[b]!, (c) => unitOf[c]!));
-        near.forEach((unit) => {
-          priceAt.set(key(b, unit), start.length);
-          // Where its list is whole, another unit is closed to it; else it costs at least the limit there.
-          start.push(own.has(unit) ? first(b) : limit[b]!);
+        const row = start.length;
+        // Where its list is whole, another unit is closed to it; else it costs at least the limit there.
+        for (let u = 0; u < columns; u++) {
+          start.push(limit[b]!);
           ceiling.push(limit[b]!);
+        }
+        choices[b]!.forEach((c, i) => {
+          payAt[b]![i] = row + column[unitOf[c]!]!;
+          start[payAt[b]![i]!] = Math.min(start[payAt[b]![i]!]!, choiceCosts[b]![i]!);
         });
-        start.push(limit[b]!);
-        ceiling.push(limit[b]!);
       }
     }
     this.price = Float64Array.from(start);
+    this.division = new Division(this.price);
     this.bestPrice = this.price.slice();
     this.most = Float64Array.from(ceiling);
     this.gap = new Float64Array(start.length);
     this.drift = new Float64Array(start.length);
+    this.groupPays = new Float64Array(this.groups.length);
     // Widths in their common measure make the knapsacks small.
-    let measure = 0;
-    for (const width of place.width) measure = gcd(measure, width);
-    measure = Math.max(1, measure);
+    const measure = Math.max(1, place.width.reduce(gcd, 0));
     this.room = place.roomWidth.map((room) => Math.floor(room / measure));
-    this.gain = new Float64Array(Math.max(1, ...this.room) + 1);
-    const lists = Array.from({ length: compartments }, () => [] as number[]);
+    this.from = new Int32Array(compartments + 1);
+    for (const own of choices) for (const c of own) this.from[c + 1]!++;
+    for (let c = 0; c < compartments; c++) this.from[c + 1]! += this.from[c]!;
+    this.to = this.from.slice(0, compartments);
+    const entries = this.from[compartments]!;
+    this.who = new Int32Array(entries);
+    this.payer = new Int32Array(entries);
+    this.asked = new Float64Array(entries);
+    this.wide = new Int32Array(entries);
+    this.extra = new Float64Array(start.length);
+    this.out = new Float64Array(entries);
+    this.harm = new Float64Array(entries);
+    this.taken = new Int32Array(bins);
+    this.knapsack = new Knapsack(bins);
     for (let b = 0; b < bins; b++)
-      for (const c of choices[b]!) if (place.width[b]! <= place.roomWidth[c]!) lists[c]!.push(b);
-    lists.forEach((list, c) => {
-      this.payers.push(Int32Array.from(list, (b) => priceAt.get(key(b, groupOf[b]! < 0 ? place.units : unitOf[c]!))!));
-      this.asked.push(Float64Array.from(list, (b) => costAt(b, c)));
-      this.width.push(Int32Array.from(list, (b) => place.width[b]! / measure));
-    });
+      choices[b]!.forEach((c, i) => {
+        const entry = this.to[c]!++;
+        this.who[entry] = b;
+        this.payer[entry] = payAt[b]![i]!;
+        this.asked[entry] = choiceCosts[b]![i]!;
+        this.wide[entry] = place.width[b]! / measure;
+      });
   }
 
   /** Seconds a week that no plan can go below. */
@@ -123,14 +151,24 @@ export class PlaceBound {
     return Math.max(0, this.highest);
   }
 
-  /** One round of prices; `effort` is the least known. */
-  round(effort: number): void {
+  /** Whether more rounds would hardly raise it. */
+  get settled(): boolean {
+    return this.pace < LAST_PACE;
+  }
+
+  /** One round of prices; `effort` is the least known. Says whether choices were forgotten. */
+  round(effort: number): boolean {
     const { price, gap, drift, most } = this;
     const sum = this.paid() - this.gained();
+    let narrowed = false;
     if (sum > this.highest + 1e-9) {
       if (sum > this.highest + 1e-5 * Math.abs(effort)) this.idle = 0;
       this.highest = sum;
       this.bestPrice.set(price);
+      if (effort - sum < Math.min(NARROWED * this.narrowedAt, WORTH_NARROWING * effort)) {
+        this.narrow(sum, effort);
+        narrowed = true;
+      }
     } else this.idle++;
     if (this.idle >= PATIENCE) {
       this.pace *= SHORTER;
@@ -143,10 +181,11 @@ export class PlaceBound {
       norm += drift[i]! * drift[i]!;
     }
     gap.fill(0);
-    if (norm < 1e-9) return;
+    if (norm < 1e-9) return narrowed;
     const step = (this.pace * Math.max(1e-4 * Math.abs(effort), effort - sum)) / norm;
     for (let i = 0; i < price.length; i++)
       if (drift[i]! !== 0) price[i] = Math.max(0, Math.min(most[i]!, price[i]! + step * drift[i]!));
+    return narrowed;
   }
 
   /** What the bins pay where each, or each group, pays least. */
@@ -158,161 +197,114 @@ export class PlaceBound {
       // Nobody can take it: its price stands.
       if (this.wanted[i]) gap[i]! += 1;
     }
-    for (const group of this.groups) sum += this.groupPays(group);
+    for (let g = 0; g < this.groups.length; g++) {
+      this.groupPays[g] = this.division.pays(this.groups[g]!, gap);
+      sum += this.groupPays[g]!;
+    }
     return sum;
-  }
-
-  /**
-   * All in one unit that holds them, or in the two that suit best, or each where it pays least at the cost of two splits
-   * (more cost more).
-   */
-  private groupPays({ members, columns, at, room }: Group): number {
-    const { price, gap } = this;
-    const all = (1 << members) - 1;
-    const cheapest: number[] = [];
-    const least: number[] = [];
-    let floor = 0;
-    for (let m = 0; m < members; m++) {
-      const row = at + m * columns;
-      let best = 0;
-      for (let u = 1; u < columns; u++) if (price[row + u]! < price[row + best]!) best = u;
-      cheapest.push(best);
-      least.push(price[row + best]!);
-      floor += price[row + best]!;
-    }
-    let pays = Infinity;
-    let one = 0;
-    let two = 0;
-    /** Which members are in the first of two. */
-    let inOne = all;
-    // The last column stands for many units: taking it for one only makes the bound lower.
-    for (let u = 0; u < columns; u++) {
-      let sum = 0;
-      for (let m = 0; m < members && sum < pays; m++) sum += price[at + m * columns + u]!;
-      if (sum < pays && room.holds(u, all)) {
-        pays = sum;
-        one = two = u;
-      }
-    }
-    let beat = pays - GROUP_SPLIT;
-    if (floor < beat) {
-      // One of the two must suit each member: begin with the member that is suited by fewest.
-      let few: number[] = [];
-      for (let m = 0; m < members; m++) {
-        const suiting: number[] = [];
-        for (let u = 0; u < columns; u++) if (price[at + m * columns + u]! - least[m]! < beat - floor) suiting.push(u);
-        if (m === 0 || suiting.length < few.length) few = suiting;
-      }
-      for (const u of few)
-        for (let v = 0; v < columns; v++) {
-          let sum = 0;
-          let mask = 0;
-          for (let m = 0; m < members && sum < beat; m++) {
-            const first = price[at + m * columns + u]!;
-            const second = price[at + m * columns + v]!;
-            if (first <= second) mask |= 1 << m;
-            sum += Math.min(first, second);
-          }
-          if (sum >= beat) continue;
-          if (!room.holds(u, mask) || !room.holds(v, all & ~mask)) {
-            const best = this.parted(at, members, columns, room, u, v, beat);
-            if (!best) continue;
-            ({ sum, mask } = best);
-          }
-          beat = sum;
-          pays = sum + GROUP_SPLIT;
-          one = u;
-          two = v;
-          inOne = mask;
-        }
-    }
-    const apart = members > 2 && floor + 2 * GROUP_SPLIT < pays;
-    for (let m = 0; m < members; m++)
-      gap[at + m * columns + (apart ? cheapest[m]! : inOne & (1 << m) ? one : two)]! += 1;
-    return apart ? floor + 2 * GROUP_SPLIT : pays;
-  }
-
-  /** The cheapest way to part a group between two units so that each holds its part; null when none is below `beat`. */
-  private parted(
-    at: number,
-    members: number,
-    columns: number,
-    room: RoomFor,
-    u: number,
-    v: number,
-    beat: number,
-  ): { sum: number; mask: number } | null {
-    const { price } = this;
-    let best: { sum: number; mask: number } | null = null;
-    const all = (1 << members) - 1;
-    if (members > MOST_PARTED) return null;
-    for (let mask = 1; mask < all; mask++) {
-      let sum = 0;
-      for (let m = 0; m < members; m++) sum += price[at + m * columns + (mask & (1 << m) ? u : v)]!;
-      if (sum < (best?.sum ?? beat) && room.holds(u, mask) && room.holds(v, all & ~mask)) best = { sum, mask };
-    }
-    return best;
   }
 
   /** What the compartments gain by taking, each for itself, the bins that bring it most. */
   private gained(): number {
-    const { price, gap, room } = this;
-    const candidates: number[] = [];
-    const profit: number[] = [];
+    const { gap, payer, to, taken } = this;
+    const { chosen } = this.knapsack;
     let sum = 0;
-    for (let c = 0; c < this.payers.length; c++) {
-      const payers = this.payers[c]!;
-      const asked = this.asked[c]!;
-      const width = this.width[c]!;
-      candidates.length = 0;
-      profit.length = 0;
-      let needed = 0;
-      let all = 0;
-      for (let i = 0; i < payers.length; i++) {
-        const net = price[payers[i]!]! - asked[i]!;
-        if (net <= 0) continue;
-        candidates.push(i);
-        profit.push(net);
-        needed += width[i]!;
-        all += net;
-      }
-      if (!candidates.length) continue;
-      if (needed <= room[c]!) {
-        sum += all;
-        for (const i of candidates) gap[payers[i]!]! -= 1;
-      } else sum += this.knapsack(candidates, profit, c);
+    for (let c = 0; c < to.length; c++) {
+      const count = this.paying(c);
+      if (!count) continue;
+      sum += this.knapsack.most(count, this.room[c]!);
+      for (let i = 0; i < count; i++) if (chosen[i]) gap[payer[taken[i]!]!]! -= 1;
     }
     return sum;
   }
 
-  private knapsack(candidates: readonly number[], profit: readonly number[], c: number): number {
-    const { gain, gap } = this;
-    const payers = this.payers[c]!;
-    const width = this.width[c]!;
-    const room = this.room[c]!;
-    const span = room + 1;
-    if (this.chosen.length < span * candidates.length) this.chosen = new Uint8Array(span * candidates.length * 2);
-    const { chosen } = this;
-    gain.fill(0, 0, span);
-    for (let i = 0; i < candidates.length; i++) {
-      const w = width[candidates[i]!]!;
-      const p = profit[i]!;
-      const base = i * span;
-      chosen.fill(0, base, base + span);
-      for (let at = room; at >= w; at--) {
-        const better = gain[at - w]! + p;
-        if (better > gain[at]!) {
-          gain[at] = better;
-          chosen[base + at] = 1;
-        }
+  /** Lays out the bins that pay compartment c more than is asked; returns their number. */
+  private paying(c: number): number {
+    const { price, payer, asked, wide, from, to, taken } = this;
+    const { profit, width } = this.knapsack;
+    let count = 0;
+    for (let i = from[c]!; i < to[c]!; i++) {
+      const net = price[payer[i]!]! - asked[i]!;
+      if (net <= 0) continue;
+      taken[count] = i;
+      profit[count] = net;
+      width[count++] = wide[i]!;
+    }
+    return count;
+  }
+
+  /**
+   * Forgets the choices that no plan below `effort` can make. A choice made by force raises the bound `sum` by what its
+   * compartment then gains less, by what the others lose that had chosen the bin, and by what its group pays more.
+   */
+  private narrow(sum: number, effort: number): void {
+    this.narrowedAt = effort - sum;
+    const { who, payer, asked, price, wide, from, to, taken, room, knapsack } = this;
+    const { extra, out, harm } = this;
+    extra.fill(0);
+    out.fill(0);
+    this.groups.forEach((group, g) => this.division.forced(group, this.groupPays[g]!, extra));
+    /** What each bin's compartments lose when it is kept out of them. */
+    const lost = new Float64Array(this.choices.length);
+    const gains = new Float64Array(to.length);
+    for (let c = 0; c < to.length; c++) {
+      const count = this.paying(c);
+      if (!count) continue;
+      gains[c] = knapsack.most(count, room[c]!);
+      const inside: number[] = [];
+      for (let k = 0; k < count; k++) if (knapsack.chosen[k]) inside.push(k);
+      for (const k of inside) {
+        out[taken[k]!] = gains[c]! - knapsack.without(k, count, room[c]!);
+        lost[who[taken[k]!]!]! += out[taken[k]!]!;
       }
     }
-    let at = room;
-    for (let i = candidates.length - 1; i >= 0; i--)
-      if (chosen[i * span + at]) {
-        gap[payers[candidates[i]!]!]! -= 1;
-        at -= width[candidates[i]!]!;
+    const most = effort - sum + 1e-6 * effort;
+    for (let c = 0; c < to.length; c++) {
+      const count = this.paying(c);
+      let k = 0;
+      let kept = from[c]!;
+      for (let i = from[c]!; i < to[c]!; i++) {
+        const net = price[payer[i]!]! - asked[i]!;
+        const own = net > 0 ? k++ : -1;
+        let more = lost[who[i]!]! - out[i]! + extra[payer[i]!]!;
+        // What its compartment then gains less: at least what the bin pays too little.
+        if (out[i] === 0 && more + Math.max(0, -net) <= most) {
+          const beside = room[c]! - wide[i]!;
+          const rest = own >= 0 ? knapsack.without(own, count, beside) : count ? knapsack.most(count, beside) : 0;
+          more += gains[c]! - net - rest;
+        } else more += Math.max(0, -net);
+        if (more > most) continue;
+        who[kept] = who[i]!;
+        payer[kept] = payer[i]!;
+        asked[kept] = asked[i]!;
+        harm[kept] = more;
+        wide[kept++] = wide[i]!;
       }
-    return gain[room]!;
+      to[c] = kept;
+    }
+    this.sortChoices();
+  }
+
+  /** What is left of the choices, the least harm first. */
+  private sortChoices(): void {
+    const { who, harm, from, to, choices } = this;
+    const length = new Int32Array(choices.length);
+    for (let c = 0; c < to.length; c++) for (let i = from[c]!; i < to[c]!; i++) length[who[i]!]!++;
+    choices.forEach((_, b) => (choices[b] = new Int32Array(length[b]!)));
+    length.fill(0);
+    // One bin's harms have to be at hand to insert among them: kept in rows.
+    const rows = new Float64Array(choices.length * NEAREST);
+    for (let c = 0; c < to.length; c++)
+      for (let i = from[c]!; i < to[c]!; i++) {
+        const b = who[i]!;
+        const row = b * NEAREST;
+        let at = length[b]!++;
+        for (; at > 0 && rows[row + at - 1]! > harm[i]!; at--) {
+          rows[row + at] = rows[row + at - 1]!;
+          choices[b]![at] = choices[b]![at - 1]!;
+        }
+        rows[row + at] = harm[i]!;
+        choices[b]![at] = c;
+      }
   }
 }

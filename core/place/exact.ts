@@ -28,8 +28,8 @@ export function* searchExactly(
   let nodes = 0;
   const all = free.map((b) =>
     Array.from({ length: place.compartments }, (_, c) => c)
-      .filter((c) => place.cost[b * place.compartments + c]! < Infinity)
-      .sort((x, y) => place.cost[b * place.compartments + x]! - place.cost[b * place.compartments + y]!),
+      .filter((c) => place.costs.at(b, c) < Infinity)
+      .sort((x, y) => place.costs.at(b, x) - place.costs.at(b, y)),
   );
 
   function* descend(left: number, sum: number): Generator<void, boolean> {
@@ -51,7 +51,7 @@ export function* searchExactly(
       let first = UNPLACED;
       let second = UNPLACED;
       for (const c of all[i]!) {
-        const cost = place.cost[b * place.compartments + c]!;
+        const cost = place.costs.at(b, c);
         if (cost >= second) break;
         if (!layout.fits(b, c)) continue;
         if (cost < first) [first, second] = [cost, first];

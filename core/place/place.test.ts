@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
 import { FormatError } from '../format.ts';
+import { PlaceBound } from './bound.ts';
 import { assignmentEffort, compilePlace } from './compile.ts';
 import { effortOf } from './effort.ts';
 import { explain, optionsFor } from './explain.ts';
@@ -87,16 +88,20 @@ function judge(problem: PlaceProblem, answer: PlaceAnswer, pinned: ReadonlySet<s
   return sum;
 }
 
-/** The least effort by trying every assignment. */
-function bruteForce(problem: PlaceProblem): number {
+/** The best of all plans, by trying every assignment. */
+function bestOfAll(problem: PlaceProblem): { effort: number; at: Int32Array } {
   const place = compilePlace(problem);
   const at = new Int32Array(place.bins).fill(-1);
-  let best = Infinity;
+  let best = { effort: Infinity, at };
   const go = (b: number): void => {
-    if (b === place.bins) return void (best = Math.min(best, assignmentEffort(place, at)));
+    if (b === place.bins) {
+      const effort = assignmentEffort(place, at);
+      if (effort < best.effort) best = { effort, at: at.slice() };
+      return;
+    }
     for (let c = -1; c < place.compartments; c++) {
       if (c >= 0) {
-        if (place.cost[b * place.compartments + c] === Infinity) continue;
+        if (place.costs.at(b, c) === Infinity) continue;
         let [width, mass] = [place.width[b]!, place.mass[b]!];
         for (let other = 0; other < b; other++)
           if (at[other] === c) {
@@ -113,6 +118,31 @@ function bruteForce(problem: PlaceProblem): number {
   go(0);
   return best;
 }
+
+const bruteForce = (problem: PlaceProblem): number => bestOfAll(problem).effort;
+
+/** Groups that are too wide for one unit, where some bins have to be left out. */
+const crowded: fc.Arbitrary<PlaceProblem> = problems(5, 4).map((problem) => ({
+  ...problem,
+  compartments: problem.compartments.map((one) => ({
+    ...one,
+    width: 150 + (one.width % 300),
+    depth: 500,
+    height: 400,
+    floor: one.floor % 700,
+    locked: false,
+    maxLoad: 25000,
+  })),
+  bins: problem.bins.map((one, i) => ({
+    ...one,
+    group: i ? 'g0' : one.group,
+    width: 120 + (one.width % 160),
+    mass: 800,
+    hazard: false,
+    lightSensitive: false,
+    view: null,
+  })),
+}));
 
 describe('the placing engine', () => {
   test('whatever the problem, every rule is kept, the effort is right and the bound below it', () => {
@@ -148,6 +178,22 @@ describe('the placing engine', () => {
         }
       }),
       { numRuns: 40 },
+    );
+  });
+  test('where groups are crowded and bins left out, prices never pass the best plan nor forget its choices', () => {
+    fc.assert(
+      fc.property(crowded, (problem) => {
+        const best = bestOfAll(problem);
+        const bound = new PlaceBound(compilePlace(problem));
+        for (let round = 0; round < 120; round++) {
+          bound.round(best.effort + 0.5);
+          expect(bound.best).toBeLessThanOrEqual(best.effort + 1e-6);
+        }
+        best.at.forEach((c, b) => {
+          if (c >= 0) expect(bound.choices[b]).toContain(c);
+        });
+      }),
+      { numRuns: 150 },
     );
   });
   test('what is pinned stays, and a pinned best plan is left as it is', () => {

@@ -34,6 +34,11 @@ export class RoomFor {
     return this.answers[at] === YES;
   }
 
+  /** Whether it is known already that they have no room. */
+  refuses(column: number, mask: number): boolean {
+    return this.answers[(column << this.members.length) | mask] === NO;
+  }
+
   private pack(unit: number, mask: number): boolean {
     const { place } = this;
     const spaces = this.inUnit[unit]!;
@@ -45,16 +50,12 @@ export class RoomFor {
       const b = bins[i]!;
       const tried = new Set<string>();
       for (let s = 0; s < spaces.length; s++) {
-        if (
-          place.width[b]! > free[s]! ||
-          place.mass[b]! > load[s]! ||
-          place.cost[b * place.compartments + spaces[s]!]! === Infinity
-        )
+        if (place.width[b]! > free[s]! || place.mass[b]! > load[s]! || place.costs.at(b, spaces[s]!) === Infinity)
           continue;
         // Spaces alike in room and in what may stand there need not all be tried.
         const kind = `${free[s]} ${load[s]} ${bins
           .slice(i)
-          .map((one) => (place.cost[one * place.compartments + spaces[s]!]! === Infinity ? 0 : 1))
+          .map((one) => (place.costs.at(one, spaces[s]!) === Infinity ? 0 : 1))
           .join('')}`;
         if (tried.has(kind)) continue;
         tried.add(kind);

@@ -6,13 +6,15 @@
 import { Random } from '../random.ts';
 import { assignmentEffort, type CompiledPlace } from './compile.ts';
 import { PlaceLayout } from './layout.ts';
-import { UNPLACED } from './problem.ts';
+import { GROUP_SPLIT, UNPLACED } from './problem.ts';
 
 /** Heat at the start in shares of the mean effort of a bin, and how far it falls; found by trial. */
 const HEAT = { start: 0.25, end: 0.0004 };
 
 /** Share of the changes that bring a whole group into one unit. */
-const GROUP_MOVES = 0.06;
+const GROUP_MOVES = 0.12;
+/** Units that a group is tried in. */
+const UNITS_TRIED = 24;
 
 export class PlaceSearch {
   readonly best: Int32Array;
@@ -23,6 +25,9 @@ export class PlaceSearch {
   private readonly movable: Int32Array;
   private readonly groups: number[][];
   private readonly inUnit: number[][];
+  /** Units for each group, those first in which it would cost least if it had them for itself. */
+  private readonly unitsFor: number[][];
+  private choices: readonly Int32Array[];
   private effort: number;
   private heat = 1;
   private readonly startHeat: number;
@@ -30,6 +35,7 @@ export class PlaceSearch {
   constructor(place: CompiledPlace, seed: number) {
     this.place = place;
     this.random = new Random(seed);
+    this.choices = place.choices;
     this.layout = new PlaceLayout(place);
     this.movable = Int32Array.from(
       Array.from({ length: place.bins }, (_, b) => b).filter(
@@ -41,6 +47,7 @@ export class PlaceSearch {
     this.groups = this.groups.filter((group) => group.length > 1);
     this.inUnit = Array.from({ length: place.units }, () => []);
     for (let c = 0; c < place.compartments; c++) this.inUnit[place.unitOf[c]!]!.push(c);
+    this.unitsFor = this.groups.map((group) => this.rankUnits(group));
     this.start();
     this.effort = assignmentEffort(place, this.layout.at);
     this.best = this.layout.at.slice();
@@ -53,7 +60,7 @@ export class PlaceSearch {
     const { place, layout } = this;
     const regret = (b: number): number => {
       const choices = place.choices[b]!;
-      const costAt = (i: number) => (i < choices.length ? place.cost[b * place.compartments + choices[i]!]! : UNPLACED);
+      const costAt = (i: number) => (i < choices.length ? place.choiceCosts[b]![i]! : UNPLACED);
       return costAt(3) - costAt(0);
     };
     const order = Array.from(this.movable).map((b) => ({ b, regret: regret(b) }));
@@ -64,12 +71,31 @@ export class PlaceSearch {
     }
   }
 
+  private rankUnits(group: readonly number[]): number[] {
+    const { place } = this;
+    const near = new Set<number>();
+    for (const b of group) for (const c of place.choices[b]!) near.add(place.unitOf[c]!);
+    return [...near]
+      .map((unit) => {
+        const costs = group.map((b) => Math.min(UNPLACED, this.leastIn(unit, b)));
+        return { unit, sum: costs.reduce((a, b) => a + b, 0) };
+      })
+      .sort((x, y) => x.sum - y.sum || x.unit - y.unit)
+      .slice(0, UNITS_TRIED)
+      .map(({ unit }) => unit);
+  }
+
   /** Goes on from a plan of another hand. */
   adopt(assignment: Int32Array): void {
     for (const b of this.movable) this.layout.take(b);
     for (const b of this.movable) if (assignment[b]! >= 0) this.layout.put(b, assignment[b]!);
     this.effort = assignmentEffort(this.place, this.layout.at);
     this.remember();
+  }
+
+  /** From now on tries only these compartments of each bin, the first more often than the last. */
+  keepTo(choices: readonly Int32Array[]): void {
+    this.choices = choices;
   }
 
   /** Tries `count` changes; `cooled` says how much of the run is over, 0 … 1. */
@@ -81,114 +107,142 @@ export class PlaceSearch {
       else this.tryChange();
   }
 
-  private accept(change: number): boolean {
-    return change <= 1e-9 || this.random.next() < Math.exp(-change / this.heat);
+  /** The most that the next change may cost to be accepted: drawn beforehand, so that what costs more is not looked into. */
+  private patience(): number {
+    return -this.heat * Math.log(1 - this.random.next()) + 1e-9;
   }
 
   private tryChange(): void {
-    const { place, random, layout } = this;
+    const { random, layout } = this;
     const b = this.movable[random.below(this.movable.length)]!;
-    const choices = place.choices[b]!;
+    const choices = this.choices[b]!;
+    if (!choices.length) return;
     // Cheap places are tried more often than dear ones.
     const c = choices[Math.floor(choices.length * random.next() ** 2)]!;
     const from = layout.at[b]!;
     if (c === from) return;
-    // Not worth a look: even alone it would cost more than can be accepted.
-    const most = from < 0 ? UNPLACED : place.cost[b * place.compartments + from]!;
-    if (place.cost[b * place.compartments + c]! - most > 12 * this.heat + 120 + UNPLACED * (layout.fits(b, c) ? 0 : 1))
-      return;
-    let change = layout.take(b);
-    if (layout.fits(b, c)) {
-      change += layout.put(b, c);
-      if (this.accept(change)) return this.changed(change);
-      layout.take(b);
-      if (from >= 0) layout.put(b, from);
-      return;
-    }
-    this.eject(b, c, from, change);
+    const most = this.patience();
+    if (!layout.fits(b, c)) return this.eject(b, c, most);
+    const change = layout.changeOf(b, c);
+    if (change > most) return;
+    layout.take(b);
+    layout.put(b, c);
+    this.changed(change);
   }
 
   /** b wants into c, which is full: one of its bins goes to b's old place, or to the best free one. */
-  private eject(b: number, c: number, from: number, taken: number): void {
+  private eject(b: number, c: number, most: number): void {
     const { place, random, layout } = this;
+    const from = layout.at[b]!;
     const others = layout.members[c]!;
     const other = others.length ? others[random.below(others.length)]! : -1;
-    const room =
-      other >= 0 &&
-      place.pinned[other]! < 0 &&
-      layout.freeWidth[c]! + place.width[other]! >= place.width[b]! &&
-      layout.freeLoad[c]! + place.mass[other]! >= place.mass[b]!;
-    if (!room) {
-      if (from >= 0) layout.put(b, from);
+    if (
+      other < 0 ||
+      place.pinned[other]! >= 0 ||
+      layout.freeWidth[c]! + place.width[other]! < place.width[b]! ||
+      layout.freeLoad[c]! + place.mass[other]! < place.mass[b]!
+    )
       return;
-    }
-    let change = taken + layout.take(other) + layout.put(b, c);
-    let to =
-      from >= 0 && place.cost[other * place.compartments + from]! < Infinity && layout.fits(other, from) ? from : -1;
+    const best = place.choiceCosts[other]![0]!;
+    if (layout.changeOf(b, c) + best - layout.paid[other]! > most + 2 * GROUP_SPLIT) return;
+    let change = layout.take(b) + layout.take(other) + layout.put(b, c);
+    let to = from >= 0 && place.costs.at(other, from) < Infinity && layout.fits(other, from) ? from : -1;
     if (to < 0 || random.next() < 0.4) {
-      const free = layout.bestFree(other, c);
-      if (free >= 0 && (to < 0 || layout.priceOf(other, free) < layout.priceOf(other, to))) to = free;
+      const least = Math.min(UNPLACED, UNPLACED + most - change, to < 0 ? Infinity : layout.priceOf(other, to));
+      const free = layout.bestFree(other, c, least);
+      if (free >= 0) to = free;
     }
     if (to >= 0) change += layout.put(other, to);
-    if (this.accept(change)) return this.changed(change);
+    if (change <= most) return this.changed(change);
     if (to >= 0) layout.take(other);
     layout.take(b);
     layout.put(other, c);
     if (from >= 0) layout.put(b, from);
   }
 
-  /** Brings a group into one unit, whoever is in the way going to the best free place. */
+  /** Brings a group, or what stands of it in one unit, into another unit, whoever is in the way going to the best free place. */
   private gather(): void {
     const { place, random, layout } = this;
-    const group = this.groups[random.below(this.groups.length)]!;
-    const guide = place.choices[group[random.below(group.length)]!]!;
-    const unit = place.unitOf[guide[Math.floor(guide.length * random.next() ** 2)]!]!;
+    const g = random.below(this.groups.length);
+    const group = this.groups[g]!;
+    const member = group[random.below(group.length)]!;
+    const units = this.unitsFor[g]!;
+    if (!units.length) return;
+    const most = this.patience();
+    const unit = units[Math.floor(units.length * random.next() ** 2)]!;
+    const at = (b: number) => (layout.at[b]! < 0 ? -1 : place.unitOf[layout.at[b]!]!);
+    const from = random.next() < 0.5 ? null : at(member);
+    const coming = group.filter((b) => at(b) !== unit && (from === null || at(b) === from));
+    if (!coming.length) return;
+    // Not worth a look: in the best places there it would cost more than can be accepted.
+    let hope = -GROUP_SPLIT * Math.max(0, layout.spreadOf(place.groupOf[member]!) - 1);
+    for (const b of coming) hope += this.leastIn(unit, b) - layout.paid[b]!;
+    if (hope > most) return;
     const moved: { b: number; from: number }[] = [];
     const lift = (b: number): number => {
       moved.push({ b, from: layout.at[b]! });
       return layout.take(b);
     };
     let change = 0;
-    const coming = group.filter((b) => layout.at[b]! < 0 || place.unitOf[layout.at[b]!] !== unit);
-    if (!coming.length) return;
     for (const b of coming) change += lift(b);
     const homeless: number[] = [];
     let done = true;
     for (const b of coming) {
-      let c = this.bestIn(unit, b, (at) => layout.fits(b, at));
+      let c = this.bestIn(unit, b);
       if (c < 0) {
-        const offers = this.inUnit[unit]!.filter((at) => place.cost[b * place.compartments + at]! < Infinity);
-        c = offers.length ? offers[random.below(offers.length)]! : -1;
-        const others =
-          c < 0 ? [] : layout.members[c]!.filter((other) => place.pinned[other]! < 0 && !group.includes(other));
-        while (c >= 0 && others.length && !layout.fits(b, c)) {
-          const other = others.splice(random.below(others.length), 1)[0]!;
+        c = this.pushInto(unit, b, group, (other) => {
           change += lift(other);
           homeless.push(other);
-        }
-        if (c < 0 || !layout.fits(b, c)) {
+        });
+        if (c < 0) {
           done = false;
           break;
         }
       }
       change += layout.put(b, c);
     }
-    if (done)
+    if (done) {
+      homeless.sort((x, y) => place.costs.perWeek[y]! - place.costs.perWeek[x]!);
       for (const b of homeless) {
         const to = layout.bestFree(b);
         if (to >= 0) change += layout.put(b, to);
       }
-    if (done && this.accept(change)) return this.changed(change);
+    }
+    if (done && change <= most) return this.changed(change);
     for (const { b } of moved) layout.take(b);
     for (const { b, from } of moved.reverse()) if (from >= 0) layout.put(b, from);
   }
 
-  private bestIn(unit: number, b: number, allowed: (c: number) => boolean): number {
-    const { place } = this;
+  /** Makes room for b in a compartment of the unit by lifting out others, the least used first; −1 when that is not possible. */
+  private pushInto(unit: number, b: number, group: readonly number[], lift: (other: number) => void): number {
+    const { place, random, layout } = this;
+    const offers = this.inUnit[unit]!.filter((at) => place.costs.at(b, at) < Infinity);
+    if (!offers.length) return -1;
+    const c = offers[random.below(offers.length)]!;
+    const others = layout.members[c]!.filter((other) => place.pinned[other]! < 0 && !group.includes(other));
+    while (others.length && !layout.fits(b, c)) {
+      let least = random.below(others.length);
+      const second = random.below(others.length);
+      if (place.costs.perWeek[others[second]!]! < place.costs.perWeek[others[least]!]!) least = second;
+      lift(others.splice(least, 1)[0]!);
+    }
+    return layout.fits(b, c) ? c : -1;
+  }
+
+  private leastIn(unit: number, b: number): number {
+    let least = Infinity;
+    for (const c of this.inUnit[unit]!) least = Math.min(least, this.place.costs.at(b, c));
+    return least;
+  }
+
+  /** The cheapest compartment of a unit with room for b, −1 when there is none. */
+  private bestIn(unit: number, b: number): number {
+    const { place, layout } = this;
     let best = -1;
+    let least = Infinity;
     for (const c of this.inUnit[unit]!) {
-      const cost = place.cost[b * place.compartments + c]!;
-      if (cost < (best < 0 ? Infinity : place.cost[b * place.compartments + best]!) && allowed(c)) best = c;
+      const cost = place.costs.at(b, c);
+      if (cost < least && layout.fits(b, c)) [best, least] = [c, cost];
     }
     return best;
   }

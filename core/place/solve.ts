@@ -26,15 +26,14 @@ export interface PlaceProgress {
 
 /** Changes tried in one breath. */
 const CHANGES = 3000;
-/** Breaths of search before the first bound: prices begin at what a fair plan pays. */
+/** Breaths of cold search at first, so that bound and screen have a fair plan early; and how cold. */
 const FIRST_SEARCH = 15;
+const COLD = 0.8;
 /** Bins up to this number are searched to the end. */
 const SMALL = 24;
 const EXACT_NODES = 4_000_000;
 /** Breaths worth spending on so many bins where nobody sets a limit; found by trial on rooms of 10 to 120 bins. */
 export const usualBreaths = (bins: number): number => Math.min(600, 60 + 5 * bins);
-/** Rounds of prices: most of what they can prove is proven by then. */
-const MOST_ROUNDS = 1500;
 
 /** Yields after every breath (a millisecond or a few), so that a worker can report and listen; returns the answer. */
 export function* solvePlaceSteps(
@@ -43,12 +42,11 @@ export function* solvePlaceSteps(
 ): Generator<PlaceProgress, PlaceAnswer> {
   const place = compilePlace(problem, options.pins);
   const search = new PlaceSearch(place, options.seed ?? 1);
-  let bound: PlaceBound | null = null;
+  const bound = new PlaceBound(place);
   const breaths = options.iterations ?? usualBreaths(place.bins);
   const elapsed = options.elapsed;
   let proven = 0;
   let exact = place.bins <= SMALL ? searchExactly(place, search.bestEffort, EXACT_NODES) : null;
-  let rounds = 0;
   const progress: PlaceProgress = {
     done: 0,
     effort: search.bestEffort,
@@ -67,12 +65,10 @@ export function* solvePlaceSteps(
         if (next.value.best) search.adopt(next.value.best);
         if (next.value.ended) proven = search.bestEffort;
       }
-    } else if (breath >= FIRST_SEARCH && turn !== 0 && rounds < MOST_ROUNDS) {
-      bound ??= new PlaceBound(place, search.best);
-      rounds++;
-      bound.round(search.bestEffort);
+    } else if (breath >= FIRST_SEARCH && breath % 2 === 1 && !bound.settled) {
+      if (bound.round(search.bestEffort)) search.keepTo(bound.choices);
       proven = Math.max(proven, Math.min(bound.best, search.bestEffort));
-    } else search.step(CHANGES, done);
+    } else search.step(CHANGES, breath < FIRST_SEARCH ? COLD : done);
     yield Object.assign(progress, { done, effort: search.bestEffort, bound: proven });
   }
   return answerOf(place, search.best, proven);
