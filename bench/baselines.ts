@@ -79,7 +79,7 @@ export function maxRects(problem: FitProblem, ms: number, seed = 1): number {
 }
 
 /** Each bin in turn, the most used first, into its cheapest place with room. */
-export function greedyPlace(problem: PlaceProblem): number {
+export function greedyPlace(problem: PlaceProblem): { effort: number; unplaced: number[] } {
   const place = compilePlace(problem);
   const layout = new PlaceLayout(place);
   const weight = (b: number) => problem.bins[b]!.uses.reduce((sum, use) => sum + use.perWeek, 0);
@@ -87,5 +87,6 @@ export function greedyPlace(problem: PlaceProblem): number {
     const c = layout.bestFree(b);
     if (c >= 0) layout.put(b, c);
   }
-  return assignmentEffort(place, layout.at);
+  const unplaced = problem.bins.flatMap((_, b) => (layout.at[b]! < 0 ? [b] : []));
+  return { effort: assignmentEffort(place, layout.at), unplaced };
 }

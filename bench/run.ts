@@ -95,7 +95,7 @@ function placeRow(size: PlaceSize, ms: number, target: string): void {
     const { effort, bound, optimal } = next.value;
     gaps.push(effort ? (effort - bound) / effort : 0);
     if (optimal) proven++;
-    greedy.push(greedyPlace(problem) / Math.max(1e-9, effort));
+    greedy.push(greedyPlace(problem).effort / Math.max(1e-9, effort));
   }
   say(
     `place, ${size}`,
