@@ -1,8 +1,10 @@
 /** The Joi schemas of the rows a site is made of: what may be written, in which limits. Lengths mm, masses g. */
 import Joi from 'joi';
-import { DECISIONS, ZONE_KINDS, type TableName } from '@stube/core/site/entities';
+import { CONDITIONS, DECISIONS, FACETS, PHOTO_KINDS, ZONE_KINDS, type TableName } from '@stube/core/site/entities';
 import { HAZARD_WORDS } from '@stube/core/caution/hazards';
 import { TEMPLATES } from '@stube/core/measure/template';
+import { DOUBTS } from '@stube/core/sort/doubts';
+import { dayOf } from '@stube/core/sort/clues';
 import { EVERYDAY_MEASURES } from '@stube/core/sort/measures';
 import { LIE_FACTOR } from '@stube/core/contain/litres';
 
@@ -16,6 +18,13 @@ const coordinate = mm(-1000, 100000);
 const HAZARDS = Object.keys(HAZARD_WORDS);
 const word = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'name');
 
+const day = Joi.string().custom((value: string, helpers) => {
+  const [year, month, date] = /^(\d{4})-(\d{2})-(\d{2})$/.test(value) ? value.split('-').map(Number) : [0, 0, 0];
+  return dayOf(year!, month!, date!) ? value : helpers.message({ custom: 'must be a day like 2027-03-31' });
+});
+const instant = Joi.string().isoDate().max(40).prefs({ convert: false });
+const limit = Joi.object({ containerTypeId: reference.required(), count: mm(1, 200).required() }).allow(null);
+
 type Fields = Record<string, Joi.Schema>;
 
 /** Fields a person may write, by table. `id`, `siteId` and `version` are kept by the server. */
@@ -28,7 +37,18 @@ export const FIELDS: Record<TableName, Fields> = {
     fillLimit: Joi.number().min(0.3).max(1),
     measures: Joi.object().pattern(Joi.valid(...EVERYDAY_MEASURES.map((m) => m.key)), Joi.number().min(0.01).max(500)),
   },
-  person: { name: text(60), kind: Joi.valid('adult', 'child'), stature: mm(400, 2300), colour: word },
+  person: {
+    name: text(60),
+    kind: Joi.valid('adult', 'child'),
+    stature: mm(400, 2300),
+    colour: word,
+    born: Joi.string()
+      .pattern(/^\d{4}-(0[1-9]|1[0-2])$/, 'year and month')
+      .allow(null)
+      .default(null),
+    reads: flag.default(true),
+    limit: limit.default(null),
+  },
   room: {
     name: text(60),
     code: Joi.string().pattern(/^[A-Z]{1,2}$/, 'one or two capital letters'),
@@ -37,6 +57,8 @@ export const FIELDS: Record<TableName, Fields> = {
     height: mm(1500, 12000),
     sort: Joi.number(),
     people: list(reference, 60),
+    minutesADay: mm(5, 720).allow(null).default(null),
+    deadline: day.allow(null).default(null),
   },
   zone: { roomId: reference, name: text(60), kind: Joi.valid(...ZONE_KINDS), x: coordinate, y: coordinate },
   unit: {
@@ -91,6 +113,10 @@ export const FIELDS: Record<TableName, Fields> = {
     users: list(reference, 60),
     containerTypeId: reference.allow(null),
     factor: Joi.number().min(0.25).max(4),
+    tidiers: list(reference, 60).default([]),
+    limit: limit.default(null),
+    fine: mm(1, 60).allow(null).default(null),
+    school: word.allow(null).default(null),
   },
   line: {
     roomId: reference,
@@ -104,6 +130,26 @@ export const FIELDS: Record<TableName, Fields> = {
     decision: Joi.valid(...DECISIONS),
     note: Joi.string().trim().max(400).allow(''),
     sort: Joi.number(),
+    condition: Joi.valid(...CONDITIONS, null).default(null),
+    due: day.allow(null).default(null),
+    whereto: Joi.string().trim().max(80).allow('').default(''),
+    keepUntil: day.allow(null).default(null),
+    decidedAt: instant.allow(null).default(null),
+    tested: Joi.number().min(0).max(100000).allow(null).default(null),
+    dead: Joi.number().min(0).max(100000).allow(null).default(null),
+    setPieces: mm(1, 20000).allow(null).default(null),
+    setMissing: mm(0, 20000).default(0),
+    also: list(reference, 12).default([]),
+    spread: Joi.array()
+      .max(12)
+      .items(Joi.object({ where: text(80).required(), amount: Joi.number().greater(0).max(100000).required() }))
+      .default([]),
+    facets: Joi.object()
+      .pattern(Joi.valid(...FACETS), Joi.string().trim().max(60))
+      .default({}),
+    doubts: Joi.object()
+      .pattern(Joi.valid(...DOUBTS.map((one) => one.key)), flag)
+      .default({}),
   },
   containerType: {
     name: text(60),
@@ -137,12 +183,38 @@ export const FIELDS: Record<TableName, Fields> = {
     seenFull: Joi.number().min(0).max(1.5).allow(null),
     sort: Joi.number(),
   },
+  session: {
+    roomId: reference,
+    startedAt: instant,
+    runningSince: instant.allow(null),
+    endedAt: instant.allow(null),
+    seconds: Joi.number().min(0).max(1e8),
+  },
+  deferral: { roomId: reference, what: text(120), until: day, done: flag },
+  photo: {
+    roomId: reference,
+    lineId: reference.allow(null),
+    kind: Joi.valid(...PHOTO_KINDS),
+    takenOn: day,
+    width: mm(1, 20000),
+    height: mm(1, 20000),
+    note: Joi.string().trim().max(200).allow(''),
+  },
 };
 
+/** Fields with a default of their own may be missing: files of earlier versions do not have them. */
+const hasDefault = (schema: Joi.Schema): boolean =>
+  schema.describe().flags !== undefined && 'default' in (schema.describe().flags as object);
 const required = (fields: Fields, except: readonly string[] = []): Fields =>
   Object.fromEntries(
-    Object.entries(fields).map(([name, schema]) => [name, except.includes(name) ? schema : schema.required()]),
+    Object.entries(fields).map(([name, schema]) => [
+      name,
+      except.includes(name) || hasDefault(schema) ? schema : schema.required(),
+    ]),
   );
+/** All fields of a row; those with a default and those in `except` may be missing. */
+export const wholeFields = (table: TableName, except: readonly string[] = []): Fields =>
+  required(FIELDS[table], except);
 
 const version = Joi.number().integer().min(0).required();
 
@@ -169,6 +241,7 @@ export const EDITABLE = {
     'factor',
     'lie',
   ],
+  deferral: ['done'],
   containerType: ['owned', 'seeThrough', 'lid', 'handle', 'stackable', 'mass', 'price', 'pack', 'form', 'material'],
 } as const satisfies Partial<Record<TableName, readonly string[]>>;
 
@@ -194,7 +267,10 @@ export const createSchema = (table: EditableTable): Joi.ObjectSchema =>
 
 /** A change of some fields, with the version its author has read. */
 export const patchSchema = (table: TableName): Joi.ObjectSchema =>
-  Joi.object({ ...FIELDS[table], ...(table === 'containerType' ? insideFields : {}), version }).min(2);
+  Joi.object({ ...FIELDS[table], ...(table === 'containerType' ? insideFields : {}), version })
+    .min(2)
+    // What is not named stays as it is.
+    .prefs({ noDefaults: true });
 export const removeSchema = Joi.object({ version });
 
 /** A whole row, as it stands in an export. */

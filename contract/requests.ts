@@ -1,6 +1,7 @@
 /** Requests that do more than write one row. */
 import Joi from 'joi';
-import { TABLES, type SiteData } from '@stube/core/site/entities';
+import type { ClueKind } from '@stube/core/sort/line';
+import { PHOTO_KINDS, TABLES, type Photo, type SiteData } from '@stube/core/site/entities';
 import { FIELDS, rowId, rowSchema } from './entities.ts';
 
 export interface NewSite {
@@ -21,6 +22,10 @@ export interface NewLine {
   categoryId?: string | null;
   starter?: string;
   decision?: string;
+  /** Clues that were guessed wrongly. */
+  ignore?: ClueKind[];
+  /** ISO date where the person is. */
+  today?: string;
 }
 export const newLine: Joi.ObjectSchema<NewLine> = Joi.object({
   roomId: rowId.required(),
@@ -28,6 +33,10 @@ export const newLine: Joi.ObjectSchema<NewLine> = Joi.object({
   categoryId: rowId.allow(null),
   starter: FIELDS.category.starter!,
   decision: FIELDS.line.decision!,
+  ignore: Joi.array()
+    .items(Joi.valid('amount', 'size', 'decision', 'condition', 'day', 'set', 'note'))
+    .max(7),
+  today: FIELDS.line.due!,
 });
 
 export interface LineCategory {
@@ -84,6 +93,33 @@ export const seenRequest: Joi.ObjectSchema<SeenRequest> = Joi.object({
   full: Joi.number().min(0).max(1.5).required(),
 });
 
+export interface SessionRequest {
+  act: 'start' | 'pause' | 'resume' | 'end';
+}
+export const sessionRequest: Joi.ObjectSchema<SessionRequest> = Joi.object({
+  act: Joi.valid('start', 'pause', 'resume', 'end').required(),
+});
+
+/** Says what the picture in the body shows. */
+export type PhotoQuery = Pick<Photo, 'kind' | 'takenOn' | 'width' | 'height' | 'note' | 'lineId'>;
+export const photoQuery: Joi.ObjectSchema<PhotoQuery> = Joi.object({
+  kind: Joi.valid(...PHOTO_KINDS).required(),
+  takenOn: FIELDS.photo.takenOn!.required(),
+  width: FIELDS.photo.width!.required(),
+  height: FIELDS.photo.height!.required(),
+  note: Joi.string().trim().max(200).allow('').default(''),
+  lineId: rowId.default(null),
+});
+
+export interface ListQuery {
+  of: 'leaving' | 'returns';
+  room?: string;
+}
+export const listQuery: Joi.ObjectSchema<ListQuery> = Joi.object({
+  of: Joi.valid('leaving', 'returns').required(),
+  room: rowId,
+});
+
 export interface LabelQuery {
   paper: 'A4' | 'Letter';
   room?: string;
@@ -98,29 +134,37 @@ export const labelQuery: Joi.ObjectSchema<LabelQuery> = Joi.object({
 });
 
 export const EXPORT_FORMAT = 'stube-site';
-export const EXPORT_VERSION = 1;
+export const EXPORT_VERSION = 2;
 
 export interface SiteExport {
   format: typeof EXPORT_FORMAT;
   version: number;
   exportedAt: string;
   data: SiteData;
+  /** The photographs, JPEG in base64, by the id of their row. */
+  pictures: Record<string, string>;
 }
 
 const MOST_ROWS = 200_000;
+/** Tables that files of version 1 do not have. */
+const LATER: readonly string[] = ['session', 'deferral', 'photo'];
 /** One site in one file. Every row is checked before anything is written. */
 export const siteExport: Joi.ObjectSchema<SiteExport> = Joi.object({
   format: Joi.valid(EXPORT_FORMAT).required(),
-  version: Joi.valid(EXPORT_VERSION)
+  version: Joi.valid(1, EXPORT_VERSION)
     .required()
-    .messages({ 'any.only': `only version ${EXPORT_VERSION} of the file is understood` }),
+    .messages({ 'any.only': `only versions 1 and ${EXPORT_VERSION} of the file are understood` }),
   exportedAt: Joi.string().max(40).required(),
   data: Joi.object(
     Object.fromEntries(
       TABLES.map((table) => [
         table,
-        (table === 'site' ? Joi.array().length(1) : Joi.array().max(MOST_ROWS)).items(rowSchema(table)).required(),
+        (LATER.includes(table)
+          ? Joi.array().max(MOST_ROWS).default([])
+          : (table === 'site' ? Joi.array().length(1) : Joi.array().max(MOST_ROWS)).required()
+        ).items(rowSchema(table)),
       ]),
     ),
   ).required(),
+  pictures: Joi.object().pattern(rowId, Joi.string().base64().max(8_000_000)).default({}),
 });

@@ -34,7 +34,7 @@ describe('the way of a heap', () => {
     expect(csv).toMatch(/N\d+,Wooden blocks,Building,Wooden blocks,3 shoeboxes,15,[^,]+,Net loft,Low cubes,cube/);
 
     const file = await server.get(`/sites/${site}/export`);
-    expect(file).toMatchObject({ format: 'stube-site', version: 1, exportedAt: '2026-03-01T10:00:00.000Z' });
+    expect(file).toMatchObject({ format: 'stube-site', version: 2, exportedAt: '2026-03-01T10:00:00.000Z' });
     const { siteId } = await server.post('/import', file);
     const copy = await server.data(siteId);
     expect(copy.bin.map((bin) => bin.code).sort()).toEqual(data.bin.map((bin) => bin.code).sort());
@@ -180,7 +180,7 @@ describe('nothing lost', () => {
     const file = await server.get(`/sites/${site}/export`);
     const count = (await server.get('/sites')).length;
     const bad = [
-      { ...file, version: 2 },
+      { ...file, version: 3 },
       { ...file, data: { ...file.data, room: [{ ...file.data.room[0], width: 'wide' }] } },
       { ...file, data: { ...file.data, unit: [{ ...file.data.unit[0], roomId: 'gone' }] } },
       { ...file, data: undefined },

@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest';
+import { FRESH_CATEGORY, FRESH_PERSON, FRESH_ROOM } from '../site/fresh.ts';
 import type { Category, Person, Unit } from '../site/entities.ts';
 import type { RoomData } from '../place/room.ts';
 import { roomProblem, usersOf } from '../place/room.ts';
@@ -13,6 +14,7 @@ const person = (id: string, kind: Person['kind'], stature: number): Person => ({
   kind,
   stature,
   colour: 'oak',
+  ...FRESH_PERSON,
 });
 const unit = (more: Partial<Unit> = {}): Unit => ({
   ...row,
@@ -42,9 +44,7 @@ const category = (key: string, more: Partial<Category> = {}): Category => ({
   id: key,
   familyId: 'f',
   starter: key,
-  users: [],
-  containerTypeId: null,
-  factor: 1,
+  ...FRESH_CATEGORY,
   ...more,
 });
 const type = {
@@ -87,7 +87,18 @@ const space = {
 };
 const room = (people: Person[], categories: Category[], units = [unit()]): RoomData => ({
   site: { growth: 0.1 },
-  room: { ...row, id: 'r', name: 'Room', code: 'R', width: 4000, depth: 3000, height: 2500, sort: 0, people: [] },
+  room: {
+    ...row,
+    id: 'r',
+    name: 'Room',
+    code: 'R',
+    width: 4000,
+    depth: 3000,
+    height: 2500,
+    sort: 0,
+    people: [],
+    ...FRESH_ROOM,
+  },
   people,
   zones: [],
   units,

@@ -6,6 +6,7 @@ import { demandsOf } from './demand.ts';
 import { binsNeeded, bulkLitres, insideLitres, learnedFactor, pieceFits, usableLitres } from './litres.ts';
 import { countTypes, shoppingList } from './shopping.ts';
 import { starterOf } from '../sort/starter/library.ts';
+import { FRESH_CATEGORY, FRESH_LINE } from '../site/fresh.ts';
 import type { Category, ContainerType, Line } from '../site/entities.ts';
 
 const category = (key: string, more: Partial<Category> = {}): Category => ({
@@ -15,9 +16,7 @@ const category = (key: string, more: Partial<Category> = {}): Category => ({
   siteId: 's',
   familyId: 'f',
   starter: key,
-  users: [],
-  containerTypeId: null,
-  factor: 1,
+  ...FRESH_CATEGORY,
   ...more,
 });
 const line = (categoryId: string, amount: number, measure = 'pieces', more: Partial<Line> = {}): Line => ({
@@ -35,6 +34,7 @@ const line = (categoryId: string, amount: number, measure = 'pieces', more: Part
   decision: 'keep',
   note: '',
   sort: 0,
+  ...FRESH_LINE,
   ...more,
 });
 const types: ContainerType[] = CATALOGUE.map((shape, i) => ({

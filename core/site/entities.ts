@@ -30,6 +30,18 @@ export interface Person extends Row {
   /** Standing height in mm. */
   stature: number;
   colour: string;
+  /** Month of birth, `2021-04`; null where nobody said. The stature of a child is then estimated from it. */
+  born: string | null;
+  /** Finds its way by words; otherwise by pictures. */
+  reads: boolean;
+  /** What this person's keepsakes have to fit into; null where there is no limit. */
+  limit: Limit | null;
+}
+
+/** The container is the limit: so many of that type. */
+export interface Limit {
+  containerTypeId: string;
+  count: number;
 }
 
 export interface Room extends Row {
@@ -44,6 +56,46 @@ export interface Room extends Row {
   sort: number;
   /** Ids of the persons who come into this room; hazards count the children among them. */
   people: string[];
+  /** What is meant to be spent on its makeover each day, and the day it should be done; null where nothing is planned. */
+  minutesADay: number | null;
+  deadline: string | null;
+}
+
+/** One sitting of a makeover: it runs, is paused and goes on, and ends. */
+export interface Session extends Row {
+  siteId: string;
+  roomId: string;
+  startedAt: string;
+  /** Since when it has been running; null while it is paused or ended. */
+  runningSince: string | null;
+  endedAt: string | null;
+  /** Seconds worked before `runningSince`. */
+  seconds: number;
+}
+
+/** A part of a room that is left for later on purpose: a drawer, a box. */
+export interface Deferral extends Row {
+  siteId: string;
+  roomId: string;
+  what: string;
+  /** ISO date on which it comes back. */
+  until: string;
+  done: boolean;
+}
+
+export const PHOTO_KINDS = ['heap', 'line', 'before', 'after'] as const;
+
+export interface Photo extends Row {
+  siteId: string;
+  roomId: string;
+  lineId: string | null;
+  kind: (typeof PHOTO_KINDS)[number];
+  /** ISO date. */
+  takenOn: string;
+  /** Pixels. */
+  width: number;
+  height: number;
+  note: string;
 }
 
 export const ZONE_KINDS = [
@@ -163,6 +215,14 @@ export interface Category extends Row, CategoryTraits {
   containerTypeId: string | null;
   /** What the site has learned of its bulk: 1 is as reckoned. */
   factor: number;
+  /** Ids of those who tidy it; empty means those who use it. */
+  tidiers: string[];
+  /** What it has to fit into, null where there is no limit. */
+  limit: Limit | null;
+  /** Bins it is sorted into by hand, null leaves that to the curve. */
+  fine: number | null;
+  /** The school of sorting that made it, null for one of the library or made by hand. */
+  school: string | null;
 }
 
 export const DECISIONS = [
@@ -177,6 +237,23 @@ export const DECISIONS = [
   'decide later',
 ] as const;
 export type Decision = (typeof DECISIONS)[number];
+
+export const CONDITIONS = ['sealed', 'good', 'worn', 'broken', 'dried out', 'incomplete'] as const;
+export type Condition = (typeof CONDITIONS)[number];
+
+export const FACETS = [
+  'kind',
+  'activity',
+  'material',
+  'person',
+  'stage',
+  'colour',
+  'size',
+  'theme',
+  'weekday',
+  'number',
+] as const;
+export type Facet = (typeof FACETS)[number];
 
 export interface Line extends Row {
   siteId: string;
@@ -193,6 +270,29 @@ export interface Line extends Row {
   decision: Decision;
   note: string;
   sort: number;
+  condition: Condition | null;
+  /** Decide, return or exchange by this day, ISO. */
+  due: string | null;
+  /** Who or where it goes to: a friend, a shop, another room. */
+  whereto: string;
+  /** Papers: to be kept until then, ISO. */
+  keepUntil: string | null;
+  /** When it was decided, ISO date and time; null while it is open. */
+  decidedAt: string | null;
+  /** Pieces that were tried out and those that were dead; null before anybody tried. */
+  tested: number | null;
+  dead: number | null;
+  /** Pieces of a set that only works complete, and how many are missing. */
+  setPieces: number | null;
+  setMissing: number;
+  /** Ids of other categories it should be found under. */
+  also: string[];
+  /** A set that is split on purpose: where how much of it is. */
+  spread: { where: string; amount: number }[];
+  /** What was said by hand; the rest is read from its name and category. */
+  facets: Partial<Record<Facet, string>>;
+  /** Answers to the questions that help with a doubtful one. */
+  doubts: Partial<Record<string, boolean>>;
 }
 
 export interface ContainerShape {
@@ -255,6 +355,9 @@ export interface SiteData {
   line: Line[];
   containerType: ContainerType[];
   bin: Bin[];
+  session: Session[];
+  deferral: Deferral[];
+  photo: Photo[];
 }
 
 export type TableName = keyof SiteData;
@@ -270,4 +373,7 @@ export const TABLES: readonly TableName[] = [
   'category',
   'line',
   'bin',
+  'session',
+  'deferral',
+  'photo',
 ];

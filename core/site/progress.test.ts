@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { saysOn } from '../label/layout.ts';
 import { pileTotals } from '../sort/totals.ts';
+import { FRESH_LINE } from './fresh.ts';
 import type { Bin, Decision, Line } from './entities.ts';
 import { nextStep, roomProgress } from './progress.ts';
 
@@ -19,6 +20,7 @@ const line = (id: string, decision: Decision, categoryId: string | null, amount 
   decision,
   note: '',
   sort: 0,
+  ...FRESH_LINE,
 });
 const bin = (id: string, compartmentId: string | null, printed: string | null): Bin => ({
   id,

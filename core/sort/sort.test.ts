@@ -23,6 +23,32 @@ describe('readLine', () => {
     ['5 pieces of felt', { name: 'felt', amount: 5, measure: 'pieces' }],
   ])('%s', (text, expected) => expect(readLine(text)).toMatchObject(expected));
 
+  test.each([
+    ['wooden blocks, 3 shoeboxes, keep', { name: 'wooden blocks', amount: 3, measure: 'shoebox', decision: 'keep' }],
+    ['broken scooters x2', { name: 'scooters', amount: 2, condition: 'broken' }],
+    ['return lamp by 12/12/2026', { name: 'lamp', decision: 'return', day: '2026-12-12' }],
+    ['pass on to Milo, 4 jumpers', { name: 'jumpers', amount: 4, decision: 'pass on', whereto: 'Milo' }],
+    ['60-piece puzzle lighthouse, 2 missing', { setPieces: 60, setMissing: 2, condition: 'incomplete' }],
+    ['unopened paper, return by 3 Dec', { name: 'paper', condition: 'sealed', decision: 'return', day: '2026-12-03' }],
+    ['tax papers, keep until 2033', { name: 'tax papers', decision: 'keep', day: '2033-12-31' }],
+    ['scrap wood decide later in 2 weeks', { name: 'scrap wood', decision: 'decide later', day: '2026-12-09' }],
+    ['globe belongs in the chart room', { name: 'globe', decision: 'other room', whereto: 'chart room' }],
+    ['felt pens 12 pcs dried out', { name: 'felt pens', amount: 12, condition: 'dried out' }],
+    ['puzzle 12', { name: 'puzzle 12', amount: 1 }],
+    ['decide later by friday: lamp', { name: 'lamp', day: '2026-11-27' }],
+  ])('in any order: %s', (text, expected) =>
+    expect(readLine(text, 'metric', { today: '2026-11-25' })).toMatchObject(expected),
+  );
+  test('what was guessed wrongly goes back into the name', () => {
+    const ignore = new Set(['condition', 'amount'] as const);
+    expect(readLine('2 broken hearts', 'metric', { ignore })).toMatchObject({ name: '2 broken hearts', amount: 1 });
+    expect(readLine('2 broken hearts')).toMatchObject({
+      clues: [
+        { kind: 'condition', said: 'broken' },
+        { kind: 'amount', said: '2 pieces' },
+      ],
+    });
+  });
   test('inches are meant where the site measures in inches', () =>
     expect(readLine('3 boxes 10x8x2', 'imperial')).toMatchObject({ size: [254, 203, 51] }));
   test.each(['', '   ', '12', '3 shoeboxes', '0 pens'])('%j is answered with what is missing', (text) =>

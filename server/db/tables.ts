@@ -16,9 +16,13 @@ import {
 import type {
   CategoryTraits,
   Compartment,
+  Condition,
   ContainerShape,
   Decision,
   HazardId,
+  Limit,
+  Line,
+  Photo,
   Site,
   TableName,
   TemplateKind,
@@ -53,6 +57,9 @@ export const person = pgTable(
     kind: text('kind').$type<'adult' | 'child'>().notNull(),
     stature: mm('stature'),
     colour: text('colour').notNull(),
+    born: text('born'),
+    reads: boolean('reads').notNull().default(true),
+    limit: jsonb('limit').$type<Limit>(),
   },
   (t) => [index('person_site').on(t.siteId)],
 );
@@ -68,6 +75,8 @@ export const room = pgTable(
     height: mm('height'),
     sort,
     people: jsonb('people').$type<string[]>().notNull(),
+    minutesADay: integer('minutes_a_day'),
+    deadline: text('deadline'),
   },
   (t) => [index('room_site').on(t.siteId)],
 );
@@ -163,6 +172,10 @@ export const category = pgTable(
     users: jsonb('users').$type<string[]>().notNull(),
     containerTypeId: text('container_type_id'),
     factor: doublePrecision('factor').notNull(),
+    tidiers: jsonb('tidiers').$type<string[]>().notNull().default([]),
+    limit: jsonb('limit').$type<Limit>(),
+    fine: integer('fine'),
+    school: text('school'),
   },
   (t) => [index('category_site').on(t.siteId)],
 );
@@ -182,6 +195,19 @@ export const line = pgTable(
     decision: text('decision').$type<Decision>().notNull(),
     note: text('note').notNull(),
     sort,
+    condition: text('condition').$type<Condition>(),
+    due: text('due'),
+    whereto: text('whereto').notNull().default(''),
+    keepUntil: text('keep_until'),
+    decidedAt: text('decided_at'),
+    tested: doublePrecision('tested'),
+    dead: doublePrecision('dead'),
+    setPieces: integer('set_pieces'),
+    setMissing: integer('set_missing').notNull().default(0),
+    also: jsonb('also').$type<string[]>().notNull().default([]),
+    spread: jsonb('spread').$type<Line['spread']>().notNull().default([]),
+    facets: jsonb('facets').$type<Line['facets']>().notNull().default({}),
+    doubts: jsonb('doubts').$type<Line['doubts']>().notNull().default({}),
   },
   (t) => [index('line_site').on(t.siteId)],
 );
@@ -230,6 +256,54 @@ export const bin = pgTable(
   (t) => [index('bin_site').on(t.siteId), uniqueIndex('bin_code').on(t.siteId, t.code)],
 );
 
+export const session = pgTable(
+  'session',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    startedAt: text('started_at').notNull(),
+    runningSince: text('running_since'),
+    endedAt: text('ended_at'),
+    seconds: doublePrecision('seconds').notNull(),
+  },
+  (t) => [index('session_site').on(t.siteId)],
+);
+
+export const deferral = pgTable(
+  'deferral',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    what: text('what').notNull(),
+    until: text('until').notNull(),
+    done: flag('done'),
+  },
+  (t) => [index('deferral_site').on(t.siteId)],
+);
+
+export const photo = pgTable(
+  'photo',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    lineId: text('line_id'),
+    kind: text('kind').$type<Photo['kind']>().notNull(),
+    takenOn: text('taken_on').notNull(),
+    width: integer('width').notNull(),
+    height: integer('height').notNull(),
+    note: text('note').notNull(),
+  },
+  (t) => [index('photo_site').on(t.siteId)],
+);
+
+/** The picture itself, apart from its row: it does not change, and stays when the row is removed, so that undo finds it. */
+export const picture = pgTable('picture', {
+  photoId: text('photo_id').primaryKey(),
+  siteId: text('site_id').notNull(),
+  /** JPEG, base64. */
+  data: text('data').notNull(),
+});
+
 /** One change as a person made it; undone ones may be redone until something new is done. */
 export const change = pgTable(
   'change',
@@ -275,4 +349,7 @@ export const SITE_TABLES = {
   line,
   containerType,
   bin,
+  session,
+  deferral,
+  photo,
 } as const;

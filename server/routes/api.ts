@@ -1,29 +1,38 @@
 /** The whole interface of the server under /api. */
-import { Router, json } from 'express';
+import { Router, json, raw } from 'express';
+import { batch, importedLines } from '@stube/contract/batch';
 import { createSchema, EDITABLE, patchSchema, removeSchema, type EditableTable } from '@stube/contract/entities';
 import {
   containRequest,
   labelQuery,
   lineCategory,
+  listQuery,
   newLine,
   newSite,
+  photoQuery,
   placeRequest,
   printedRequest,
   seenRequest,
+  sessionRequest,
   siteExport,
 } from '@stube/contract/requests';
 import { TABLES, type TableName } from '@stube/core/site/entities';
 import type { Db } from '../db/open.ts';
 import { historyOfRow, stepHistory } from '../db/journal.ts';
 import { labelsPdf } from '../documents/labels.ts';
+import { writeBatch } from '../services/batch.ts';
 import { makeBins, recordFull } from '../services/containing.ts';
 import { exportSite, importSite, inventoryCsv } from '../services/exchange.ts';
+import { importLines } from '../services/import-lines.ts';
 import { labelsOf, markPrinted } from '../services/labelling.ts';
+import { dayPlanIcs, listCsv, listPdf } from '../services/lists.ts';
+import { addPhoto, pictureOf } from '../services/photos.ts';
 import { addLine, categorise } from '../services/pile.ts';
 import { placeBins } from '../services/placing.ts';
 import { NotFound } from '../services/problems.ts';
 import { removeRow } from '../services/removal.ts';
 import { createRow, patchRow } from '../services/rows.ts';
+import { runSession } from '../services/sessions.ts';
 import { createSite, listSites, setRemoved, snapshot } from '../services/sites.ts';
 import { answer, read } from './handle.ts';
 
@@ -51,6 +60,9 @@ export function api({ db, origin, now = () => new Date() }: ApiOptions): Router 
     whole,
     answer(async (request) => ({ siteId: await importSite(db, read(siteExport, request.body)) })),
   );
+  /** Whole lists come in at once. */
+  router.use('/sites/:site/batch', json({ limit: '20mb' }));
+  router.use('/sites/:site/import', json({ limit: '20mb' }));
   router.use(json({ limit: '1mb' }));
 
   router.get(
@@ -93,13 +105,67 @@ export function api({ db, origin, now = () => new Date() }: ApiOptions): Router 
   );
   own.post(
     '/lines',
-    answer((request) => addLine(db, site(request), read(newLine, request.body))),
+    answer((request) => addLine(db, site(request), read(newLine, request.body), now())),
   );
   own.post(
     '/lines/:id/category',
     answer((request) => {
       const { starter, version } = read(lineCategory, request.body);
       return categorise(db, site(request), param(request, 'id'), starter, version);
+    }),
+  );
+  own.post(
+    '/batch',
+    answer((request) => writeBatch(db, site(request), read(batch, request.body), now())),
+  );
+  own.post(
+    '/import',
+    answer((request) => importLines(db, site(request), read(importedLines, request.body))),
+  );
+  own.post(
+    '/rooms/:room/session',
+    answer((request) =>
+      runSession(db, site(request), param(request, 'room'), read(sessionRequest, request.body).act, now()),
+    ),
+  );
+  own.post(
+    '/rooms/:room/photos',
+    raw({ type: 'image/jpeg', limit: '5mb' }),
+    answer((request) =>
+      addPhoto(db, site(request), param(request, 'room'), read(photoQuery, request.query), request.body),
+    ),
+  );
+  own.get(
+    '/photos/:id.jpg',
+    answer(async (request, response) => {
+      // A photograph never changes: only its row does.
+      response.type('image/jpeg').setHeader('Cache-Control', 'private, max-age=31536000, immutable');
+      response.send(await pictureOf(db, site(request), param(request, 'id')));
+    }),
+  );
+  own.get(
+    '/rooms/:room/days.ics',
+    answer(async (request, response) => {
+      const text = await dayPlanIcs(db, site(request), param(request, 'room'), now());
+      response.type('text/calendar').attachment('makeover.ics').send(text);
+    }),
+  );
+  own.get(
+    '/list.pdf',
+    answer(async (request, response) => {
+      const { title, pdf } = await listPdf(db, site(request), read(listQuery, request.query));
+      response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${fileName(title, 'pdf')}"`);
+      response.send(pdf);
+    }),
+  );
+  own.get(
+    '/list.csv',
+    answer(async (request, response) => {
+      const query = read(listQuery, request.query);
+      response
+        .type('text/csv')
+        .attachment(`${query.of}.csv`)
+        .send(`\ufeff${await listCsv(db, site(request), query)}`);
     }),
   );
   own.post(
@@ -166,7 +232,7 @@ export function api({ db, origin, now = () => new Date() }: ApiOptions): Router 
     '/rows/:table/:id',
     answer((request) => {
       const table = known(param(request, 'table'));
-      return patchRow(db, site(request), table, param(request, 'id'), read(patchSchema(table), request.body));
+      return patchRow(db, site(request), table, param(request, 'id'), read(patchSchema(table), request.body), now());
     }),
   );
   own.delete(

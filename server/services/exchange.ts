@@ -3,21 +3,29 @@ import Papa from 'papaparse';
 import { litresOfLine } from '@stube/core/contain/demand';
 import { pathsOf } from '@stube/core/find/things';
 import { sayAmount } from '@stube/core/sort/measures';
-import { TABLES, type Row, type SiteData, type TableName } from '@stube/core/site/entities';
+import { TABLES, type Limit, type Row, type SiteData, type TableName } from '@stube/core/site/entities';
 import { EXPORT_FORMAT, EXPORT_VERSION, type SiteExport } from '@stube/contract/requests';
 import type { FieldProblem } from '@stube/contract/check';
 import type { Db } from '../db/open.ts';
 import { makeChange } from '../db/journal.ts';
+import { picture } from '../db/tables.ts';
 import { newId } from './ids.ts';
 import { Refused } from './problems.ts';
+import { safeCell } from '../documents/table.ts';
+import { picturesOf } from './photos.ts';
 import { readSite } from './sites.ts';
 
 export async function exportSite(db: Db, siteId: string, now: Date): Promise<SiteExport> {
+  const data = await readSite(db, siteId);
   return {
     format: EXPORT_FORMAT,
     version: EXPORT_VERSION,
     exportedAt: now.toISOString(),
-    data: await readSite(db, siteId),
+    data,
+    pictures: await picturesOf(
+      db,
+      data.photo.map((one) => one.id),
+    ),
   };
 }
 
@@ -30,9 +38,12 @@ const POINTS: Record<Exclude<TableName, 'site'>, Record<string, TableName>> = {
   compartment: { unitId: 'unit' },
   family: {},
   containerType: {},
-  category: { familyId: 'family', users: 'person', containerTypeId: 'containerType' },
-  line: { roomId: 'room', categoryId: 'category' },
+  category: { familyId: 'family', users: 'person', tidiers: 'person', containerTypeId: 'containerType' },
+  line: { roomId: 'room', categoryId: 'category', also: 'category' },
   bin: { roomId: 'room', categoryId: 'category', containerTypeId: 'containerType', compartmentId: 'compartment' },
+  session: { roomId: 'room' },
+  deferral: { roomId: 'room' },
+  photo: { roomId: 'room', lineId: 'line' },
 };
 
 function checkWhole(data: SiteData): void {
@@ -45,6 +56,9 @@ function checkWhole(data: SiteData): void {
     if (ids.get(table)!.size !== data[table].length) say(`data.${table}`, 'holds the same id twice');
     if (table === 'site') continue;
     data[table].forEach((row, i) => {
+      const { limit } = row as { limit?: Limit | null };
+      if (limit && !ids.get('containerType')!.has(limit.containerTypeId))
+        say(`data.${table}.${i}.limit`, 'points to a container that is not in the file');
       for (const [field, target] of Object.entries(POINTS[table])) {
         const value = (row as unknown as Record<string, unknown>)[field];
         for (const id of value === null ? [] : Array.isArray(value) ? value : [value])
@@ -86,19 +100,21 @@ export async function importSite(db: Db, file: SiteExport): Promise<string> {
                 ? null
                 : fresh.get(`${target} ${value}`);
           }
+          const limit = copy.limit as Limit | null | undefined;
+          if (limit) copy.limit = { ...limit, containerTypeId: fresh.get(`containerType ${limit.containerTypeId}`) };
           return copy;
         });
         if (rows.length) await recorder.insert(table, rows as never);
+      }
+      for (const [id, data] of Object.entries(file.pictures)) {
+        const photoId = fresh.get(`photo ${id}`);
+        if (photoId) await recorder.db.insert(picture).values({ photoId, siteId, data });
       }
     },
     { first: true },
   );
   return siteId;
 }
-
-/** A cell that a table program would run as a formula is written as text. */
-const safeCell = (value: string | number): string | number =>
-  typeof value === 'string' && /^[=+\-@\t\r]/.test(value) ? `'${value}` : value;
 
 export async function inventoryCsv(db: Db, siteId: string): Promise<string> {
   const data = await readSite(db, siteId);

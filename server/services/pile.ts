@@ -1,9 +1,10 @@
 /** Lines of the pile: read as typed, with a category proposed and taken into the site when it is new there. */
 import { eq, max } from 'drizzle-orm';
-import { isReadLine, readLine } from '@stube/core/sort/line';
+import { isReadLine, readLine, type ReadLine } from '@stube/core/sort/line';
 import { knownCategories, proposeCategories } from '@stube/core/sort/propose';
 import { starterFamilyOf, starterOf, type StarterCategory } from '@stube/core/sort/starter/library';
-import type { Category, Decision, Family } from '@stube/core/site/entities';
+import { FRESH_CATEGORY, FRESH_LINE } from '@stube/core/site/fresh';
+import type { Category, Decision, Family, Line } from '@stube/core/site/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { NewLine } from '@stube/contract/requests';
 import type { Db } from '../db/open.ts';
@@ -28,13 +29,11 @@ export async function takeStarter(recorder: Recorder, starter: StarterCategory):
   }
   const { key, family: _family, piece: _piece, ...traits } = starter;
   const id = newId();
-  await recorder.insert('category', [
-    { id, ...traits, familyId, starter: key, users: [], containerTypeId: null, factor: 1 },
-  ]);
+  await recorder.insert('category', [{ id, ...traits, ...FRESH_CATEGORY, familyId, starter: key }]);
   return id;
 }
 
-export async function addLine(db: Db, siteId: string, wanted: NewLine): Promise<ChangeAnswer> {
+export async function addLine(db: Db, siteId: string, wanted: NewLine, now: Date): Promise<ChangeAnswer> {
   let what = '';
   return makeChange(
     db,
@@ -43,7 +42,10 @@ export async function addLine(db: Db, siteId: string, wanted: NewLine): Promise<
     async (recorder) => {
       const site = await recorder.find('site', siteId);
       await recorder.find('room', wanted.roomId);
-      const read = readLine(wanted.text, site.system);
+      const read = readLine(wanted.text, site.system, {
+        today: wanted.today ?? now.toISOString().slice(0, 10),
+        ignore: new Set(wanted.ignore),
+      });
       if (!isReadLine(read)) throw new Refused([read]);
       what = `add ${read.name}`;
       let categoryId = wanted.categoryId ?? null;
@@ -73,14 +75,44 @@ export async function addLine(db: Db, siteId: string, wanted: NewLine): Promise<
           length: read.size?.[0] ?? null,
           width: read.size?.[1] ?? null,
           height: read.size?.[2] ?? null,
-          decision: (wanted.decision as Decision | undefined) ?? read.decision ?? 'keep',
+          ...FRESH_LINE,
+          ...decided(read, wanted.decision as Decision | undefined, now),
           note: read.note,
+          condition: read.condition,
+          whereto: read.whereto,
+          setPieces: read.setPieces,
+          setMissing: read.setMissing,
           sort: (last?.sort ?? 0) + 1,
         },
       ]);
       return id;
     },
   );
+}
+
+/** A line nobody decided about comes back after so many days. */
+const LATER_DAYS = 30;
+const daysOn = (now: Date, days: number): string =>
+  new Date(now.getTime() + days * 86_400_000).toISOString().slice(0, 10);
+
+/** The decision with its dates: what is kept is kept until the day said, all else is due on it. */
+function decided(read: ReadLine, chosen: Decision | undefined, now: Date) {
+  const decision = chosen ?? read.decision ?? 'keep';
+  return {
+    decision,
+    due: decision === 'keep' ? null : (read.day ?? (decision === 'decide later' ? daysOn(now, LATER_DAYS) : null)),
+    keepUntil: decision === 'keep' ? read.day : null,
+    decidedAt: decision === 'decide later' ? null : now.toISOString(),
+  };
+}
+
+/** What a change of a line's decision brings with it. */
+export function followDecision(before: Pick<Line, 'decision'>, patch: Record<string, unknown>, now: Date): object {
+  const decision = patch.decision as Decision | undefined;
+  if (!decision || decision === before.decision) return {};
+  if (decision === 'decide later')
+    return { decidedAt: null, due: 'due' in patch ? patch.due : daysOn(now, LATER_DAYS) };
+  return { decidedAt: now.toISOString(), due: decision === 'keep' ? null : (patch.due ?? null) };
 }
 
 export async function categorise(

@@ -1,10 +1,10 @@
 /** Removing single rows, with everything that hangs on them. */
 import { eq, inArray } from 'drizzle-orm';
-import type { Bin, Category, Compartment, Room, SiteData, TableName } from '@stube/core/site/entities';
+import type { Bin, Category, Compartment, Line, Room, SiteData, TableName } from '@stube/core/site/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { Db } from '../db/open.ts';
 import { makeChange, type Recorder } from '../db/journal.ts';
-import { bin, category, compartment, line, person, room, unit, zone } from '../db/tables.ts';
+import { bin, category, compartment, deferral, line, person, photo, room, session, unit, zone } from '../db/tables.ts';
 import { Refused } from './problems.ts';
 
 /** How a row of each table is called. */
@@ -40,6 +40,9 @@ const BEFORE_REMOVAL: Partial<Record<TableName, (recorder: Recorder, id: string)
       await removeWith(recorder, 'unit', own.id);
     for (const [name, table] of [
       ['zone', zone],
+      ['photo', photo],
+      ['deferral', deferral],
+      ['session', session],
       ['line', line],
       ['bin', bin],
     ] as const)
@@ -51,6 +54,14 @@ const BEFORE_REMOVAL: Partial<Record<TableName, (recorder: Recorder, id: string)
       await recorder.update('line', own.id, null, { categoryId: null });
     for (const own of await recorder.db.select().from(bin).where(eq(bin.categoryId, id)))
       await recorder.remove('bin', own.id);
+    const also = (await recorder.db.select().from(line).where(eq(line.siteId, recorder.siteId))) as Line[];
+    for (const own of also)
+      if (own.also.includes(id))
+        await recorder.update('line', own.id, null, { also: own.also.filter((one) => one !== id) });
+  },
+  async line(recorder, id) {
+    for (const own of await recorder.db.select().from(photo).where(eq(photo.lineId, id)))
+      await recorder.remove('photo', own.id);
   },
   async family(recorder, id) {
     const inside = (await recorder.db.select().from(category).where(eq(category.familyId, id))) as Category[];
@@ -73,6 +84,13 @@ const BEFORE_REMOVAL: Partial<Record<TableName, (recorder: Recorder, id: string)
       ]);
     for (const own of await recorder.db.select().from(category).where(eq(category.containerTypeId, id)))
       await recorder.update('category', own.id, null, { containerTypeId: null });
+    // A limit told in containers that are gone limits nothing.
+    for (const [name, table] of [
+      ['category', category],
+      ['person', person],
+    ] as const)
+      for (const own of await recorder.db.select().from(table).where(eq(table.siteId, recorder.siteId)))
+        if (own.limit?.containerTypeId === id) await recorder.update(name, own.id, null, { limit: null });
   },
   async person(recorder, id) {
     const of = recorder.siteId;
@@ -80,8 +98,11 @@ const BEFORE_REMOVAL: Partial<Record<TableName, (recorder: Recorder, id: string)
       if (own.people.includes(id))
         await recorder.update('room', own.id, null, { people: own.people.filter((one) => one !== id) });
     for (const own of (await recorder.db.select().from(category).where(eq(category.siteId, of))) as Category[])
-      if (own.users.includes(id))
-        await recorder.update('category', own.id, null, { users: own.users.filter((one) => one !== id) });
+      if (own.users.includes(id) || own.tidiers.includes(id))
+        await recorder.update('category', own.id, null, {
+          users: own.users.filter((one) => one !== id),
+          tidiers: own.tidiers.filter((one) => one !== id),
+        });
     const left = await recorder.db.select({ id: person.id }).from(person).where(eq(person.siteId, of));
     if (left.length <= 1)
       throw new Refused([
@@ -90,7 +111,7 @@ const BEFORE_REMOVAL: Partial<Record<TableName, (recorder: Recorder, id: string)
   },
 };
 
-async function removeWith(
+export async function removeWith(
   recorder: Recorder,
   table: TableName,
   id: string,

@@ -1,13 +1,15 @@
 /** Making and changing single rows, with everything that hangs on them. */
 import { and, eq, inArray } from 'drizzle-orm';
 import { layOut, shapeProblems } from '@stube/core/measure/template';
-import type { Compartment, Room, TableName, Unit, UnitShape } from '@stube/core/site/entities';
+import { FRESH_CATEGORY, FRESH_PERSON, FRESH_ROOM } from '@stube/core/site/fresh';
+import type { Compartment, Line, Room, TableName, Unit, UnitShape } from '@stube/core/site/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { EditableTable } from '@stube/contract/entities';
 import type { Db } from '../db/open.ts';
 import { makeChange, tableOf, type Recorder } from '../db/journal.ts';
 import { compartment, room, unit } from '../db/tables.ts';
 import { newId } from './ids.ts';
+import { followDecision } from './pile.ts';
 import { Refused } from './problems.ts';
 import { removeCompartments, wordFor } from './removal.ts';
 
@@ -21,10 +23,11 @@ const REFERENCES: Record<string, TableName> = {
   categoryId: 'category',
   containerTypeId: 'containerType',
   compartmentId: 'compartment',
+  lineId: 'line',
 };
-const LISTS: Record<string, TableName> = { people: 'person', users: 'person' };
+const LISTS: Record<string, TableName> = { people: 'person', users: 'person', tidiers: 'person', also: 'category' };
 
-async function checkReferences(recorder: Recorder, values: Values): Promise<void> {
+export async function checkReferences(recorder: Recorder, values: Values): Promise<void> {
   for (const [field, value] of Object.entries(values)) {
     const table = REFERENCES[field] ?? LISTS[field];
     const ids = table && value ? (Array.isArray(value) ? (value as string[]) : [value as string]) : [];
@@ -47,6 +50,7 @@ async function defaultsFor(recorder: Recorder, table: EditableTable, values: Val
         code: freeCode(String(values.name), new Set(rooms.map((one) => one.code))),
         sort: rooms.length,
         people: [],
+        ...FRESH_ROOM,
       };
     }
     case 'unit':
@@ -60,7 +64,7 @@ async function defaultsFor(recorder: Recorder, table: EditableTable, values: Val
         sort: Number.MAX_SAFE_INTEGER / 2,
       };
     case 'person':
-      return { colour: 'slate' };
+      return { colour: 'slate', ...FRESH_PERSON };
     case 'family':
       return { hue: 'oak', pictogram: 'package-open', sort: 99 };
     case 'category':
@@ -76,9 +80,7 @@ async function defaultsFor(recorder: Recorder, table: EditableTable, values: Val
         density: 300,
         zoneKind: 'whole room',
         perWeek: 2,
-        users: [],
-        containerTypeId: null,
-        factor: 1,
+        ...FRESH_CATEGORY,
       };
     case 'containerType':
       return {
@@ -93,6 +95,8 @@ async function defaultsFor(recorder: Recorder, table: EditableTable, values: Val
         owned: 0,
         material: 'plastic',
       };
+    case 'deferral':
+      return { done: false };
     default:
       return {};
   }
@@ -177,6 +181,7 @@ export async function patchRow(
   table: TableName,
   id: string,
   { version, ...patch }: Values & { version: number },
+  now: Date,
 ): Promise<ChangeAnswer> {
   let what = `change ${wordFor(table)}`;
   return makeChange(
@@ -187,7 +192,8 @@ export async function patchRow(
       await checkReferences(recorder, patch);
       const before = (await recorder.find(table, id)) as unknown as Values;
       what = describe(table, before, patch);
-      const after = await recorder.update(table, id, version, patch as never);
+      const more = table === 'line' ? followDecision(before as unknown as Line, patch, now) : {};
+      const after = await recorder.update(table, id, version, { ...patch, ...more } as never);
       if (
         table === 'unit' &&
         SHAPE_FIELDS.some((field) => patch[field] !== undefined && patch[field] !== before[field])

@@ -1,5 +1,6 @@
 /** Sites as a whole: list, make, read, remove and bring back. */
 import { eq, sql } from 'drizzle-orm';
+import { FRESH_PERSON } from '@stube/core/site/fresh';
 import { TABLES, type Site, type SiteData } from '@stube/core/site/entities';
 import { CATALOGUE } from '@stube/core/contain/catalogue';
 import type { ChangeAnswer, SiteSummary, Snapshot } from '@stube/contract/answers';
@@ -39,7 +40,7 @@ export async function createSite(db: Db, wanted: NewSite): Promise<ChangeAnswer>
     `new site ${wanted.name}`,
     async (recorder) => {
       await recorder.insert('site', [{ id, ...wanted, ...USUAL, measures: {} } as Omit<Site, 'version'>]);
-      await recorder.insert('person', [{ id: newId(), ...FIRST_PERSON }]);
+      await recorder.insert('person', [{ id: newId(), ...FIRST_PERSON, ...FRESH_PERSON }]);
       await recorder.insert(
         'containerType',
         CATALOGUE.map((shape) => ({ id: newId(), ...shape, owned: 0 })),

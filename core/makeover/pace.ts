@@ -1,0 +1,103 @@
+/** How long the makeover of a room has taken, and how long the rest will take at its pace (practices E1, E9). */
+import type { Deferral, Line, Session } from '../site/entities.ts';
+
+/** Before there is a pace: seconds a line, and how many lines that guess weighs. */
+const USUAL_SECONDS = 40;
+const USUAL_WEIGHT = 5;
+/** Lines that a part left for later is taken to hold, until it is looked into. */
+export const LINES_IN_A_PART = 12;
+
+/** Seconds worked in one session, up to `now` where it still runs. */
+export const secondsOf = (session: Pick<Session, 'seconds' | 'runningSince'>, now: Date): number =>
+  session.seconds + (session.runningSince ? Math.max(0, (now.getTime() - Date.parse(session.runningSince)) / 1000) : 0);
+
+export interface Pace {
+  /** Seconds worked on this room. */
+  worked: number;
+  /** Lines decided while a session ran. */
+  decided: number;
+  /** Seconds a line, learned from what was done so far. */
+  perLine: number;
+  /** Lines without a decision, and parts left for later. */
+  open: number;
+  parts: number;
+  /** Seconds that the rest will take. */
+  left: number;
+}
+
+export function paceOf(
+  sessions: readonly Session[],
+  lines: readonly Pick<Line, 'decision' | 'decidedAt'>[],
+  deferrals: readonly Pick<Deferral, 'done'>[],
+  now: Date,
+): Pace {
+  const worked = sessions.reduce((sum, session) => sum + secondsOf(session, now), 0);
+  const spans = sessions.map((session) => [
+    Date.parse(session.startedAt),
+    session.endedAt ? Date.parse(session.endedAt) : now.getTime(),
+  ]);
+  const decided = lines.filter((line) => {
+    const at = line.decidedAt ? Date.parse(line.decidedAt) : NaN;
+    return spans.some(([from, to]) => at >= from! && at <= to!);
+  }).length;
+  const perLine = (worked + USUAL_SECONDS * USUAL_WEIGHT) / (decided + USUAL_WEIGHT);
+  const open = lines.filter((line) => line.decision === 'decide later').length;
+  const parts = deferrals.filter((one) => !one.done).length;
+  return { worked, decided, perLine, open, parts, left: (open + parts * LINES_IN_A_PART) * perLine };
+}
+
+export interface PlannedDay {
+  /** ISO date. */
+  date: string;
+  minutes: number;
+  what: string;
+}
+export interface DayPlan {
+  days: PlannedDay[];
+  /** Whether all is done by the deadline. */
+  enough: boolean;
+  /** Minutes a day that would be needed to finish on the deadline. */
+  needed: number;
+}
+
+const dayAfter = (date: string, days: number): string =>
+  new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+
+/** Days from `from` to `deadline`, both counted. */
+export const daysUntil = (from: string, deadline: string): number =>
+  Math.max(0, Math.round((Date.parse(deadline) - Date.parse(from)) / 86_400_000) + 1);
+
+export interface Portion {
+  what: string;
+  /** Seconds. */
+  seconds: number;
+}
+
+/** Spreads the portions over days of so many minutes; a portion that does not fit a day goes on the next day. */
+export function planDays(
+  portions: readonly Portion[],
+  minutesADay: number,
+  from: string,
+  deadline: string | null,
+): DayPlan {
+  const total = portions.reduce((sum, one) => sum + one.seconds, 0);
+  const days: PlannedDay[] = [];
+  const queue = portions.map((one) => ({ ...one }));
+  const most = deadline ? daysUntil(from, deadline) : 366;
+  let date = from;
+  while (queue.length && days.length < most) {
+    let room = minutesADay * 60;
+    const words: string[] = [];
+    while (queue.length && room > 0.5) {
+      const next = queue[0]!;
+      const taken = Math.min(room, next.seconds);
+      if (!words.includes(next.what)) words.push(next.what);
+      next.seconds -= taken;
+      room -= taken;
+      if (next.seconds <= 0.5) queue.shift();
+    }
+    days.push({ date, minutes: Math.max(1, Math.round((minutesADay * 60 - room) / 60)), what: words.join(', ') });
+    date = dayAfter(date, 1);
+  }
+  return { days, enough: !queue.length, needed: most ? Math.ceil(total / 60 / most) : Infinity };
+}

@@ -1,0 +1,40 @@
+/** What new rows begin with where nobody has said anything yet. */
+import type { Category, Line, Person, Room } from './entities.ts';
+
+export const FRESH_LINE: Omit<
+  Line,
+  | 'id'
+  | 'version'
+  | 'siteId'
+  | 'roomId'
+  | 'categoryId'
+  | 'name'
+  | 'amount'
+  | 'measure'
+  | 'length'
+  | 'width'
+  | 'height'
+  | 'decision'
+  | 'note'
+  | 'sort'
+> = {
+  condition: null,
+  due: null,
+  whereto: '',
+  keepUntil: null,
+  decidedAt: null,
+  tested: null,
+  dead: null,
+  setPieces: null,
+  setMissing: 0,
+  also: [],
+  spread: [],
+  facets: {},
+  doubts: {},
+};
+export const FRESH_CATEGORY: Pick<
+  Category,
+  'users' | 'containerTypeId' | 'factor' | 'tidiers' | 'limit' | 'fine' | 'school'
+> = { users: [], containerTypeId: null, factor: 1, tidiers: [], limit: null, fine: null, school: null };
+export const FRESH_PERSON: Pick<Person, 'born' | 'reads' | 'limit'> = { born: null, reads: true, limit: null };
+export const FRESH_ROOM: Pick<Room, 'minutesADay' | 'deadline'> = { minutesADay: null, deadline: null };

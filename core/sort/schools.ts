@@ -1,0 +1,226 @@
+/**
+ * The same things grouped by each school of sorting (practices G1, G4), and what each costs: bins, how full, orphans,
+ * giants, doubles, and the week's seconds of finding and tidying (design, 4.4).
+ */
+import { bulkLitres, pieceFits, usableLitres } from '../contain/litres.ts';
+import { usualPiece } from '../contain/demand.ts';
+import type { Category, ContainerType, Facet, Family, Line, Person, Room, Site } from '../site/entities.ts';
+import { FacetReader } from './facets.ts';
+import { ceilingFor, CHOOSE_SECONDS, RUMMAGE_SECONDS } from './fine.ts';
+
+export const SCHOOLS = [
+  { key: 'kind', name: 'Kind', idea: 'like with like: everything of one kind together' },
+  { key: 'activity', name: 'Activity', idea: 'all that one job needs in one kit' },
+  { key: 'material', name: 'Material', idea: 'by what it is made of, open to any use' },
+  { key: 'person', name: 'Person', idea: 'each has their own, in their colour' },
+  { key: 'stage', name: 'Stage', idea: 'by the age it suits' },
+  { key: 'colour', name: 'Colour', idea: 'in the order of the rainbow' },
+  { key: 'theme', name: 'Calendar', idea: 'a box for each season, holiday or weekday' },
+] as const satisfies readonly { key: Facet; name: string; idea: string }[];
+export type SchoolKey = (typeof SCHOOLS)[number]['key'];
+
+export interface SchoolGroup {
+  name: string;
+  lineIds: string[];
+  /** Bulk litres, with room to grow. */
+  litres: number;
+  bins: number;
+  /** Share of what its bins may hold that is taken. */
+  full: number;
+  /** The category whose ways it takes over: that of most of its litres. */
+  like: string | null;
+}
+
+export interface SchoolResult {
+  school: SchoolKey;
+  groups: SchoolGroup[];
+  /** Share of the lines of which the school knows where they go; the others stay with their kind. */
+  told: number;
+  bins: number;
+  /** Mean, by bins. */
+  full: number;
+  /** Groups of one or two things; groups of four and more bins; kinds that lie in several groups. */
+  orphans: number;
+  giants: number;
+  doubles: number;
+  /** Seconds a week. */
+  finding: number;
+  tidying: number;
+  /** Classes that have to be kept apart, and how many those who tidy can. */
+  classes: number;
+  ceiling: number | null;
+}
+
+export interface SchoolData {
+  site: Pick<Site, 'measures' | 'growth' | 'fillLimit'>;
+  room: Pick<Room, 'people'>;
+  lines: readonly Line[];
+  categories: readonly Category[];
+  families: readonly Pick<Family, 'id' | 'name'>[];
+  people: readonly Person[];
+  types: readonly ContainerType[];
+  /** ISO date. */
+  today: string;
+}
+
+/** Pieces that one use leaves to be put back, at the most. */
+const PUT_BACK = 3;
+/** Pieces of which a told measure is taken to consist, a litre; only for how long one rummages. */
+const PIECES_A_LITRE = 15;
+/** A category by hand: neither of the library nor made by a school. */
+export const handMade = (category: Pick<Category, 'starter' | 'school'>): boolean =>
+  category.starter === null && category.school === null;
+
+interface Thing {
+  line: Line;
+  category: Category | undefined;
+  litres: number;
+  pieces: number;
+  perWeek: number;
+  longest: readonly [number, number, number];
+}
+
+function things(data: SchoolData, byId: ReadonlyMap<string, Category>): Thing[] {
+  const kept = data.lines.filter((line) => line.decision === 'keep');
+  const count = new Map<string, number>();
+  for (const line of kept) if (line.categoryId) count.set(line.categoryId, (count.get(line.categoryId) ?? 0) + 1);
+  return kept.map((line) => {
+    const category = byId.get(line.categoryId ?? '');
+    const usual = category ? usualPiece(category) : ([80, 60, 40] as const);
+    const litres =
+      bulkLitres(line, category?.lie ?? 'rigid', usual, data.site.measures) *
+      (category?.factor ?? 1) *
+      (1 + data.site.growth);
+    return {
+      line,
+      category,
+      litres,
+      pieces: line.measure === 'pieces' ? line.amount : litres * PIECES_A_LITRE,
+      perWeek: category ? category.perWeek / count.get(category.id)! : 0.5,
+      longest: line.length ? [line.length, line.width ?? line.length, line.height ?? line.width ?? line.length] : usual,
+    };
+  });
+}
+
+/** Compares all schools for the kept lines of one room. Lines of categories made by hand are left as they are. */
+export function compareSchools(data: SchoolData): SchoolResult[] {
+  const byId = new Map(data.categories.map((one) => [one.id, one]));
+  const reader = new FacetReader(byId, data.people, new Date(`${data.today}T00:00:00Z`));
+  const all = things(data, byId);
+  const present = data.people.filter((one) => data.room.people.includes(one.id));
+  const ceiling = ceilingFor(present, new Date(`${data.today}T00:00:00Z`));
+  const choose = present.length && present.every((one) => one.reads) ? CHOOSE_SECONDS.words : CHOOSE_SECONDS.pictures;
+  const sizes = data.types
+    .map((type) => ({ type, usable: usableLitres(type, data.site.fillLimit) }))
+    .sort((a, b) => a.usable - b.usable);
+  return SCHOOLS.map(({ key }) => {
+    const groups = new Map<string, Thing[]>();
+    let told = 0;
+    for (const thing of all) {
+      const own = thing.category && handMade(thing.category);
+      const value = own ? null : reader.of(thing.line, key);
+      if (value || own) told++;
+      const name = value ?? reader.of(thing.line, 'kind') ?? 'not sorted yet';
+      const list = groups.get(name);
+      if (list) list.push(thing);
+      else groups.set(name, [thing]);
+    }
+    const made = [...groups].map(([name, list]) => groupOf(name, list, sizes));
+    const bins = made.reduce((sum, one) => sum + one.bins, 0);
+    const hick = choose * Math.log2(made.length + 1);
+    let finding = 0;
+    let tidying = 0;
+    made.forEach((group, i) => {
+      const list = [...groups.values()][i]!;
+      const pieces = list.reduce((sum, one) => sum + one.pieces, 0) / group.bins;
+      const uses = list.reduce((sum, one) => sum + one.perWeek, 0);
+      // A kit is fetched once for all that is in it, and goes back as one.
+      const fetched = key === 'activity' ? Math.max(...list.map((one) => one.perWeek)) : uses;
+      finding += fetched * hick + (uses * RUMMAGE_SECONDS.open * pieces) / 2;
+      tidying += fetched * Math.min(PUT_BACK, Math.max(1, pieces)) * hick;
+    });
+    const places = new Map<string, number>();
+    for (const list of groups.values())
+      for (const kind of new Set(list.map((one) => one.line.categoryId ?? '')))
+        if (kind) places.set(kind, (places.get(kind) ?? 0) + 1);
+    return {
+      school: key,
+      groups: made.sort((a, b) => b.litres - a.litres || a.name.localeCompare(b.name)),
+      told: all.length ? told / all.length : 0,
+      bins,
+      full: bins ? made.reduce((sum, one) => sum + one.full * one.bins, 0) / bins : 0,
+      orphans: [...groups.values()].filter((list) => list.reduce((sum, one) => sum + one.pieces, 0) <= 2).length,
+      giants: made.filter((one) => one.bins >= 4).length,
+      doubles: [...places.values()].filter((n) => n > 1).length,
+      finding,
+      tidying,
+      classes: made.length,
+      ceiling,
+    };
+  });
+}
+
+function groupOf(
+  name: string,
+  list: readonly Thing[],
+  sizes: readonly { type: ContainerType; usable: number }[],
+): SchoolGroup {
+  const litres = list.reduce((sum, one) => sum + one.litres, 0);
+  const longest = list.reduce<readonly [number, number, number]>(
+    (most, one) => (one.longest[0] > most[0] ? one.longest : most),
+    [0, 0, 0],
+  );
+  // The smallest container that takes all, else as few as may be of the largest.
+  const fitting = sizes.filter(({ type }) => pieceFits(longest, type));
+  const size = fitting.find(({ usable }) => usable >= litres) ?? fitting.at(-1) ?? sizes.at(-1);
+  const usable = size?.usable ?? 10;
+  const bins = Math.max(1, Math.ceil(litres / usable - 1e-9));
+  const by = new Map<string, number>();
+  for (const one of list) if (one.category) by.set(one.category.id, (by.get(one.category.id) ?? 0) + one.litres);
+  const like = [...by].reduce<[string | null, number]>((a, b) => (b[1] > a[1] ? b : a), [null, -1])[0];
+  return { name, lineIds: list.map((one) => one.line.id), litres, bins, full: litres / (bins * usable), like };
+}
+
+export interface Suggestion {
+  school: SchoolKey;
+  reason: string;
+}
+
+/** What each trouble is worth in seconds a week, so that schools can be weighed. */
+const WORTH = { bin: 4, orphan: 12, giant: 20, double: 10, untold: 40, class: 15 };
+
+export const burdenOf = (one: SchoolResult): number =>
+  one.finding +
+  one.tidying +
+  one.bins * WORTH.bin +
+  one.orphans * WORTH.orphan +
+  one.giants * WORTH.giant +
+  one.doubles * WORTH.double +
+  (1 - one.told) * one.groups.reduce((sum, group) => sum + group.lineIds.length, 0) * WORTH.untold +
+  Math.max(0, one.classes - (one.ceiling ?? Infinity)) * WORTH.class;
+
+const NAMES = new Map<string, string>(SCHOOLS.map((one) => [one.key, one.name.toLowerCase()]));
+
+/** The school with the least burden, and in one sentence why rather than the next best. */
+export function suggestSchool(results: readonly SchoolResult[]): Suggestion | null {
+  const ranked = results.filter((one) => one.groups.length).sort((a, b) => burdenOf(a) - burdenOf(b));
+  const [best, next] = ranked;
+  if (!best) return null;
+  const week = (one: SchoolResult) => `${Math.round((one.finding + one.tidying) / 60)} min a week`;
+  const reasons = [`${best.classes} classes in ${best.bins} bins, ${week(best)} to find and tidy`];
+  if (next) {
+    if (best.told > next.told + 0.05)
+      reasons.push(
+        `it knows where ${Math.round(best.told * 100)} % of the lines go, ${NAMES.get(next.school)} ${Math.round(next.told * 100)} %`,
+      );
+    else if (best.finding + best.tidying < next.finding + next.tidying - 30)
+      reasons.push(`${NAMES.get(next.school)} takes ${week(next)}`);
+    else if (best.orphans < next.orphans)
+      reasons.push(`${next.orphans - best.orphans} fewer orphans than by ${NAMES.get(next.school)}`);
+    else if (best.doubles < next.doubles)
+      reasons.push(`no kind is torn apart that ${NAMES.get(next.school)} spreads over several bins`);
+  }
+  if (best.ceiling !== null && best.classes > best.ceiling)
+    reasons.push(`the youngest who tidy keep ${best.ceiling} classes apart: give them fewer in sight`);
+  return { school: best.school, reason: `${reasons.join('; ')}.` };
+}

@@ -1,0 +1,115 @@
+/** A list as a table: on paper, and for a table program. */
+import Papa from 'papaparse';
+import PDFDocument from 'pdfkit';
+import { registerFonts, runsOf } from './fonts.ts';
+
+export interface Column<T> {
+  title: string;
+  /** Share of the width on paper. */
+  share: number;
+  of: (row: T) => string | number;
+}
+
+/** A cell that a table program would run as a formula is written as text. */
+export const safeCell = (value: string | number): string | number =>
+  typeof value === 'string' && /^[=+\-@\t\r]/.test(value) ? `'${value}` : value;
+
+export const tableCsv = <T>(columns: readonly Column<T>[], rows: readonly T[]): string =>
+  Papa.unparse(
+    {
+      fields: columns.map((one) => one.title),
+      data: rows.map((row) => columns.map((one) => safeCell(one.of(row)))),
+    },
+    { newline: '\r\n' },
+  );
+
+const MARGIN = 48;
+const INK = '#2C2A26';
+const SOFT = '#6B6358';
+
+type Doc = InstanceType<typeof PDFDocument>;
+
+/** Writes text in as many faces as it needs, cut to the width. */
+function write(doc: Doc, text: string, x: number, y: number, width: number, size: number, bold = false): void {
+  let at = x;
+  for (const run of runsOf(doc, text, bold)) {
+    doc.font(run.font).fontSize(size);
+    let shown = run.text;
+    while (shown && at + doc.widthOfString(shown) > x + width) shown = shown.slice(0, -1);
+    doc.text(shown, at, y, { lineBreak: false });
+    at += doc.widthOfString(shown);
+    if (shown !== run.text) return;
+  }
+}
+
+/** @param boxes whether each row gets a box to tick */
+export function tablePdf<T>(
+  title: string,
+  under: string,
+  columns: readonly Column<T>[],
+  rows: readonly T[],
+  boxes: boolean,
+): Promise<Buffer> {
+  const doc = new PDFDocument({ size: 'A4', margin: 0, info: { Title: title, Creator: 'Stube' } });
+  registerFonts(doc);
+  const width = doc.page.width - 2 * MARGIN - (boxes ? 20 : 0);
+  const left = MARGIN + (boxes ? 20 : 0);
+  const shares = columns.reduce((sum, one) => sum + one.share, 0);
+  const cells = (y: number, text: (column: Column<T>) => string, size: number, bold: boolean, colour: string): void => {
+    let x = left;
+    doc.fillColor(colour);
+    for (const column of columns) {
+      const wide = (width * column.share) / shares;
+      write(doc, text(column), x, y, wide - 6, size, bold);
+      x += wide;
+    }
+  };
+  let y = MARGIN;
+  const head = () => {
+    cells(y, (column) => column.title, 8.5, false, SOFT);
+    y += 16;
+    doc
+      .moveTo(MARGIN, y - 3)
+      .lineTo(doc.page.width - MARGIN, y - 3)
+      .lineWidth(0.8)
+      .strokeColor(INK)
+      .stroke();
+  };
+  doc.fillColor(INK);
+  write(doc, title, MARGIN, y, doc.page.width - 2 * MARGIN, 19, true);
+  y += 28;
+  doc.fillColor(SOFT);
+  write(doc, under, MARGIN, y, doc.page.width - 2 * MARGIN, 10);
+  y += 28;
+  head();
+  for (const row of rows) {
+    if (y > doc.page.height - MARGIN - 20) {
+      doc.addPage();
+      y = MARGIN;
+      head();
+    }
+    if (boxes)
+      doc
+        .rect(MARGIN, y + 1, 9, 9)
+        .lineWidth(0.8)
+        .strokeColor(INK)
+        .stroke();
+    cells(y, (column) => String(column.of(row)), 10, false, INK);
+    y += 19;
+    doc
+      .moveTo(MARGIN, y - 4)
+      .lineTo(doc.page.width - MARGIN, y - 4)
+      .lineWidth(0.3)
+      .strokeColor('#CBBFA8')
+      .stroke();
+  }
+  if (!rows.length) write(doc, 'Nothing is on this list.', left, y + 6, width, 11);
+  return new Promise((resolve, reject) => {
+    const parts: Buffer[] = [];
+    doc
+      .on('data', (part: Buffer) => parts.push(part))
+      .on('end', () => resolve(Buffer.concat(parts)))
+      .on('error', reject);
+    doc.end();
+  });
+}
