@@ -12,7 +12,7 @@ export interface Batch {
 }
 
 /** What may be written together: things and how they are grouped. */
-const TABLES = ['line', 'category', 'family', 'deferral'] as const satisfies readonly TableName[];
+const TABLES = ['line', 'category', 'family', 'deferral', 'bin'] as const satisfies readonly TableName[];
 const MOST = 20_000;
 const version = Joi.number().integer().min(0).required();
 const valuesFor = (make: (table: (typeof TABLES)[number]) => Joi.Schema): Joi.Schema =>

@@ -95,7 +95,13 @@ export const FIELDS: Record<TableName, Fields> = {
     maxLoad: mm(100, 500000),
     sort: Joi.number(),
   },
-  family: { name: text(60), hue: word, pictogram: word, sort: Joi.number() },
+  family: {
+    name: text(60),
+    hue: word,
+    pictogram: word,
+    sort: Joi.number(),
+    fine: mm(1, 60).allow(null).default(null),
+  },
   category: {
     familyId: reference,
     starter: word.max(60).allow(null),
@@ -115,7 +121,6 @@ export const FIELDS: Record<TableName, Fields> = {
     factor: Joi.number().min(0.25).max(4),
     tidiers: list(reference, 60).default([]),
     limit: limit.default(null),
-    fine: mm(1, 60).allow(null).default(null),
     school: word.allow(null).default(null),
   },
   line: {

@@ -30,13 +30,45 @@ interface DemoRoom {
 
 export const SITE = { name: 'The Ferry House', system: 'metric', currency: 'EUR' };
 
+/** Children by the age of the youngest of the group, in months. */
 export const PEOPLE = [
-  { name: 'Otters, 3 to 5', kind: 'child', stature: 1000, colour: 'slate' },
-  { name: 'Herons, 6 to 8', kind: 'child', stature: 1180, colour: 'moss' },
-  { name: 'Pikes, 9 to 11', kind: 'child', stature: 1360, colour: 'plum' },
+  { name: 'Otters, 3 to 5', kind: 'child', stature: 1000, colour: 'slate', months: 43, reads: false },
+  { name: 'Herons, 6 to 8', kind: 'child', stature: 1180, colour: 'moss', months: 77, reads: true },
+  { name: 'Pikes, 9 to 11', kind: 'child', stature: 1360, colour: 'plum', months: 113, reads: true },
   { name: 'Lead helper', kind: 'adult', stature: 1640, colour: 'oak' },
   { name: 'Second helper', kind: 'adult', stature: 1780, colour: 'brick' },
 ] as const;
+
+/** Who uses what, where it is not everybody. */
+export const USERS: [category: string, people: string[]][] = [
+  ['Child scissors', ['Otters, 3 to 5']],
+  ['Finger paint', ['Otters, 3 to 5']],
+  ['Wax crayons', ['Otters, 3 to 5']],
+  ['Iron-on beads', ['Herons, 6 to 8']],
+  ['Stencils and rulers', ['Herons, 6 to 8']],
+  ['Acrylic paint', ['Pikes, 9 to 11']],
+  ['Knitting needles', ['Pikes, 9 to 11']],
+  ['Weaving frames', ['Pikes, 9 to 11']],
+  ['Glue guns', ['Lead helper']],
+  ['Craft knives', ['Lead helper']],
+  ['Iron and press', ['Second helper']],
+];
+
+/** The sitting in which the office was begun: what it took so far, and what was put off on purpose. */
+export const SITTING = {
+  room: "Purser's office",
+  minutes: 21,
+  minutesADay: 30,
+  putOff: 'bottom drawer of the desk',
+  days: 6,
+};
+
+/** Categories that may fill one container and no more. */
+export const LIMITS: [category: string, container: string, count: number][] = [
+  ['Fabric scraps', 'Clear box, medium', 1],
+  ['Clean packaging', 'Open tub, large', 1],
+  ['Odds and ends', 'Shoebox', 1],
+];
 
 /** What the house owns of the starting catalogue. */
 export const OWNED: Record<string, number> = {
@@ -106,7 +138,7 @@ export const ROOMS: DemoRoom[] = [
       '300 coloured paper', '160 card', '40 tissue and crepe paper', '60 large paper', '30 glue sticks', '10 liquid glue', '4 strong adhesives', '4 glue guns', '18 sticky tape', '22 child scissors', '8 sharp scissors', '6 craft knives', '5 hole punches', '6 cutting mats', '50 greeting card blanks',
       '4 mugs beads', '5 mugs iron-on beads', '3 mugs buttons', '14 sequins and glitter', '1 mug wiggly eyes', '2 shoeboxes pompoms', '150 pipe cleaners', '1 shoebox feathers', '300 lolly sticks', '2 mugs glass nuggets', '3 mugs mosaic tiles', '1 handful magnets for crafts',
       '2 shoeboxes stones and shells', '2 shoeboxes cones and sticks', '1 shoebox corks', '2 carrier bags cardboard tubes', '2 carrier bags clean packaging', '2 mugs bottle tops', '1 shoebox scrap wood', '14 modelling clay', '20 clay tools', '3 plaster and casting',
-      '45 wool', '60 felt sheets', '24 fabric', '1 carrier bag fabric scraps', '50 sewing thread', '6 needles and pins', '24 ribbon', '16 string and cord', '30 zips and fastenings', '24 knitting needles', '10 weaving frames', '1 carrier bag stuffing',
+      '16 balls of red wool', '14 balls of blue wool', '9 balls of green wool', '6 balls of white wool', '30 red felt sheets', '20 yellow felt sheets', '10 black felt sheets', '24 fabric', '1 carrier bag fabric scraps', '50 sewing thread', '1 shoebox lantern parts for autumn', '2 mugs easter egg dyes', '6 needles and pins', '12 gold ribbon', '12 pink ribbon', '16 string and cord', '30 zips and fastenings', '24 knitting needles', '10 weaving frames', '1 carrier bag stuffing',
       '14 hand tools', '3 mugs nails and screws', '30 sandpaper', '5 varnish and solvents', '2 iron and press', '8 wire',
       '40 dried-out felt tips, bin', '11 empty glue sticks, bin', '1 laundry basket fabric offcuts, give away', '1 carrier bag wool from an unfinished blanket, decide later',
     ],
@@ -144,7 +176,7 @@ export const ROOMS: DemoRoom[] = [
     ],
     open: [
       '3 sacks nap blankets', '60 nappies', '10 wet wipes', '8 disposable gloves', '14 spare clothes', '5 sun cream', '6 hand sanitiser', '6 bin bags', '300 receipts', '8 manuals', '40 child records', '12 keys', '30 certificates', '200 photographs',
-      '1 carrier bag winter decorations', '40 balloons', '6 gift wrap', '3 light bulbs', 'a carrier bag of unlabelled chargers, decide later', '4 lost jumpers, decide later', '9 old ring binders, give away', '5 dry markers, bin', '1 unopened label printer, return', '3 shoeboxes grey ferry parts',
+      '1 carrier bag winter decorations', '40 balloons', '6 gift wrap', '3 light bulbs', 'a carrier bag of unlabelled chargers, decide later', '4 lost jumpers, decide later', '9 old ring binders, give away', '5 dry markers, bin', '1 unopened label printer, return in 2 weeks', '3 shoeboxes grey ferry parts',
     ],
   },
 ];

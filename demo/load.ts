@@ -1,6 +1,6 @@
 /** Furnishes the Ferry House in a running Stube, through the same interface as every screen. */
 import type { ChangeAnswer, Snapshot } from '@stube/contract/answers';
-import { OWNED, PEOPLE, ROOMS, SITE } from './ferry-house.ts';
+import { LIMITS, OWNED, PEOPLE, ROOMS, SITE, SITTING, USERS } from './ferry-house.ts';
 
 const origin = process.argv[2] ?? 'http://127.0.0.1:4180';
 
@@ -22,7 +22,15 @@ const make = async (table: string, values: object): Promise<string> =>
 const snapshot = async () => (await ask<Snapshot>('GET', own)).data;
 
 const people = new Map<string, string>();
-for (const person of PEOPLE) people.set(person.name, await make('person', person));
+const today = new Date();
+for (const person of PEOPLE) {
+  const { months, ...values } = { months: null, ...person };
+  const born =
+    months === null
+      ? null
+      : new Date(Date.UTC(today.getUTCFullYear(), today.getUTCMonth() - months, 1)).toISOString().slice(0, 7);
+  people.set(person.name, await make('person', { ...values, born }));
+}
 for (const first of (await snapshot()).person.filter((person) => !people.has(person.name)))
   await ask('DELETE', `${own}/rows/person/${first.id}`, { version: first.version });
 for (const type of (await snapshot()).containerType)
@@ -61,13 +69,44 @@ for (const plan of ROOMS) {
       anchored: !!unit.anchored,
     });
   for (const text of plan.lines) await ask('POST', `${own}/lines`, { roomId: room, text });
+  const { category: sorted } = await snapshot();
+  for (const [name, users] of USERS) {
+    const used = sorted.find((one) => one.name === name && !one.users.length);
+    if (!used) continue;
+    const ids = users.map((user) => people.get(user)!);
+    await ask('PATCH', `${own}/rows/category/${used.id}`, { users: ids, version: used.version });
+  }
   await ask('POST', `${own}/rooms/${room}/contain`, {});
   await ask('POST', `${own}/rooms/${room}/place`, {});
+  if (plan.open) await ask('POST', `${own}/rooms/${room}/session`, { act: 'start' });
   for (const text of plan.open ?? []) await ask('POST', `${own}/lines`, { roomId: room, text });
+  if (plan.name === SITTING.room) {
+    await ask('POST', `${own}/rooms/${room}/session`, { act: 'end' });
+    const { session, room: rooms } = await snapshot();
+    const sitting = session.find((one) => one.roomId === room)!;
+    const { version } = rooms.find((one) => one.id === room)!;
+    await ask('PATCH', `${own}/rows/session/${sitting.id}`, {
+      seconds: SITTING.minutes * 60,
+      version: sitting.version,
+    });
+    await ask('PATCH', `${own}/rows/room/${room}`, { minutesADay: SITTING.minutesADay, version });
+    const until = new Date(today.getTime() + SITTING.days * 86_400_000).toISOString().slice(0, 10);
+    await make('deferral', { roomId: room, what: SITTING.putOff, until });
+  }
   if (plan.printed)
     await ask('POST', `${own}/printed`, {
       bins: (await snapshot()).bin.filter((bin) => bin.roomId === room).map((bin) => bin.id),
     });
+}
+
+const kept = await snapshot();
+for (const [name, container, count] of LIMITS) {
+  const limited = kept.category.find((one) => one.name === name)!;
+  const containerTypeId = kept.containerType.find((one) => one.name === container)!.id;
+  await ask('PATCH', `${own}/rows/category/${limited.id}`, {
+    limit: { containerTypeId, count },
+    version: limited.version,
+  });
 }
 
 const { room, unit, compartment, containerType, category, bin, line } = await snapshot();

@@ -29,11 +29,22 @@ const fitPlan = async (page) => {
   await page.getByRole('button', { name: 'Again' }).waitFor();
 };
 
+const schools = async (page) => {
+  await page.getByRole('button', { name: 'Ways to sort' }).click();
+  await page.getByRole('table').waitFor();
+};
+const oneByOne = async (page) => {
+  await page.getByRole('button', { name: 'One by one' }).click();
+  await page.getByRole('button', { name: 'doubtful' }).click();
+  await page.getByRole('button', { name: 'Outgrown? Yes' }).click();
+};
+
 const VIEWS = [
   ['sites', '/', DESK],
   ['house', `/s/${site.id}`, DESK],
   ['pile', `${room("Purser's office")}/pile`, DESK, typeLine],
   ['group', `${room('Net loft')}/group`, DESK],
+  ['schools', `${room('Net loft')}/group`, DESK, schools],
   ['measure', `${room('Landing room')}/measure`, DESK],
   ['unit', `${room('Landing room')}/measure`, DESK, editUnit],
   ['contain', `${room("Purser's office")}/contain`, DESK],
@@ -45,6 +56,7 @@ const VIEWS = [
   ['bin', `/s/${site.id}/b/${binOf('Beads').code}`, DESK],
   ['containers', `/s/${site.id}/stock`, DESK],
   ['pile-phone', `${room("Purser's office")}/pile`, PHONE],
+  ['decide-phone', `${room("Purser's office")}/pile`, PHONE, oneByOne],
   ['place-phone', `${room('Landing room')}/place`, PHONE],
   ['bin-phone', `/s/${site.id}/b/${binOf('Beads').code}`, PHONE],
 ];

@@ -79,7 +79,7 @@ describe('several rows at once', () => {
       'create.0.values.amount',
       { create: [{ table: 'line', id: 'x', values: { ...values('x', { amount: -1 }), sort: 1 } }] },
     ],
-    ['update.0.values.fine', { update: [{ table: 'category', id: 'x', version: 1, values: { fine: 0 } }] }],
+    ['update.0.values.fine', { update: [{ table: 'family', id: 'x', version: 1, values: { fine: 0 } }] }],
     ['create.0.table', { create: [{ table: 'site', id: 'x', values: {} }] }],
   ])('what is wrong is named: %s', async (field, body) => {
     const answer = await server.post(own('/batch'), { what: 'x', ...body }, 400);

@@ -19,8 +19,8 @@ export class ApiError extends Error {
 export async function api<T>(method: 'GET' | 'POST' | 'PATCH' | 'DELETE', path: string, body?: unknown): Promise<T> {
   const response = await fetch(`/api${path}`, {
     method,
-    headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
-    body: body === undefined ? undefined : JSON.stringify(body),
+    headers: body === undefined ? {} : { 'Content-Type': body instanceof Blob ? body.type : 'application/json' },
+    body: body === undefined || body instanceof Blob ? (body as Blob | undefined) : JSON.stringify(body),
   }).catch(() => null);
   if (!response)
     throw new ApiError(0, {

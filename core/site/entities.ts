@@ -181,6 +181,8 @@ export interface Family extends Row {
   hue: string;
   pictogram: string;
   sort: number;
+  /** Classes it is to be sorted into, chosen by hand; null leaves that to the curve. */
+  fine: number | null;
 }
 
 export type Lie = 'neat' | 'rigid' | 'small' | 'long' | 'soft' | 'nesting';
@@ -219,8 +221,6 @@ export interface Category extends Row, CategoryTraits {
   tidiers: string[];
   /** What it has to fit into, null where there is no limit. */
   limit: Limit | null;
-  /** Bins it is sorted into by hand, null leaves that to the curve. */
-  fine: number | null;
   /** The school of sorting that made it, null for one of the library or made by hand. */
   school: string | null;
 }

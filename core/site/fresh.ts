@@ -32,9 +32,13 @@ export const FRESH_LINE: Omit<
   facets: {},
   doubts: {},
 };
-export const FRESH_CATEGORY: Pick<
-  Category,
-  'users' | 'containerTypeId' | 'factor' | 'tidiers' | 'limit' | 'fine' | 'school'
-> = { users: [], containerTypeId: null, factor: 1, tidiers: [], limit: null, fine: null, school: null };
+export const FRESH_CATEGORY: Pick<Category, 'users' | 'containerTypeId' | 'factor' | 'tidiers' | 'limit' | 'school'> = {
+  users: [],
+  containerTypeId: null,
+  factor: 1,
+  tidiers: [],
+  limit: null,
+  school: null,
+};
 export const FRESH_PERSON: Pick<Person, 'born' | 'reads' | 'limit'> = { born: null, reads: true, limit: null };
 export const FRESH_ROOM: Pick<Room, 'minutesADay' | 'deadline'> = { minutesADay: null, deadline: null };

@@ -80,7 +80,8 @@ export class FacetReader {
   constructor(categories: ReadonlyMap<string, Category>, people: readonly Person[], today: Date) {
     this.categories = categories;
     this.people = new Map(people.map((one) => [one.id, one]));
-    this.persons = people.map((one) => [plain(one.name), one.name]);
+    // `Otters, 3 to 5` is called Otters.
+    this.persons = people.map((one) => [plain(one.name.split(',')[0]!), one.name]);
     this.today = today;
   }
 

@@ -13,7 +13,8 @@ export interface LimitUse {
   room: number;
   /** Litres too much; 0 where it fits. */
   over: number;
-  /** Lines to look at first: the largest, until the rest fits. */
+  /** All lines that count against it, the largest first; and those to look at first, until the rest fits. */
+  lines: Line[];
   first: Line[];
 }
 
@@ -43,7 +44,9 @@ export function limitsOf({ site, lines, categories, people, types }: LimitData):
       first.push(one.line);
       left -= one.litres;
     }
-    return [{ name, limit, type, litres, room, over: Math.max(0, litres - room), first }];
+    return [
+      { name, limit, type, litres, room, over: Math.max(0, litres - room), lines: sized.map((one) => one.line), first },
+    ];
   };
   return [
     ...[...categories.values()].flatMap((one) =>

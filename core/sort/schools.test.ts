@@ -5,6 +5,7 @@ import { FRESH_CATEGORY, FRESH_LINE, FRESH_PERSON } from '../site/fresh.ts';
 import type { Category, Line, Person } from '../site/entities.ts';
 import { FacetReader } from './facets.ts';
 import { burdenOf, compareSchools, SCHOOLS, suggestSchool, type SchoolData } from './schools.ts';
+import { regroup } from './regroup.ts';
 import { STARTER_CATEGORIES, starterOf } from './starter/library.ts';
 
 const row = { version: 1, siteId: 's' };
@@ -142,5 +143,56 @@ describe('schools', () => {
       ),
       { numRuns: 40 },
     );
+  });
+});
+
+describe('regrouping', () => {
+  const categories = [category('paint-brushes'), category('felt-sheets')];
+  const lines = [
+    line('red felt', 'felt-sheets', 40),
+    line('blue felt', 'felt-sheets', 40),
+    line('brushes', 'paint-brushes'),
+  ];
+  const families = [{ ...row, id: 'f', name: 'Things', hue: 'oak', pictogram: 'x', sort: 0, fine: null }];
+  let count = 0;
+  const newId = () => `n${count++}`;
+  const colour = compareSchools(data(lines, categories)).find((one) => one.school === 'colour')!;
+  const change = regroup(colour, lines, categories, families, newId);
+
+  test('makes the categories of the school and moves only what it tells', () => {
+    expect(change.create.map((one) => one.values.name).sort()).toEqual(['Blue', 'By colour', 'Red']);
+    expect(change.update.map((one) => one.id).sort()).toEqual(['blue felt', 'red felt']);
+    expect(change.create[1]!.values).toMatchObject({ lie: categories[1]!.lie, school: 'colour', starter: null });
+  });
+  test('going back to kind brings every line home, and a second time nothing is made twice', () => {
+    const made = change.create
+      .filter((one) => one.table === 'category')
+      .map((one) => ({ ...row, ...one.values, id: one.id }) as unknown as Category);
+    const moved = lines.map((one) => ({ ...one, ...change.update.find((update) => update.id === one.id)?.values }));
+    const all = [...categories, ...made];
+    const results = compareSchools(data(moved, all));
+    const back = regroup(
+      results.find((one) => one.school === 'kind')!,
+      moved,
+      all,
+      families,
+      newId,
+    );
+    expect(back.create).toEqual([]);
+    expect(back.update.map((one) => one.values.categoryId)).toEqual(['felt-sheets', 'felt-sheets']);
+    const again = regroup(
+      results.find((one) => one.school === 'colour')!,
+      moved,
+      all,
+      families,
+      newId,
+    );
+    expect(again).toMatchObject({ create: [], update: [] });
+  });
+  test('what was grouped by hand stays where it is', () => {
+    const own = [category('paint-brushes', { starter: null, name: 'Mine' }), category('felt-sheets')];
+    const red = [line('red brushes', 'paint-brushes')];
+    const result = compareSchools(data(red, own)).find((one) => one.school === 'colour')!;
+    expect(regroup(result, red, own, families, newId).update).toEqual([]);
   });
 });

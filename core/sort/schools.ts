@@ -29,6 +29,8 @@ export interface SchoolGroup {
   full: number;
   /** The category whose ways it takes over: that of most of its litres. */
   like: string | null;
+  /** Whether the school tells it; otherwise its lines stay with their kind. */
+  told: boolean;
 }
 
 export interface SchoolResult {
@@ -76,6 +78,8 @@ interface Thing {
   category: Category | undefined;
   litres: number;
   pieces: number;
+  /** Pieces that differ from one another: those of one line are much alike. */
+  differing: number;
   perWeek: number;
   longest: readonly [number, number, number];
 }
@@ -91,11 +95,13 @@ function things(data: SchoolData, byId: ReadonlyMap<string, Category>): Thing[] 
       bulkLitres(line, category?.lie ?? 'rigid', usual, data.site.measures) *
       (category?.factor ?? 1) *
       (1 + data.site.growth);
+    const pieces = line.measure === 'pieces' ? line.amount : litres * PIECES_A_LITRE;
     return {
       line,
       category,
       litres,
-      pieces: line.measure === 'pieces' ? line.amount : litres * PIECES_A_LITRE,
+      pieces,
+      differing: Math.sqrt(pieces),
       perWeek: category ? category.perWeek / count.get(category.id)! : 0.5,
       longest: line.length ? [line.length, line.width ?? line.length, line.height ?? line.width ?? line.length] : usual,
     };
@@ -107,7 +113,10 @@ export function compareSchools(data: SchoolData): SchoolResult[] {
   const byId = new Map(data.categories.map((one) => [one.id, one]));
   const reader = new FacetReader(byId, data.people, new Date(`${data.today}T00:00:00Z`));
   const all = things(data, byId);
-  const present = data.people.filter((one) => data.room.people.includes(one.id));
+  // Nobody named: everybody comes in.
+  const present = data.room.people.length
+    ? data.people.filter((one) => data.room.people.includes(one.id))
+    : data.people;
   const ceiling = ceilingFor(present, new Date(`${data.today}T00:00:00Z`));
   const choose = present.length && present.every((one) => one.reads) ? CHOOSE_SECONDS.words : CHOOSE_SECONDS.pictures;
   const sizes = data.types
@@ -115,24 +124,26 @@ export function compareSchools(data: SchoolData): SchoolResult[] {
     .sort((a, b) => a.usable - b.usable);
   return SCHOOLS.map(({ key }) => {
     const groups = new Map<string, Thing[]>();
+    const byValue = new Set<string>();
     let told = 0;
     for (const thing of all) {
       const own = thing.category && handMade(thing.category);
       const value = own ? null : reader.of(thing.line, key);
       if (value || own) told++;
+      if (value) byValue.add(value);
       const name = value ?? reader.of(thing.line, 'kind') ?? 'not sorted yet';
       const list = groups.get(name);
       if (list) list.push(thing);
       else groups.set(name, [thing]);
     }
-    const made = [...groups].map(([name, list]) => groupOf(name, list, sizes));
+    const made = [...groups].map(([name, list]) => ({ ...groupOf(name, list, sizes), told: byValue.has(name) }));
     const bins = made.reduce((sum, one) => sum + one.bins, 0);
     const hick = choose * Math.log2(made.length + 1);
     let finding = 0;
     let tidying = 0;
     made.forEach((group, i) => {
       const list = [...groups.values()][i]!;
-      const pieces = list.reduce((sum, one) => sum + one.pieces, 0) / group.bins;
+      const pieces = list.reduce((sum, one) => sum + one.differing, 0) / group.bins;
       const uses = list.reduce((sum, one) => sum + one.perWeek, 0);
       // A kit is fetched once for all that is in it, and goes back as one.
       const fetched = key === 'activity' ? Math.max(...list.map((one) => one.perWeek)) : uses;
@@ -164,7 +175,7 @@ function groupOf(
   name: string,
   list: readonly Thing[],
   sizes: readonly { type: ContainerType; usable: number }[],
-): SchoolGroup {
+): Omit<SchoolGroup, 'told'> {
   const litres = list.reduce((sum, one) => sum + one.litres, 0);
   const longest = list.reduce<readonly [number, number, number]>(
     (most, one) => (one.longest[0] > most[0] ? one.longest : most),
@@ -199,12 +210,17 @@ export const burdenOf = (one: SchoolResult): number =>
   (1 - one.told) * one.groups.reduce((sum, group) => sum + group.lineIds.length, 0) * WORTH.untold +
   Math.max(0, one.classes - (one.ceiling ?? Infinity)) * WORTH.class;
 
+/** Share of the lines that a school has to know something of. */
+export const LEAST_TOLD = 0.1;
+
 const NAMES = new Map<string, string>(SCHOOLS.map((one) => [one.key, one.name.toLowerCase()]));
 
 /** The school with the least burden, and in one sentence why rather than the next best. */
 export function suggestSchool(results: readonly SchoolResult[]): Suggestion | null {
   const ranked = results.filter((one) => one.groups.length).sort((a, b) => burdenOf(a) - burdenOf(b));
-  const [best, next] = ranked;
+  const best = ranked[0];
+  // A school that knows nothing of these things is no rival.
+  const next = ranked.slice(1).find((one) => one.told >= LEAST_TOLD);
   if (!best) return null;
   const week = (one: SchoolResult) => `${Math.round((one.finding + one.tidying) / 60)} min a week`;
   const reasons = [`${best.classes} classes in ${best.bins} bins, ${week(best)} to find and tidy`];

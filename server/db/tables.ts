@@ -148,6 +148,7 @@ export const family = pgTable(
     hue: text('hue').notNull(),
     pictogram: text('pictogram').notNull(),
     sort,
+    fine: integer('fine'),
   },
   (t) => [index('family_site').on(t.siteId)],
 );
@@ -174,7 +175,6 @@ export const category = pgTable(
     factor: doublePrecision('factor').notNull(),
     tidiers: jsonb('tidiers').$type<string[]>().notNull().default([]),
     limit: jsonb('limit').$type<Limit>(),
-    fine: integer('fine'),
     school: text('school'),
   },
   (t) => [index('category_site').on(t.siteId)],

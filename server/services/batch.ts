@@ -9,7 +9,7 @@ import { removeWith } from './removal.ts';
 import { checkReferences } from './rows.ts';
 
 /** Families before the categories in them, categories before lines. */
-const ORDER = ['family', 'category', 'line', 'deferral'];
+const ORDER = ['family', 'category', 'line', 'deferral', 'bin'];
 
 export async function writeBatch(
   db: Db,

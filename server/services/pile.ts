@@ -24,7 +24,7 @@ export async function takeStarter(recorder: Recorder, starter: StarterCategory):
     const info = starterFamilyOf(starter.family)!;
     familyId = newId();
     await recorder.insert('family', [
-      { id: familyId, name: info.name, hue: info.hue, pictogram: info.pictogram, sort: families.length },
+      { id: familyId, name: info.name, hue: info.hue, pictogram: info.pictogram, sort: families.length, fine: null },
     ]);
   }
   const { key, family: _family, piece: _piece, ...traits } = starter;

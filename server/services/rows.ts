@@ -66,7 +66,7 @@ async function defaultsFor(recorder: Recorder, table: EditableTable, values: Val
     case 'person':
       return { colour: 'slate', ...FRESH_PERSON };
     case 'family':
-      return { hue: 'oak', pictogram: 'package-open', sort: 99 };
+      return { hue: 'oak', pictogram: 'package-open', sort: 99, fine: null };
     case 'category':
       return {
         starter: null,

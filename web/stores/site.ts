@@ -3,7 +3,8 @@ import { defineStore } from 'pinia';
 import { computed, reactive, ref, shallowReactive, shallowRef } from 'vue';
 import { TABLES, type Row, type Site, type SiteData, type TableName } from '@stube/core/site/entities';
 import type { ChangeAnswer, History, Snapshot } from '@stube/contract/answers';
-import type { ContainRequest, NewLine, PlaceRequest } from '@stube/contract/requests';
+import type { Batch, ImportedLines } from '@stube/contract/batch';
+import type { ContainRequest, NewLine, PhotoQuery, PlaceRequest, SessionRequest } from '@stube/contract/requests';
 import type { EditableTable } from '@stube/contract/entities';
 import { api, ApiError } from '../api.ts';
 import { useNotices } from './notices.ts';
@@ -144,6 +145,16 @@ export const useSite = defineStore('site', () => {
     send('POST', `/lines/${line.id}/category`, { starter, version: line.version });
   const contain = (roomId: string, request: ContainRequest) => send('POST', `/rooms/${roomId}/contain`, request);
   const place = (roomId: string, request: PlaceRequest) => send('POST', `/rooms/${roomId}/place`, request);
+  const writeTogether = (batch: Batch) => send('POST', '/batch', batch);
+  const importLines = (list: ImportedLines) => send('POST', '/import', list);
+  const runSession = (roomId: string, act: SessionRequest['act']) => send('POST', `/rooms/${roomId}/session`, { act });
+  const addPhoto = (roomId: string, { lineId, ...query }: PhotoQuery, jpeg: Blob) => {
+    const said = Object.entries({ ...query, ...(lineId ? { lineId } : {}) }).map(([key, value]) => [
+      key,
+      String(value),
+    ]);
+    return send('POST', `/rooms/${roomId}/photos?${new URLSearchParams(said)}`, jpeg);
+  };
   const markPrinted = (bins: string[]) => send('POST', '/printed', { bins });
   const recordFull = (bin: Row, full: number) => send('POST', `/bins/${bin.id}/seen`, { full, version: bin.version });
 
@@ -168,6 +179,10 @@ export const useSite = defineStore('site', () => {
     categorise,
     contain,
     place,
+    writeTogether,
+    importLines,
+    runSession,
+    addPhoto,
     markPrinted,
     recordFull,
   };

@@ -40,8 +40,8 @@ CREATE TABLE "session" (
 --> statement-breakpoint
 ALTER TABLE "category" ADD COLUMN "tidiers" jsonb DEFAULT '[]'::jsonb NOT NULL;--> statement-breakpoint
 ALTER TABLE "category" ADD COLUMN "limit" jsonb;--> statement-breakpoint
-ALTER TABLE "category" ADD COLUMN "fine" integer;--> statement-breakpoint
 ALTER TABLE "category" ADD COLUMN "school" text;--> statement-breakpoint
+ALTER TABLE "family" ADD COLUMN "fine" integer;--> statement-breakpoint
 ALTER TABLE "line" ADD COLUMN "condition" text;--> statement-breakpoint
 ALTER TABLE "line" ADD COLUMN "due" text;--> statement-breakpoint
 ALTER TABLE "line" ADD COLUMN "whereto" text DEFAULT '' NOT NULL;--> statement-breakpoint

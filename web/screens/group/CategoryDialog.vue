@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A category: what it is called, how it lies, who uses it, and what that asks of its container and place. */
-import { computed, reactive } from 'vue';
+import { computed, reactive, ref } from 'vue';
 import Dialog from 'primevue/dialog';
 import { LIE_WORDS } from '@stube/core/contain/litres';
 import { HAZARD_WORDS } from '@stube/core/caution/hazards';
@@ -9,6 +9,8 @@ import { useForm } from '../../parts/form.ts';
 import FormEnd from '../../parts/FormEnd.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../stores/site.ts';
+import LimitFields from '../../parts/LimitFields.vue';
+import { useMerging } from './merging.ts';
 
 const props = defineProps<{ category?: Category; familyId: string }>();
 const emit = defineEmits<{ close: [] }>();
@@ -26,6 +28,9 @@ const draft = reactive({
   perWeek: String(old?.perWeek ?? 2),
   hazards: [...(old?.hazards ?? [])],
   users: [...(old?.users ?? [])],
+  tidiers: [...(old?.tidiers ?? [])],
+  limitType: old?.limit?.containerTypeId ?? '',
+  limitCount: String(old?.limit?.count ?? 1),
 });
 const { problems, busy, submit } = useForm();
 const lines = computed(() => store.data.line.filter((one) => one.categoryId === old?.id).length);
@@ -35,8 +40,10 @@ const removal = computed(
 );
 
 async function save(): Promise<void> {
+  const { limitType, limitCount, ...own } = draft;
   const values = {
-    ...draft,
+    ...own,
+    limit: limitType ? { containerTypeId: limitType, count: Number(limitCount) } : null,
     perWeek: Number(draft.perWeek.replace(',', '.')),
     synonyms: [
       ...new Set(
@@ -49,6 +56,21 @@ async function save(): Promise<void> {
   };
   if (await submit(() => (old ? store.patch('category', old, values) : store.create('category', values))))
     emit('close');
+}
+const { merge, split } = useMerging();
+const others = computed(() =>
+  store.data.category.filter((one) => one.id !== old?.id).sort((a, b) => a.name.localeCompare(b.name)),
+);
+const into = ref('');
+const part = reactive({ name: '', lines: [] as string[] });
+const ownLines = computed(() => store.data.line.filter((one) => one.categoryId === old?.id && one.decision === 'keep'));
+async function mergeInto(): Promise<void> {
+  const target = store.maps.category.get(into.value);
+  if (old && target && (await merge(target, [old]))) emit('close');
+}
+async function partOff(): Promise<void> {
+  const chosen = ownLines.value.filter((one) => part.lines.includes(one.id));
+  if (old && (await split(old, part.name.trim() || chosen[0]!.name.slice(0, 60), old.familyId, chosen))) emit('close');
 }
 async function drop(): Promise<void> {
   if (old && (await store.remove('category', old, old.name))) emit('close');
@@ -113,6 +135,15 @@ async function drop(): Promise<void> {
         </div>
       </fieldset>
       <fieldset>
+        <legend class="field-name">Who tidies it? Nobody ticked: those who use it.</legend>
+        <div class="row">
+          <label v-for="person in store.data.person" :key="person.id" class="check"
+            ><input v-model="draft.tidiers" type="checkbox" :value="person.id" />{{ person.name }}</label
+          >
+        </div>
+      </fieldset>
+      <LimitFields v-model:type="draft.limitType" v-model:count="draft.limitCount" :problem="problems['limit.count']" />
+      <fieldset>
         <legend class="field-name">Usual hazards</legend>
         <div class="stack tight">
           <label v-for="(words, id) in HAZARD_WORDS" :key="id" class="check"
@@ -122,6 +153,32 @@ async function drop(): Promise<void> {
       </fieldset>
       <FormEnd :problem="problems.form" :busy="busy" :remove="old && removal" @remove="drop" />
     </form>
+    <details v-if="old" class="stack">
+      <summary>Merge or part</summary>
+      <div class="row nowrap">
+        <select v-model="into" class="write" aria-label="Merge into">
+          <option value="" disabled>merge it into …</option>
+          <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option></select
+        ><button class="press small" type="button" :disabled="!into" @click="mergeInto">Merge</button>
+      </div>
+      <fieldset v-if="ownLines.length > 1">
+        <legend class="field-name">Lines that become a category of their own</legend>
+        <div class="row">
+          <label v-for="one in ownLines" :key="one.id" class="check"
+            ><input v-model="part.lines" type="checkbox" :value="one.id" />{{ one.name }}</label
+          >
+        </div>
+        <div class="row nowrap">
+          <input
+            v-model="part.name"
+            class="write"
+            maxlength="60"
+            aria-label="Name of the new category"
+            placeholder="its name"
+          /><button class="press small" type="button" :disabled="!part.lines.length" @click="partOff">Part off</button>
+        </div>
+      </fieldset>
+    </details>
   </Dialog>
 </template>
 
@@ -130,6 +187,15 @@ async function drop(): Promise<void> {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 10px 12px;
+}
+summary {
+  cursor: pointer;
+  font-weight: 600;
+  min-height: 34px;
+}
+.nowrap {
+  flex-wrap: nowrap;
+  padding: 6px 0;
 }
 fieldset {
   border: 0;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** Like with like: the lines that stay, in categories, in families. Drag them, or move them by keyboard. */
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
-import { Pencil, Plus } from '@lucide/vue';
+import { ChartSpline, Pencil, Plus, Shapes } from '@lucide/vue';
 import { HUES } from '@stube/core/label/hues';
 import type { Category, Family, Line } from '@stube/core/site/entities';
 import { litresOfLine } from '@stube/core/contain/demand';
@@ -13,6 +13,10 @@ import CategoryDialog from './CategoryDialog.vue';
 import FamilyDialog from './FamilyDialog.vue';
 import LineChip from './LineChip.vue';
 import MoveDialog from './MoveDialog.vue';
+import { useMerging } from './merging.ts';
+
+const SchoolsDialog = defineAsyncComponent(() => import('./SchoolsDialog.vue'));
+const FineDialog = defineAsyncComponent(() => import('./FineDialog.vue'));
 
 const { store, lines } = useRoom();
 const kept = computed(() => lines.value.filter((line) => line.decision === 'keep'));
@@ -21,6 +25,26 @@ const moving = ref<Line | null>(null);
 const categoryEdited = ref<Category | { familyId: string } | null>(null);
 const familyEdited = ref<Family | 'new' | null>(null);
 const everyCategory = ref(false);
+const comparing = ref(false);
+const fine = ref<Family | null>(null);
+const { merge, split } = useMerging();
+/** Categories laid together to become one. */
+const tray = ref<string[]>([]);
+const trayed = computed(() =>
+  tray.value.map((id) => store.maps.category.get(id)).filter((one): one is Category => !!one),
+);
+function laid(event: { item: HTMLElement }): void {
+  const id = event.item.dataset.category ?? '';
+  if (id && !tray.value.includes(id)) tray.value.push(id);
+}
+async function mergeTray(): Promise<void> {
+  const [into, ...others] = trayed.value;
+  if (into && (await merge(into, others))) tray.value = [];
+}
+function partedOff(event: { item: HTMLElement }, familyId: string): void {
+  const line = lineOf(event);
+  if (line) void split(store.maps.category.get(line.categoryId ?? ''), line.name.slice(0, 60), familyId, [line]);
+}
 
 const families = computed(() =>
   [...store.data.family]
@@ -60,7 +84,13 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
       <div class="row between">
         <label class="check"
           ><input v-model="everyCategory" type="checkbox" />show categories without anything of this room</label
-        ><button class="press small" type="button" @click="familyEdited = 'new'"><Plus :size="16" />A family</button>
+        ><span class="row tight"
+          ><button v-if="kept.length" class="press small main" type="button" @click="comparing = true">
+            <Shapes :size="16" />Ways to sort</button
+          ><button class="press small" type="button" @click="familyEdited = 'new'">
+            <Plus :size="16" />A family
+          </button></span
+        >
       </div>
       <div v-if="!kept.length" class="empty">
         <h2>Nothing to sort yet</h2>
@@ -77,8 +107,21 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
         >
           <header>
             <span class="picture"><Pictogram :name="family.pictogram" :size="22" /></span>
-            <h2>{{ family.name }}</h2>
+            <h2>
+              {{ family.name }}
+              <span v-if="family.fine" class="small soft"
+                >{{ categories.filter(({ own }) => own.length).length }} of {{ family.fine }}</span
+              >
+            </h2>
             <span class="small">{{ litres(sum) }}</span><button
+              class="icon-press"
+              type="button"
+              :aria-label="`How fine to sort ${family.name}`"
+              title="How fine?"
+              @click="fine = family"
+            >
+              <ChartSpline :size="17" /></button
+            ><button
               class="icon-press"
               type="button"
               :aria-label="`Edit the family ${family.name}`"
@@ -125,9 +168,18 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
               /></VueDraggable>
             </section>
           </VueDraggable>
-          <button class="press quiet small" type="button" @click="categoryEdited = { familyId: family.id }">
-            <Plus :size="15" />a category
-          </button>
+          <VueDraggable
+            :model-value="[]"
+            tag="div"
+            group="lines"
+            class="part"
+            :data-part="family.name"
+            @add="partedOff($event as never, family.id)"
+          >
+            <button class="press quiet small" type="button" @click="categoryEdited = { familyId: family.id }">
+              <Plus :size="15" />a category
+            </button>
+          </VueDraggable>
         </article>
       </div>
     </section>
@@ -149,6 +201,33 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
         @add="dropped($event as never, null)"
         ><LineChip v-for="line in unsorted" :key="line.id" :line="line" @pick="moving = line"
       /></VueDraggable>
+      <h2>Make one of several</h2>
+      <p class="small soft">
+        Drag categories here by their names, or merge one from its own sheet. A line dropped on “a category” is parted
+        off as one of its own.
+      </p>
+      <VueDraggable
+        :model-value="trayed"
+        tag="div"
+        group="categories"
+        class="tray small-tray"
+        :sort="false"
+        @add="laid($event as never)"
+        ><span v-for="one in trayed" :key="one.id" class="tag" :data-category="one.id"
+          >{{ one.name }}
+          <button
+            class="drop"
+            type="button"
+            :aria-label="`Take ${one.name} out again`"
+            @click="tray = tray.filter((id) => id !== one.id)"
+          >
+            ×
+          </button></span
+        ></VueDraggable
+      >
+      <button v-if="trayed.length > 1" class="press main small" type="button" @click="mergeTray">
+        Merge into {{ trayed[0]!.name }}
+      </button>
     </aside>
     <MoveDialog v-if="moving" :line="moving" @close="moving = null" />
     <CategoryDialog
@@ -156,6 +235,13 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
       :category="'id' in categoryEdited ? categoryEdited : undefined"
       :family-id="categoryEdited.familyId"
       @close="categoryEdited = null"
+    />
+    <SchoolsDialog v-if="comparing" @close="comparing = false" />
+    <FineDialog
+      v-if="fine"
+      :family="fine"
+      :categories="families.find((one) => one.family.id === fine!.id)?.categories ?? []"
+      @close="fine = null"
     />
     <FamilyDialog
       v-if="familyEdited"
@@ -209,8 +295,29 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
   gap: 6px;
   min-height: 40px;
 }
+.part {
+  min-height: 36px;
+}
+.part > :not(button) {
+  display: none;
+}
+.small-tray {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.small-tray .category {
+  display: none;
+}
+.drop {
+  border: 0;
+  background: none;
+  cursor: pointer;
+  min-width: 24px;
+  min-height: 24px;
+}
 .tray {
-  min-height: 120px;
+  min-height: 96px;
   align-content: flex-start;
   border: 1.5px dashed #a3977f;
   padding: 8px;

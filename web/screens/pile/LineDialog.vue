@@ -2,13 +2,16 @@
 /** Everything about one line of the pile. */
 import { computed, reactive } from 'vue';
 import Dialog from 'primevue/dialog';
-import { DECISIONS, type Line } from '@stube/core/site/entities';
+import { CONDITIONS, DECISIONS, FACETS, type Facet, type Line } from '@stube/core/site/entities';
+import { FacetReader } from '@stube/core/sort/facets';
 import { EVERYDAY_MEASURES } from '@stube/core/sort/measures';
 import { useForm } from '../../parts/form.ts';
 import FormEnd from '../../parts/FormEnd.vue';
 import LengthField from '../../parts/LengthField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../stores/site.ts';
+import { HAS_DAY, HAS_WHERETO } from './decisions.ts';
+import PhotoStrip from './PhotoStrip.vue';
 
 const props = defineProps<{ line: Line }>();
 const emit = defineEmits<{ close: [] }>();
@@ -23,7 +26,20 @@ const draft = reactive({
   length: props.line.length ?? 0,
   width: props.line.width ?? 0,
   height: props.line.height ?? 0,
+  condition: props.line.condition,
+  due: props.line.due ?? '',
+  whereto: props.line.whereto,
+  keepUntil: props.line.keepUntil ?? '',
+  setPieces: props.line.setPieces === null ? '' : String(props.line.setPieces),
+  setMissing: String(props.line.setMissing),
+  also: [...props.line.also],
+  facets: { ...props.line.facets } as Partial<Record<Facet, string>>,
+  spread: props.line.spread.map((one) => ({ where: one.where, amount: String(one.amount) })),
 });
+const sides = FACETS.filter((one) => one !== 'kind');
+const reader = computed(() => new FacetReader(store.maps.category, store.data.person, new Date()));
+const told = (facet: Facet) => reader.value.of({ ...props.line, facets: {} }, facet) ?? '';
+const number = (text: string) => Number(text.replace(',', '.'));
 const { problems, busy, submit } = useForm();
 const families = computed(() =>
   [...store.data.family]
@@ -47,6 +63,17 @@ async function save(): Promise<void> {
       length: sized ? draft.length : null,
       width: sized && draft.width ? draft.width : null,
       height: sized && draft.height ? draft.height : null,
+      condition: draft.condition,
+      due: draft.due || null,
+      whereto: draft.whereto,
+      keepUntil: draft.keepUntil || null,
+      setPieces: draft.setPieces.trim() ? number(draft.setPieces) : null,
+      setMissing: number(draft.setMissing || '0'),
+      also: draft.also.filter((one) => one !== draft.categoryId),
+      facets: Object.fromEntries(Object.entries(draft.facets).filter(([, said]) => said?.trim())),
+      spread: draft.spread
+        .filter((one) => one.where.trim())
+        .map((one) => ({ where: one.where.trim(), amount: number(one.amount) })),
     }),
   );
   if (done) emit('close');
@@ -93,6 +120,74 @@ async function save(): Promise<void> {
         </select></label
       >
       <TextField v-model="draft.note" label="Note" :problem="problems.note" />
+      <div class="three">
+        <label class="field"
+          ><span>Condition</span
+          ><select v-model="draft.condition" class="write">
+            <option :value="null">not said</option>
+            <option v-for="one in CONDITIONS" :key="one">{{ one }}</option>
+          </select></label
+        >
+        <TextField
+          v-if="HAS_DAY.includes(draft.decision)"
+          v-model="draft.due"
+          label="By"
+          type="date"
+          :problem="problems.due"
+        />
+        <TextField
+          v-if="HAS_WHERETO.includes(draft.decision)"
+          v-model="draft.whereto"
+          label="To whom or where"
+          :problem="problems.whereto"
+        />
+        <TextField
+          v-if="draft.decision === 'keep'"
+          v-model="draft.keepUntil"
+          label="Keep until"
+          type="date"
+          :problem="problems.keepUntil"
+        />
+      </div>
+      <details :open="!!line.setPieces || !!line.spread.length">
+        <summary>A set that belongs together</summary>
+        <div class="stack tight inside">
+          <div class="three">
+            <TextField v-model="draft.setPieces" label="Pieces when whole" :problem="problems.setPieces" />
+            <TextField v-model="draft.setMissing" label="Missing" :problem="problems.setMissing" />
+          </div>
+          <p class="field-name">Split on purpose, and still one: where how much of it is</p>
+          <div v-for="(part, i) in draft.spread" :key="i" class="part">
+            <TextField v-model="part.where" :label="`Place ${i + 1}`" :problem="problems[`spread.${i}.where`]" />
+            <TextField v-model="part.amount" label="How much" :problem="problems[`spread.${i}.amount`]" />
+            <button class="press quiet small" type="button" @click="draft.spread.splice(i, 1)">remove</button>
+          </div>
+          <button class="press small" type="button" @click="draft.spread.push({ where: '', amount: '1' })">
+            another place
+          </button>
+        </div>
+      </details>
+      <details :open="!!Object.keys(line.facets).length || !!line.also.length">
+        <summary>Its sides, for other ways of sorting</summary>
+        <div class="stack tight inside">
+          <p class="small soft">Grey is what Stube reads from its name and category; write to say otherwise.</p>
+          <div class="three">
+            <label v-for="facet in sides" :key="facet" class="field"
+              ><span>{{ facet }}</span
+              ><input v-model="draft.facets[facet]" class="write" maxlength="60" :placeholder="told(facet)"
+            /></label>
+          </div>
+          <label class="field"
+            ><span>Also found under (hold a key to choose several)</span
+            ><select v-model="draft.also" class="write also" multiple>
+              <optgroup v-for="{ family, own } in families" :key="family.id" :label="family.name">
+                <option v-for="one in own" :key="one.id" :value="one.id">{{ one.name }}</option>
+              </optgroup>
+            </select></label
+          >
+        </div>
+      </details>
+      <PhotoStrip :line-id="line.id" />
       <FormEnd :problem="problems.form" :busy="busy" />
     </form>
   </Dialog>
@@ -103,6 +198,29 @@ async function save(): Promise<void> {
   display: grid;
   grid-template-columns: repeat(3, 1fr);
   gap: 10px;
+}
+summary {
+  cursor: pointer;
+  min-height: 30px;
+  font-weight: 600;
+}
+.inside {
+  padding: 6px 0 10px 14px;
+  border-left: 3px solid var(--rule);
+}
+.part {
+  display: grid;
+  grid-template-columns: 1fr 90px auto;
+  gap: 10px;
+  align-items: end;
+}
+.also {
+  height: 130px;
+}
+@media (max-width: 520px) {
+  .three {
+    grid-template-columns: 1fr 1fr;
+  }
 }
 fieldset {
   border: 0;

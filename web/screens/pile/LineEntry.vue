@@ -1,17 +1,19 @@
 <script setup lang="ts">
 /** One line as it is typed, with how it is understood; a wrong guess is put right with one tap. */
 import { computed, nextTick, ref, watch } from 'vue';
-import { CornerDownLeft } from '@lucide/vue';
+import { CornerDownLeft, X } from '@lucide/vue';
 import { DECISIONS, type Decision, type Line } from '@stube/core/site/entities';
 import { litresOfLine } from '@stube/core/contain/demand';
 import { formatLength } from '@stube/core/measure/length';
-import { isReadLine, readLine } from '@stube/core/sort/line';
+import { FRESH_LINE } from '@stube/core/site/fresh';
+import { isReadLine, readLine, type ClueKind } from '@stube/core/sort/line';
 import { sayAmount } from '@stube/core/sort/measures';
 import { knownCategories, proposeCategories } from '@stube/core/sort/propose';
 import { starterFamilyOf } from '@stube/core/sort/starter/library';
 import { ApiError } from '../../api.ts';
 import { HUES } from '@stube/core/label/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
+import { sayDay, today } from '../../parts/day.ts';
 import { litres } from '../../parts/numbers.ts';
 import { useSite } from '../../stores/site.ts';
 
@@ -26,7 +28,45 @@ const problem = ref('');
 const busy = ref(false);
 const field = ref<HTMLInputElement | null>(null);
 
-const read = computed(() => readLine(text.value, store.site?.system));
+/** Guesses that were wrong: their words go back into the name. */
+const ignore = ref(new Set<ClueKind>());
+const read = computed(() => readLine(text.value, store.site?.system, { today: today(), ignore: ignore.value }));
+watch(text, (now) => {
+  if (!now.trim()) ignore.value = new Set();
+});
+const notSo = (kind: ClueKind) => (ignore.value = new Set([...ignore.value, kind]));
+const CLUES: Record<ClueKind, string> = {
+  amount: 'amount',
+  size: 'size',
+  decision: 'decision',
+  condition: 'condition',
+  day: 'day',
+  set: 'set',
+  note: 'note',
+};
+/** What each clue was taken to mean, where its own words do not say it. */
+const meaning = (kind: ClueKind, said: string): string => {
+  const now = read.value;
+  if (!isReadLine(now)) return said;
+  switch (kind) {
+    case 'amount':
+      return sayAmount(now.amount, now.measure);
+    case 'size':
+      return `${now.size!.map((mm) => formatLength(mm, store.site?.system).replace(' mm', '')).join(' × ')}${store.site?.system === 'metric' ? ' mm' : ''}`;
+    case 'decision':
+      return now.whereto ? `${now.decision} to ${now.whereto}` : now.decision!;
+    case 'condition':
+      return now.condition!;
+    case 'day':
+      return `${now.decision === 'keep' ? 'until' : 'by'} ${sayDay(now.day!)}`;
+    case 'set':
+      return [now.setPieces && `set of ${now.setPieces}`, now.setMissing && `${now.setMissing} missing`]
+        .filter(Boolean)
+        .join(', ');
+    case 'note':
+      return now.note;
+  }
+};
 const known = computed(() => knownCategories(store.data.category));
 const proposals = computed(() => (isReadLine(read.value) ? proposeCategories(read.value.name, known.value, 4) : []));
 const chosen = computed(() => (noCategory.value ? undefined : proposals.value[picked.value]));
@@ -66,6 +106,8 @@ const draft = computed<Line | null>(() => {
     decision: fate.value,
     note: now.note,
     sort: 0,
+    ...FRESH_LINE,
+    condition: now.condition,
   };
 });
 watch(draft, (line) => emit('typing', line));
@@ -93,6 +135,8 @@ async function add(): Promise<void> {
       roomId: props.roomId,
       text: text.value,
       decision: fate.value,
+      today: today(),
+      ...(ignore.value.size ? { ignore: [...ignore.value] } : {}),
       ...(one
         ? one.categoryId
           ? { categoryId: one.categoryId }
@@ -138,14 +182,24 @@ async function add(): Promise<void> {
       <p v-if="problem" class="wrong">{{ problem }}</p>
       <p v-else-if="!text.trim()" class="small soft">
         An amount, a measure and a name: <i>40 picture books 25x20x1 cm</i> · <i>half a mug of buttons</i> ·
-        <i>12 old pens, bin</i>
+        <i>12 broken pens, bin</i> · <i>lamp, return by 3 Dec</i>
       </p>
       <template v-else-if="isReadLine(read)">
-        <span class="tag">{{ sayAmount(read.amount, read.measure) }}</span><b>{{ read.name }}</b>
-        <span v-if="read.size" class="tag"
-          >{{ read.size.map((mm) => formatLength(mm, store.site?.system).replace(' mm', '')).join(' × ')
-          }}{{ store.site?.system === 'metric' ? ' mm' : '' }}</span
+        <b>{{ read.name }}</b>
+        <button
+          v-for="one in read.clues"
+          :key="one.kind"
+          class="tag clue"
+          type="button"
+          :aria-label="`${CLUES[one.kind]} ${meaning(one.kind, one.said)}: not so, it belongs to the name`"
+          title="Not so: put it back into the name"
+          @click="notSo(one.kind)"
         >
+          {{ meaning(one.kind, one.said) }}<X :size="13" />
+        </button>
+        <span v-if="!read.clues.some((one) => one.kind === 'amount')" class="tag">{{
+          sayAmount(read.amount, read.measure)
+        }}</span>
         <span class="soft small">about {{ litres(taken) }}</span>
         <span class="guesses" role="radiogroup" aria-label="Category">
           <button
@@ -217,6 +271,16 @@ async function add(): Promise<void> {
   border: 1.25px dashed #a3977f;
   border-radius: var(--corner);
   cursor: pointer;
+}
+.clue {
+  border: 0;
+  min-height: 28px;
+  cursor: pointer;
+  font: inherit;
+  font-size: 0.86rem;
+}
+.clue:hover {
+  background: var(--straw-pale);
 }
 .guess[aria-checked='true'] {
   background: var(--spruce-pale);

@@ -1,44 +1,95 @@
 <script setup lang="ts">
 /** The pile: one line for one kind of thing, in everyday words, each with its decision. */
-import { computed, ref } from 'vue';
-import { Pencil, Trash2 } from '@lucide/vue';
-import { litresOfLine } from '@stube/core/contain/demand';
-import { HUES } from '@stube/core/label/hues';
-import { DECISIONS, type Decision, type Line } from '@stube/core/site/entities';
-import { sayAmount } from '@stube/core/sort/measures';
-import { formatLength } from '@stube/core/measure/length';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { ChartBarBig, DoorOpen, FileUp, Layers } from '@lucide/vue';
+import type { Line } from '@stube/core/site/entities';
+import { dueLines } from '@stube/core/sort/limits';
 import { pileTotals } from '@stube/core/sort/totals';
-import Pictogram from '../../drawing/Pictogram.vue';
-import { litres } from '../../parts/numbers.ts';
+import { sayDay, today } from '../../parts/day.ts';
 import { useRoom } from '../../stores/room.ts';
+import ComeInDialog from './ComeInDialog.vue';
+import DecideDeck from './DecideDeck.vue';
+import LimitList from './LimitList.vue';
 import LineDialog from './LineDialog.vue';
 import LineEntry from './LineEntry.vue';
+import LineRow from './LineRow.vue';
+import PhotoStrip from './PhotoStrip.vue';
 import PileSum from './PileSum.vue';
+import SessionBar from './SessionBar.vue';
+import TestDialog from './TestDialog.vue';
+
+const ResultDialog = defineAsyncComponent(() => import('./ResultDialog.vue'));
+const ImportDialog = defineAsyncComponent(() => import('./ImportDialog.vue'));
 
 const { store, id, room, lines } = useRoom();
 const typing = ref<Line | null>(null);
 const editing = ref<Line | null>(null);
-const newestFirst = computed(() => [...lines.value].reverse());
+const testing = ref<Line | null>(null);
+const deck = ref<Line[] | null>(null);
+const opened = ref<'result' | 'import' | 'come in' | null>(null);
+const which = ref<'all' | 'open' | 'leaving'>('all');
+const open = computed(() => lines.value.filter((line) => line.decision === 'decide later'));
+const due = computed(() => dueLines(lines.value, today()));
+const WAYS = { all: 'all', open: 'open', leaving: 'leaving' } as const;
+const shownLines = computed(() =>
+  [...lines.value]
+    .reverse()
+    .filter(
+      (line) =>
+        which.value === 'all' ||
+        (which.value === 'open' ? line.decision === 'decide later' : !['keep', 'decide later'].includes(line.decision)),
+    ),
+);
+/** Long piles are drawn as far as anybody scrolls. */
+const most = ref(80);
 const totals = computed(() =>
   store.site
     ? pileTotals(typing.value ? [...lines.value, typing.value] : lines.value, store.maps.category, store.site)
     : null,
 );
-const categoryOf = (line: Line) => store.maps.category.get(line.categoryId ?? '');
-const hueOf = (line: Line) => HUES[store.maps.family.get(categoryOf(line)?.familyId ?? '')?.hue ?? 'ink'];
-const size = (line: Line) =>
-  [line.length, line.width, line.height]
-    .filter((one): one is number => one !== null)
-    .map((mm) => formatLength(mm, store.site?.system).replace(' mm', ''))
-    .join(' × ');
-const decide = (line: Line, decision: Decision) => store.attempt(() => store.patch('line', line, { decision }));
-const drop = (line: Line) => store.remove('line', line, line.name);
 </script>
 
 <template>
   <div class="work-two">
     <section class="stack">
+      <SessionBar :key="id" />
+      <div v-if="due.length" class="caution warn row between" role="status">
+        <span
+          ><b>{{ due.length === 1 ? '1 decision has' : `${due.length} decisions have` }} come due:</b>
+          {{
+            due
+              .slice(0, 3)
+              .map((line) => `${line.name} (${sayDay(line.due!)})`)
+              .join(', ')
+          }}{{ due.length > 3 ? ' …' : '' }}</span
+        ><button class="press small" type="button" @click="deck = due">Decide now</button>
+      </div>
       <LineEntry :key="id" :room-id="id" @typing="typing = $event" />
+      <div class="row between tools">
+        <div v-if="lines.length" class="row tight" role="group" aria-label="Lines shown">
+          <button
+            v-for="(word, key) in WAYS"
+            :key="key"
+            class="press small"
+            type="button"
+            :aria-pressed="which === key"
+            @click="which = key"
+          >
+            {{ word }}
+          </button>
+        </div>
+        <div class="row tight">
+          <button v-if="lines.length" class="press small" type="button" @click="deck = open.length ? open : [...lines]">
+            <Layers :size="16" />One by one
+          </button>
+          <button class="press quiet small" type="button" @click="opened = 'come in'">
+            <DoorOpen :size="16" />Can it come in?
+          </button>
+          <button class="press quiet small" type="button" @click="opened = 'import'">
+            <FileUp :size="16" />Take in a list
+          </button>
+        </div>
+      </div>
       <div v-if="!lines.length" class="empty">
         <h2>Empty the room onto one pile</h2>
         <p>
@@ -47,77 +98,43 @@ const drop = (line: Line) => store.remove('line', line, line.name);
         </p>
       </div>
       <ul v-else class="lines" aria-label="Lines of the pile">
-        <li
-          v-for="line in newestFirst"
+        <LineRow
+          v-for="line in shownLines.slice(0, most)"
           :key="line.id"
-          class="line"
-          :class="{ going: line.decision !== 'keep' && line.decision !== 'decide later' }"
-        >
-          <span class="picture" :style="{ color: hueOf(line) }"
-            ><Pictogram :name="categoryOf(line)?.pictogram ?? 'package-open'" :size="24"
-          /></span>
-          <span class="said"
-            ><b>{{ line.name }}</b
-            ><span class="small soft"
-              >{{ sayAmount(line.amount, line.measure) }}<template v-if="size(line)"> of {{ size(line) }}</template> ·
-              {{ litres(litresOfLine(line, categoryOf(line), store.site!)) }} ·
-              <span :class="{ wrong: !line.categoryId }">{{
-                categoryOf(line)?.name ?? 'not sorted yet'
-              }}</span><template v-if="line.note"> · {{ line.note }}</template></span
-            ></span
-          >
-          <select
-            class="write decision"
-            :aria-label="`Decision for ${line.name}`"
-            :value="line.decision"
-            @change="decide(line, ($event.target as HTMLSelectElement).value as Decision)"
-          >
-            <option v-for="one in DECISIONS" :key="one">{{ one }}</option>
-          </select>
-          <button class="icon-press" type="button" :aria-label="`Edit ${line.name}`" @click="editing = line">
-            <Pencil :size="17" />
-          </button>
-          <button class="icon-press" type="button" :aria-label="`Remove ${line.name}`" @click="drop(line)">
-            <Trash2 :size="17" />
-          </button>
-        </li>
+          :line="line"
+          @edit="editing = line"
+          @test="testing = line"
+        />
       </ul>
+      <button v-if="shownLines.length > most" class="press" type="button" @click="most += 200">
+        {{ shownLines.length - most }} more
+      </button>
+      <p v-if="lines.length && !shownLines.length" class="soft">No line is {{ which }}.</p>
     </section>
-    <PileSum v-if="totals" :totals="totals" :typing="!!typing" class="bench" />
+    <div class="stack bench">
+      <PileSum v-if="totals" :totals="totals" :typing="!!typing">
+        <button v-if="lines.length" class="press small" type="button" @click="opened = 'result'">
+          <ChartBarBig :size="16" />What came of it
+        </button>
+        <LimitList />
+        <PhotoStrip />
+      </PileSum>
+    </div>
     <LineDialog v-if="editing" :line="editing" @close="editing = null" />
+    <TestDialog v-if="testing" :line="testing" @close="testing = null" />
+    <DecideDeck v-if="deck" :lines="deck" @close="deck = null" />
+    <ResultDialog v-if="opened === 'result' && totals" :totals="totals" @close="opened = null" />
+    <ImportDialog v-if="opened === 'import'" @close="opened = null" />
+    <ComeInDialog v-if="opened === 'come in'" @close="opened = null" />
   </div>
 </template>
 
 <style scoped>
-.line {
-  display: grid;
-  grid-template-columns: 32px minmax(0, 1fr) 148px var(--tap) var(--tap);
-  gap: 8px;
-  align-items: center;
-  padding: 7px 0;
-  border-bottom: 1px solid var(--rule);
+.press[aria-pressed='true'] {
+  background: var(--spruce-pale);
+  border-color: var(--spruce);
 }
-.said {
-  display: flex;
-  flex-direction: column;
-  min-width: 0;
-  overflow-wrap: anywhere;
-}
-.picture {
-  display: grid;
-  place-items: center;
-}
-.going .said b {
-  text-decoration: line-through;
-  text-decoration-thickness: 1px;
-}
-@media (max-width: 760px) {
-  .line {
-    grid-template-columns: 28px minmax(0, 1fr) var(--tap) var(--tap);
-  }
-  .decision {
-    grid-column: 2 / -1;
-    grid-row: 2;
-  }
+.tools {
+  gap: 6px;
 }
 </style>

@@ -54,6 +54,7 @@ const pieces = (sum: Sum) => (sum.pieces ? `${Math.round(sum.pieces)} pieces` : 
       </ul></template
     >
     <p v-if="typing" class="small soft">with the line you are typing</p>
+    <slot />
   </aside>
 </template>
 

@@ -1,0 +1,28 @@
+/** Days as people speak of them, and as they are written in the rows. */
+
+/** Today where the person is, ISO. */
+export function today(): string {
+  const now = new Date();
+  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
+}
+
+export const daysFrom = (date: string, days: number): string =>
+  new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+
+/** `today`, `tomorrow`, `3 days ago`, `12 Dec`. */
+export function sayDay(date: string): string {
+  const apart = Math.round((Date.parse(date) - Date.parse(today())) / 86_400_000);
+  if (apart === 0) return 'today';
+  if (apart === 1) return 'tomorrow';
+  if (apart === -1) return 'yesterday';
+  if (apart < 0 && apart > -60) return `${-apart} days ago`;
+  const year = date.slice(0, 4) === today().slice(0, 4) ? undefined : ('numeric' as const);
+  return new Date(`${date}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year });
+}
+
+/** `45 s`, `12 min`, `1 h 20 min`. */
+export function sayTime(seconds: number): string {
+  if (seconds < 90) return `${Math.round(seconds)} s`;
+  const minutes = Math.round(seconds / 60);
+  return minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+}
