@@ -1,6 +1,7 @@
 /** Before something is bought or accepted: is one owned already, has it a home, what must go for it? (practice E10) */
 import { litresOfLine } from '../contain/demand.ts';
 import { bulkLitres, usableLitres } from '../contain/litres.ts';
+import { sayAmount } from '../sort/measures.ts';
 import { readLine, isReadLine } from '../sort/line.ts';
 import { knownCategories, proposeCategories } from '../sort/propose.ts';
 import type { Bin, Category, ContainerType, Line, SiteData } from '../site/entities.ts';
@@ -69,7 +70,8 @@ export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
     );
   const fits = homes.some((home) => home.free >= litres);
   const same = owned.find((one) => one.same);
-  if (same) return answer('there is one', `${same.line.amount} of it already in ${same.room}.`);
+  if (same)
+    return answer('there is one', `${sayAmount(same.line.amount, same.line.measure)} of it already in ${same.room}.`);
   if (fits) return answer('it has a home', `${homes[0]!.bin.code} has ${homes[0]!.free.toFixed(1)} litres free.`);
   if (homes.length)
     return answer(

@@ -1,5 +1,8 @@
 import { describe, expect, test } from 'vitest';
+import { FRESH_CATEGORY, FRESH_LINE } from '../site/fresh.ts';
+import { starterOf } from '../sort/starter/library.ts';
 import { Finder, type Findable } from './search.ts';
+import { thingsOf, type FindData } from './things.ts';
 
 const thing = (id: string, name: string, words: string, code = id.toUpperCase()): Findable => ({
   id,
@@ -34,4 +37,42 @@ describe('finding', () => {
   test('a code comes first, though others begin like it', () => expect(best('n1')).toBe('n1'));
   test.each(['', '   ', 'zzz', '%%%'])('%j finds nothing', (query) => expect(finder.search(query)).toEqual([]));
   test('no more than were asked for', () => expect(finder.search('net', 2)).toHaveLength(2));
+});
+
+test('a thing of two classes has one home and is found under both, and by each place it is split over', () => {
+  const row = { version: 1, siteId: 's' };
+  const category = (key: string) => ({
+    ...row,
+    ...starterOf(key)!,
+    ...FRESH_CATEGORY,
+    id: key,
+    familyId: 'f',
+    starter: key,
+  });
+  const data = {
+    room: [],
+    unit: [],
+    compartment: [],
+    family: [],
+    category: [category('jigsaw-puzzles'), category('geometry-solids')],
+    bin: [
+      { ...row, id: 'b', code: 'N1', name: 'Puzzles', roomId: 'r', categoryId: 'jigsaw-puzzles', compartmentId: null },
+    ],
+    line: [
+      {
+        ...row,
+        ...FRESH_LINE,
+        id: 'l',
+        roomId: 'r',
+        categoryId: 'jigsaw-puzzles',
+        name: 'shapes',
+        decision: 'keep',
+        also: ['geometry-solids', 'gone'],
+        spread: [{ where: 'windowsill', amount: 1 }],
+      },
+    ],
+  } as unknown as FindData;
+  const own = new Finder(thingsOf(data));
+  for (const query of ['puzzle', 'geometry', 'shapes', 'windowsill'])
+    expect(own.search(query).map((one) => one.id)).toEqual(['b']);
 });

@@ -36,7 +36,11 @@ export function thingsOf(data: FindData): Findable[] {
   for (const line of data.line) {
     if (!line.categoryId || line.decision !== 'keep') continue;
     const key = `${line.roomId} ${line.categoryId}`;
-    named.set(key, (named.get(key) ?? new Set()).add(line.name));
+    const words = named.get(key) ?? new Set();
+    named.set(key, words.add(line.name));
+    // One home, found under both of its classes.
+    for (const id of line.also) if (categories.has(id)) words.add(categories.get(id)!.name);
+    for (const part of line.spread) words.add(part.where);
   }
   return data.bin.map((bin) => {
     const category = categories.get(bin.categoryId);

@@ -198,7 +198,7 @@ export interface Suggestion {
 }
 
 /** What each trouble is worth in seconds a week, so that schools can be weighed. */
-const WORTH = { bin: 4, orphan: 12, giant: 20, double: 10, untold: 40, class: 15 };
+const WORTH = { bin: 4, orphan: 12, giant: 20, double: 10, untold: 40, class: 4 };
 
 export const burdenOf = (one: SchoolResult): number =>
   one.finding +
@@ -225,16 +225,17 @@ export function suggestSchool(results: readonly SchoolResult[]): Suggestion | nu
   const week = (one: SchoolResult) => `${Math.round((one.finding + one.tidying) / 60)} min a week`;
   const reasons = [`${best.classes} classes in ${best.bins} bins, ${week(best)} to find and tidy`];
   if (next) {
-    if (best.told > next.told + 0.05)
+    const other = NAMES.get(next.school)!;
+    if (best.ceiling !== null && best.classes <= best.ceiling && next.classes > best.ceiling)
+      reasons.push(`the youngest who tidy keep ${best.ceiling} classes apart, and ${other} asks for ${next.classes}`);
+    else if (best.told > next.told + 0.05)
       reasons.push(
-        `it knows where ${Math.round(best.told * 100)} % of the lines go, ${NAMES.get(next.school)} ${Math.round(next.told * 100)} %`,
+        `it knows where ${Math.round(best.told * 100)} % of the lines go, ${other} ${Math.round(next.told * 100)} %`,
       );
     else if (best.finding + best.tidying < next.finding + next.tidying - 30)
-      reasons.push(`${NAMES.get(next.school)} takes ${week(next)}`);
-    else if (best.orphans < next.orphans)
-      reasons.push(`${next.orphans - best.orphans} fewer orphans than by ${NAMES.get(next.school)}`);
-    else if (best.doubles < next.doubles)
-      reasons.push(`no kind is torn apart that ${NAMES.get(next.school)} spreads over several bins`);
+      reasons.push(`${other} takes ${week(next)}`);
+    else if (best.orphans < next.orphans) reasons.push(`${next.orphans - best.orphans} fewer orphans than by ${other}`);
+    else if (best.doubles < next.doubles) reasons.push(`no kind is torn apart that ${other} spreads over several bins`);
   }
   if (best.ceiling !== null && best.classes > best.ceiling)
     reasons.push(`the youngest who tidy keep ${best.ceiling} classes apart: give them fewer in sight`);

@@ -27,11 +27,13 @@ const size = computed(() =>
 );
 const photo = computed(() => store.data.photo.find((one) => one.lineId === props.line.id));
 const more = computed(() => {
-  const { condition, whereto, due, keepUntil, setPieces, setMissing, tested, dead, note } = props.line;
+  const { condition, whereto, due, keepUntil, setPieces, setMissing, spread, tested, dead, note } = props.line;
   return [
     condition,
     setPieces && `set of ${setPieces}${setMissing ? `, ${setMissing} missing` : ''}`,
     tested !== null && dead !== null && tested > 0 && `${dead} of ${tested} tested were dead`,
+    spread.length &&
+      `${spread.reduce((sum, one) => sum + one.amount, 0)} of it ${spread.map((one) => one.where).join(', ')}`,
     whereto && `to ${whereto}`,
     due && `${props.line.decision === 'return' ? 'back by' : 'by'} ${sayDay(due)}`,
     keepUntil && `keep until ${sayDay(keepUntil)}`,
@@ -92,7 +94,7 @@ const decide = (decision: Decision) => store.attempt(() => store.patch('line', p
       <button
         class="icon-press twice"
         type="button"
-        :aria-label="`Twice as much ${line.name}`"
+        :aria-label="`2× ${line.name}: twice as much`"
         title="Twice as much"
         @click="double(line)"
       >

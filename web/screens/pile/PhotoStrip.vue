@@ -47,7 +47,7 @@ async function drop(photo: Photo): Promise<void> {
 </script>
 
 <template>
-  <section class="stack tight" aria-label="Photographs">
+  <section class="stack tight" :aria-label="lineId ? 'Photographs of the line' : 'Photographs'">
     <div class="row nowrap">
       <select v-if="!lineId" v-model="kind" class="write" aria-label="What the photograph shows">
         <option v-for="(word, key) in KINDS" :key="key" :value="key">{{ word }}</option>

@@ -1,0 +1,127 @@
+/** Other ways of sorting the demo's net loft; how fine; one of several, several of one. */
+import { expect, expectAccessible, expectNoSideScroll, test, type Stube } from './stube.ts';
+
+async function loft(stube: Stube) {
+  const sites = await stube.ask<{ id: string; name: string }[]>('/sites');
+  if (!sites.some((one) => one.name === 'The Ferry House')) stube.loadDemo();
+  const site = (await stube.ask<{ id: string; name: string }[]>('/sites')).find(
+    (one) => one.name === 'The Ferry House',
+  )!.id;
+  const data = await stube.data(site);
+  const room = data.room.find((one) => one.name === 'Net loft')!.id;
+  const kept = async () =>
+    (await stube.data(site)).line.filter((one) => one.roomId === room && one.decision === 'keep');
+  return { site, room, kept, path: `${stube.address}/s/${site}/r/${room}/group` };
+}
+
+test('the net loft is sorted by four schools, keeps what was grouped by hand, and comes back', async ({
+  page,
+  stube,
+}) => {
+  const { site, path, kept } = await loft(stube);
+  const before = new Map((await kept()).map((line) => [line.id, line.categoryId]));
+  const data = await stube.data(site);
+  await page.goto(path);
+  // One category made by hand: a line parted off.
+  await page.getByRole('button', { name: 'Edit the category Wool' }).click();
+  await page.getByText('Merge or part').click();
+  await page.getByRole('checkbox', { name: 'balls of red wool' }).check();
+  await page.getByLabel('Name of the new category').fill('Wool for the flag');
+  await page.getByRole('button', { name: 'Part off' }).click();
+  await expect(page.getByRole('region', { name: 'Wool for the flag' })).toContainText('balls of red wool');
+  const own = (await stube.data(site)).category.find((one) => one.name === 'Wool for the flag')!.id;
+  const count = async (school: string | null) => {
+    const now = await stube.data(site);
+    const ids = new Set(now.category.filter((one) => one.school === school).map((one) => one.id));
+    return (await kept()).filter((line) => ids.has(line.categoryId!)).length;
+  };
+  for (const [name, school] of [
+    ['Activity', 'activity'],
+    ['Material', 'material'],
+    ['Colour', 'colour'],
+    ['Person', 'person'],
+  ] as const) {
+    await page.getByRole('button', { name: 'Ways to sort' }).click();
+    await expect(page.getByRole('dialog').getByText(/is suggested for those who come into this room/)).toBeVisible();
+    if (school === 'activity') await expectAccessible(page);
+    await page
+      .getByRole('row', { name: new RegExp(`^${name}`) })
+      .getByRole('button', { name: /^Sort so/ })
+      .click();
+    await expect(page.getByText(new RegExp(`^Sorted by ${name.toLowerCase()}: \\d+ lines moved`))).toBeVisible();
+    expect(await count(school)).toBeGreaterThan(3);
+    const now = await kept();
+    expect(now).toHaveLength(before.size);
+    expect(now.filter((line) => line.categoryId === own)).toHaveLength(1);
+  }
+  // Back to kind: every line is at home again.
+  await page.getByRole('button', { name: 'Ways to sort' }).click();
+  await page
+    .getByRole('row', { name: /^Kind/ })
+    .getByRole('button', { name: /^Sort so/ })
+    .click();
+  await expect(page.getByText(/^Sorted by kind/)).toBeVisible();
+  const name = (id: string | null, list: typeof data.category) => list.find((one) => one.id === id)?.name;
+  const after = await stube.data(site);
+  for (const line of await kept())
+    if (line.categoryId !== own)
+      expect(name(line.categoryId, after.category)).toBe(name(before.get(line.id)!, data.category));
+  for (let i = 0; i < 6; i++) await stube.ask(`/sites/${site}/undo`, {});
+  expect(new Map((await kept()).map((line) => [line.id, line.categoryId]))).toEqual(before);
+});
+
+test('how fine a family is sorted is read off its curve and can be set by hand', async ({ page, stube }) => {
+  const { site, path } = await loft(stube);
+  await page.goto(path);
+  await page.getByRole('button', { name: 'How fine to sort Drawing' }).click();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet.getByText(/Without the ceiling of 6 classes/)).toBeVisible();
+  await expectAccessible(page);
+  await sheet.getByRole('slider').fill('4');
+  await sheet.getByRole('button', { name: 'Keep 4' }).click();
+  await expect.poll(async () => (await stube.data(site)).family.find((one) => one.name === 'Drawing')!.fine).toBe(4);
+  await expect(page.getByRole('article', { name: 'Drawing' })).toContainText(/\d+ of 4/);
+});
+
+test('categories are merged by keyboard and by dragging, and nothing loses its lines', async ({ page, stube }) => {
+  const { site, path, kept } = await loft(stube);
+  const lines = (await kept()).length;
+  const bins = (await stube.data(site)).bin.length;
+  await page.goto(path);
+  await page.getByRole('button', { name: 'Edit the category Corks' }).click();
+  await page.getByText('Merge or part').click();
+  await page.getByLabel('Merge into').selectOption({ label: 'Bottle tops' });
+  await page.getByRole('button', { name: 'Merge', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Bottle tops' })).toContainText('corks');
+  const tray = page.locator('.small-tray');
+  for (const name of ['Feathers', 'Pompoms']) {
+    const grip = page.getByRole('region', { name, exact: true }).locator('.grip');
+    await grip.scrollIntoViewIfNeeded();
+    await grip.hover();
+    await page.mouse.down();
+    const goal = (await tray.boundingBox())!;
+    await page.mouse.move(goal.x + 30, goal.y + 20, { steps: 12 });
+    await page.mouse.move(goal.x + 40, goal.y + 24, { steps: 4 });
+    await page.mouse.up();
+    await expect(tray.getByText(name)).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'Merge into Feathers' }).click();
+  await expect(page.getByRole('region', { name: 'Feathers' })).toContainText('pompoms');
+  expect((await kept()).length).toBe(lines);
+  const data = await stube.data(site);
+  expect(data.bin.length).toBe(bins);
+  expect(data.category.find((one) => one.name === 'Feathers')!.synonyms).toContain('Pompoms');
+  await expectAccessible(page);
+});
+
+test.describe('on the phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  test('schools and curve can be read with one thumb', async ({ page, stube }) => {
+    const { path } = await loft(stube);
+    await page.goto(path);
+    await page.getByRole('button', { name: 'Ways to sort' }).tap();
+    await expect(page.getByRole('row', { name: /^Material/ })).toBeVisible();
+    await expectNoSideScroll(page);
+    await expectAccessible(page);
+  });
+});
