@@ -71,7 +71,7 @@ const SIZES: readonly (readonly [most: number, word: string])[] = [
 /** Reads facets for many lines of one site; words of categories are split once. */
 export class FacetReader {
   private readonly words = new Map<string, string[]>();
-  private readonly names = new WeakMap<Line, string[]>();
+  private readonly names = new WeakMap<Line, { text: string; words: string[] }>();
   private readonly categories: ReadonlyMap<string, Category>;
   private readonly people: ReadonlyMap<string, Person>;
   private readonly persons: readonly (readonly [word: string, name: string])[];
@@ -98,12 +98,12 @@ export class FacetReader {
       case 'material':
       case 'colour':
       case 'theme': {
-        const own = named(facet, this.nameOf(line));
+        const own = named(facet, this.nameOf(line).words);
         // A colour or a season belongs to the thing, a material often to its kind.
         return own ?? (facet === 'material' && category ? named(facet, this.wordsOf(category)) : null);
       }
       case 'weekday': {
-        const day = named('theme', this.nameOf(line));
+        const day = named('theme', this.nameOf(line).words);
         return day?.endsWith('day') ? day : null;
       }
       case 'person':
@@ -120,10 +120,13 @@ export class FacetReader {
     }
   }
 
-  private nameOf(line: Line): string[] {
-    let words = this.names.get(line);
-    if (!words) this.names.set(line, (words = plain(line.name).split(' ')));
-    return words;
+  private nameOf(line: Line): { text: string; words: string[] } {
+    let name = this.names.get(line);
+    if (!name) {
+      const text = plain(line.name);
+      this.names.set(line, (name = { text: ` ${text} `, words: text.split(' ') }));
+    }
+    return name;
   }
 
   private wordsOf(category: Category): string[] {
@@ -136,7 +139,7 @@ export class FacetReader {
   }
 
   private personOf(line: Line, category: Category | undefined): string | null {
-    const name = ` ${this.nameOf(line).join(' ')} `;
+    const name = this.nameOf(line).text;
     for (const [word, person] of this.persons) if (word && name.includes(` ${word} `)) return person;
     return category?.users.length === 1 ? (this.people.get(category.users[0]!)?.name ?? null) : null;
   }

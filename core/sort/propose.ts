@@ -25,9 +25,19 @@ interface Known {
 }
 
 /** Everything a name can be compared with; made once and used for many lines. */
-export function knownCategories(own: readonly Pick<Category, 'id' | 'name' | 'synonyms' | 'starter'>[]): Known[] {
+export interface KnownCategories {
+  entries: Known[];
+  /** Entries by every word of their names. */
+  byWord: ReadonlyMap<string, ReadonlySet<number>>;
+  /** Entries with a word like it, by each word that was asked about. */
+  asked: Map<string, ReadonlySet<number>>;
+}
+
+export function knownCategories(
+  own: readonly Pick<Category, 'id' | 'name' | 'synonyms' | 'starter'>[],
+): KnownCategories {
   const used = new Set(own.map((category) => category.starter));
-  return [
+  const entries = [
     ...own.map((category) => ({
       names: [category.name, ...category.synonyms].map(stems),
       proposal: { categoryId: category.id, starter: null, name: category.name },
@@ -40,6 +50,23 @@ export function knownCategories(own: readonly Pick<Category, 'id' | 'name' | 'sy
       edge: 0,
     })),
   ];
+  const byWord = new Map<string, Set<number>>();
+  entries.forEach((one, i) => {
+    for (const words of one.names)
+      for (const word of words) (byWord.get(word) ?? byWord.set(word, new Set()).get(word)!).add(i);
+  });
+  return { entries, byWord, asked: new Map() };
+}
+
+/** Entries that share a word with what was said, a slip of the finger forgiven. */
+function entriesLike(word: string, known: KnownCategories): ReadonlySet<number> {
+  let like = known.asked.get(word);
+  if (!like) {
+    const found = new Set<number>();
+    for (const [other, entries] of known.byWord) if (sameWord(word, other) > 0) for (const i of entries) found.add(i);
+    known.asked.set(word, (like = found));
+  }
+  return like;
 }
 
 function sameWord(a: string, b: string): number {
@@ -62,9 +89,11 @@ function likenessOf(said: string[], known: string[]): number {
 }
 
 /** The likest categories of a name, best first. */
-export function proposeCategories(name: string, known: readonly Known[], most = 5): CategoryProposal[] {
+export function proposeCategories(name: string, known: KnownCategories, most = 5): CategoryProposal[] {
   const said = stems(name);
-  return known
+  const near = new Set(said.flatMap((word) => [...entriesLike(word, known)]));
+  return [...near]
+    .map((i) => known.entries[i]!)
     .map((one) => ({
       ...one.proposal,
       // The name itself says more than another word for it.

@@ -136,31 +136,30 @@ export function compareSchools(data: SchoolData): SchoolResult[] {
       if (list) list.push(thing);
       else groups.set(name, [thing]);
     }
-    const made = [...groups].map(([name, list]) => ({ ...groupOf(name, list, sizes), told: byValue.has(name) }));
-    const bins = made.reduce((sum, one) => sum + one.bins, 0);
-    const hick = choose * Math.log2(made.length + 1);
-    let finding = 0;
-    let tidying = 0;
-    made.forEach((group, i) => {
-      const list = [...groups.values()][i]!;
-      const pieces = list.reduce((sum, one) => sum + one.differing, 0) / group.bins;
-      const uses = list.reduce((sum, one) => sum + one.perWeek, 0);
-      // A kit is fetched once for all that is in it, and goes back as one.
-      const fetched = key === 'activity' ? Math.max(...list.map((one) => one.perWeek)) : uses;
-      finding += fetched * hick + (uses * RUMMAGE_SECONDS.open * pieces) / 2;
-      tidying += fetched * Math.min(PUT_BACK, Math.max(1, pieces)) * hick;
-    });
+    const made: SchoolGroup[] = [];
+    let [bins, finding, tidying, orphans] = [0, 0, 0, 0];
+    const hick = choose * Math.log2(groups.size + 1);
     const places = new Map<string, number>();
-    for (const list of groups.values())
-      for (const kind of new Set(list.map((one) => one.line.categoryId ?? '')))
-        if (kind) places.set(kind, (places.get(kind) ?? 0) + 1);
+    for (const [name, list] of groups) {
+      const sum = sumUp(list);
+      const group = { ...groupOf(name, list, sum, sizes), told: byValue.has(name) };
+      made.push(group);
+      bins += group.bins;
+      if (sum.pieces <= 2) orphans++;
+      const pieces = sum.differing / group.bins;
+      // A kit is fetched once for all that is in it, and goes back as one.
+      const fetched = key === 'activity' ? sum.mostUsed : sum.perWeek;
+      finding += fetched * hick + (sum.perWeek * RUMMAGE_SECONDS.open * pieces) / 2;
+      tidying += fetched * Math.min(PUT_BACK, Math.max(1, pieces)) * hick;
+      for (const kind of sum.litresOf.keys()) places.set(kind, (places.get(kind) ?? 0) + 1);
+    }
     return {
       school: key,
       groups: made.sort((a, b) => b.litres - a.litres || a.name.localeCompare(b.name)),
       told: all.length ? told / all.length : 0,
       bins,
       full: bins ? made.reduce((sum, one) => sum + one.full * one.bins, 0) / bins : 0,
-      orphans: [...groups.values()].filter((list) => list.reduce((sum, one) => sum + one.pieces, 0) <= 2).length,
+      orphans,
       giants: made.filter((one) => one.bins >= 4).length,
       doubles: [...places.values()].filter((n) => n > 1).length,
       finding,
@@ -171,24 +170,56 @@ export function compareSchools(data: SchoolData): SchoolResult[] {
   });
 }
 
+interface Sum {
+  litres: number;
+  pieces: number;
+  differing: number;
+  perWeek: number;
+  mostUsed: number;
+  longest: readonly [number, number, number];
+  /** Litres by category id. */
+  litresOf: Map<string, number>;
+}
+
+function sumUp(list: readonly Thing[]): Sum {
+  const sum: Sum = {
+    litres: 0,
+    pieces: 0,
+    differing: 0,
+    perWeek: 0,
+    mostUsed: 0,
+    longest: [0, 0, 0],
+    litresOf: new Map(),
+  };
+  for (const one of list) {
+    sum.litres += one.litres;
+    sum.pieces += one.pieces;
+    sum.differing += one.differing;
+    sum.perWeek += one.perWeek;
+    if (one.perWeek > sum.mostUsed) sum.mostUsed = one.perWeek;
+    if (one.longest[0] > sum.longest[0]) sum.longest = one.longest;
+    if (one.category) sum.litresOf.set(one.category.id, (sum.litresOf.get(one.category.id) ?? 0) + one.litres);
+  }
+  return sum;
+}
+
 function groupOf(
   name: string,
   list: readonly Thing[],
+  { litres, longest, litresOf }: Sum,
   sizes: readonly { type: ContainerType; usable: number }[],
 ): Omit<SchoolGroup, 'told'> {
-  const litres = list.reduce((sum, one) => sum + one.litres, 0);
-  const longest = list.reduce<readonly [number, number, number]>(
-    (most, one) => (one.longest[0] > most[0] ? one.longest : most),
-    [0, 0, 0],
-  );
   // The smallest container that takes all, else as few as may be of the largest.
-  const fitting = sizes.filter(({ type }) => pieceFits(longest, type));
-  const size = fitting.find(({ usable }) => usable >= litres) ?? fitting.at(-1) ?? sizes.at(-1);
-  const usable = size?.usable ?? 10;
+  let largest: (typeof sizes)[number] | undefined;
+  for (const one of sizes) {
+    if (!pieceFits(longest, one.type)) continue;
+    largest = one;
+    if (one.usable >= litres) break;
+  }
+  const usable = (largest ?? sizes.at(-1))?.usable ?? 10;
   const bins = Math.max(1, Math.ceil(litres / usable - 1e-9));
-  const by = new Map<string, number>();
-  for (const one of list) if (one.category) by.set(one.category.id, (by.get(one.category.id) ?? 0) + one.litres);
-  const like = [...by].reduce<[string | null, number]>((a, b) => (b[1] > a[1] ? b : a), [null, -1])[0];
+  let like: string | null = null;
+  for (const [id, own] of litresOf) if (like === null || own > litresOf.get(like)!) like = id;
   return { name, lineIds: list.map((one) => one.line.id), litres, bins, full: litres / (bins * usable), like };
 }
 

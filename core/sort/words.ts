@@ -1,14 +1,17 @@
 /** Comparing words as people write them: case, accents, plurals and small typing errors do not matter. */
 
 /** Lower case, no accents, single spaces; letters and digits only. */
-export const plain = (text: string): string =>
-  text
-    .toLowerCase()
+export function plain(text: string): string {
+  const lower = text.toLowerCase();
+  // Most words are plain already.
+  if (/^[a-z0-9]+(?: [a-z0-9]+)*$/.test(lower)) return lower;
+  return lower
     .normalize('NFD')
     .replace(/\p{M}+/gu, '')
     .replace(/ß/g, 'ss')
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();
+}
 
 /** A light English stem: enough that `boxes` meets `box`, `brushes` meets `brush` and `puppies` meets `puppy`. */
 export function stem(word: string): string {

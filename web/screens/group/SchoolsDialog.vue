@@ -22,8 +22,8 @@ const took = ref(0);
 onMounted(async () => {
   const began = performance.now();
   const data = {
-    site: store.site,
-    room: room.value,
+    site: { measures: { ...store.site!.measures }, growth: store.site!.growth, fillLimit: store.site!.fillLimit },
+    room: { people: [...(room.value?.people ?? [])] },
     lines: lines.value,
     categories: store.data.category,
     families: store.data.family,
@@ -31,8 +31,7 @@ onMounted(async () => {
     types: store.data.containerType,
     today: today(),
   };
-  // Reactive rows cannot be sent as they are.
-  const found = await schoolsWorker().compare(JSON.parse(JSON.stringify(data)));
+  const found = await schoolsWorker().compare(data);
   results.value = found.results;
   suggestion.value = found.suggestion;
   took.value = performance.now() - began;
