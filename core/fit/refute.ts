@@ -30,27 +30,24 @@ interface Level {
   turned: boolean;
 }
 
+/** Made once: every refutation, and there are many small ones, mixes with the same. */
+const saltShaker = new Random(20);
+const SALT = Float64Array.from({ length: 4096 }, () => saltShaker.below(2 ** 26) * 2 + 1);
+
 /**
  * Outlines met, by two independent hashes of about 50 bits each: that two different ones share both is out of the
  * question (below 1e-18 for a million of them).
  */
 class Seen {
   private readonly met = new Map<number, number>();
-  private readonly salt: Float64Array;
-
-  constructor() {
-    const random = new Random(20);
-    this.salt = Float64Array.from({ length: 4096 }, () => random.below(2 ** 26) * 2 + 1);
-  }
 
   /** Takes it up; true when it was met before. */
   add(left: Int16Array, level: Level): boolean {
-    const { salt } = this;
     let one = 17;
     let two = 91;
     let n = 0;
     const mix = (value: number) => {
-      const salted = (value + 3) * salt[n & 4095]!;
+      const salted = (value + 3) * SALT[n & 4095]!;
       one = (one * 31 + salted) % 1125899906842597;
       two = (two * 131 + salted * 7) % 1099511627689;
       n++;

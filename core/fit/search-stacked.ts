@@ -5,6 +5,7 @@
  */
 import type { Random } from '../random.ts';
 import { piecesOf } from './pieces.ts';
+import { FreeRectangles, type Taste } from './free-rectangles.ts';
 import type { FitProblem } from './problem.ts';
 import { lay, liking, priceOfRoom } from './search-flat.ts';
 import type { Incumbent } from './incumbent.ts';
@@ -14,7 +15,11 @@ import { buildColumns, standOn, type Column } from './stacks.ts';
 
 const BEAM = 12;
 /** Rounds without a better packing before the order is made afresh. */
-const PATIENCE = 60;
+const PATIENCE = 400;
+/** One round of so many is laid by the beam; so many quick ones make a breath. */
+const CAREFUL_EVERY = 60;
+const QUICK_ROUNDS = 8;
+const TASTES: readonly Taste[] = ['short side', 'area', 'low'];
 
 interface Genes {
   /** Place in the order: low first. */
@@ -29,7 +34,17 @@ export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random
   const typeOf = Int32Array.from(containers.flatMap((one, t) => Array.from({ length: one.count }, () => t)));
   const units = typeOf.length;
 
+  const greedy = new FreeRectangles(floor.width, floor.depth);
   const fresh = (): Genes => {
+    const alone = new Float64Array(units);
+    // Where not everything finds room, what brings much for little floor goes first.
+    if (random.next() < 0.5) {
+      const key = Float64Array.from(typeOf, (t) => {
+        const one = containers[t]!;
+        return (-one.value / (one.width * one.depth)) * (0.3 + random.next());
+      });
+      return { key, alone };
+    }
     const stackFirst = [1, 1.4, 2.5][random.below(3)]!;
     const spread = [0.1, 0.4, 0.9][random.below(3)]!;
     return {
@@ -37,7 +52,7 @@ export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random
         const one = containers[t]!;
         return -one.width * one.depth * (one.stackable ? stackFirst : 1) * Math.exp(spread * (random.next() - 0.5));
       }),
-      alone: new Float64Array(units).fill(0),
+      alone,
     };
   };
   const changed = (genes: Genes): Genes => {
@@ -61,7 +76,9 @@ export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random
   let idle = 0;
   for (let round = 0; ; round++) {
     const tried = value < 0 ? genes : changed(genes);
-    const puts = yield* decode(tried, round);
+    // Many orders laid quickly, and now and then one laid with care.
+    const careful = round % CAREFUL_EVERY === 1;
+    const puts = careful ? yield* decode(tried, round) : quick(tried);
     const worth = puts.reduce((sum, put) => sum + containers[put.type]!.value, 0);
     const dig =
       worth >= incumbent.value - 1e-9 || worth >= value - 1e-9
@@ -79,7 +96,17 @@ export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random
       digging = Infinity;
       idle = 0;
     }
-    yield;
+    if (careful || round % QUICK_ROUNDS === 0) yield;
+  }
+
+  function quick({ key, alone }: Genes): Put[] {
+    const order = Array.from({ length: units }, (_, unit) => unit).sort((a, b) => key[a]! - key[b]!);
+    const columns = buildColumns(problem, order, (unit) => alone[unit]! > 0.5, typeOf, random);
+    const taste = TASTES[random.below(4)] ?? 'short side';
+    return filledUp(
+      columns,
+      greedy.lay(columns, taste).map(({ piece, x, y, turned }) => ({ type: piece, x, y, turned })),
+    );
   }
 
   function* decode({ key, alone }: Genes, round: number): Generator<void, Put[]> {
@@ -102,6 +129,14 @@ export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random
         random,
         random.next() < 0.5,
       )) ?? [];
+    return filledUp(columns, laid);
+  }
+
+  /** What lies, with what is left over stood on it where there is room. */
+  function filledUp(
+    columns: readonly Column[],
+    laid: readonly { type: number; x: number; y: number; turned: boolean }[],
+  ): Put[] {
     const placed = new Set(laid.map((one) => one.type));
     const standing = laid.map((one) => columns[one.type]!);
     const rest = columns.flatMap((column, i) => (placed.has(i) ? [] : column.members.map((member) => member.type)));

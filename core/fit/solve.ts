@@ -76,7 +76,8 @@ export function* fitSteps(whole: FitProblem, options: FitOptions = {}): Generato
   for (let breath = 0; breath < (options.iterations ?? Infinity); breath++) {
     const before = incumbent.improvements;
     // One round of search first, so that there is always something to show.
-    const proofsTurn = breath > 0 && (units <= SMALL ? breath % 3 !== 0 : breath % 3 === 1);
+    const proofsTurn =
+      breath > 0 && (units <= SMALL ? breath % 3 !== 0 : breath % (stacked && units > 16 ? 10 : 3) === 1);
     if (proofsTurn && proving && !incumbent.closed) {
       proof ??= prove(
         problem,

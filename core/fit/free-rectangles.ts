@@ -1,0 +1,102 @@
+/**
+ * Lays pieces one after another, each into the free rectangle it fits tightest, and leaves out what finds none: quick
+ * and greedy, for searches that try many orders. The free rectangles are the maximal ones; they overlap each other.
+ */
+export interface GreedyPiece {
+  width: number;
+  depth: number;
+  turnable: boolean;
+}
+export interface Laid {
+  piece: number;
+  x: number;
+  y: number;
+  turned: boolean;
+}
+
+/** How a place is chosen: the least short side left over, the least area, or the lowest and then leftmost. */
+export type Taste = 'short side' | 'area' | 'low';
+
+export class FreeRectangles {
+  private readonly width: number;
+  private readonly depth: number;
+  // x, y, width, depth of each free rectangle, four numbers apiece.
+  private free: number[] = [];
+  private spare: number[] = [];
+
+  constructor(width: number, depth: number) {
+    this.width = width;
+    this.depth = depth;
+  }
+
+  lay(pieces: readonly GreedyPiece[], taste: Taste): Laid[] {
+    this.free = [0, 0, this.width, this.depth];
+    const laid: Laid[] = [];
+    pieces.forEach((piece, i) => {
+      let best = -1;
+      let turned = false;
+      let first = Infinity;
+      let second = Infinity;
+      const { free } = this;
+      for (let turn = 0; turn <= (piece.turnable && piece.width !== piece.depth ? 1 : 0); turn++) {
+        const w = turn ? piece.depth : piece.width;
+        const d = turn ? piece.width : piece.depth;
+        for (let f = 0; f < free.length; f += 4) {
+          const across = free[f + 2]! - w;
+          const deep = free[f + 3]! - d;
+          if (across < 0 || deep < 0) continue;
+          const [a, b] =
+            taste === 'low'
+              ? [free[f + 1]! + d, free[f]!]
+              : taste === 'area'
+                ? [free[f + 2]! * free[f + 3]! - w * d, Math.min(across, deep)]
+                : [Math.min(across, deep), Math.max(across, deep)];
+          if (a < first || (a === first && b < second)) {
+            [first, second, best, turned] = [a, b, f, turn === 1];
+          }
+        }
+      }
+      if (best < 0) return;
+      const x = free[best]!;
+      const y = free[best + 1]!;
+      laid.push({ piece: i, x, y, turned });
+      this.take(x, y, turned ? piece.depth : piece.width, turned ? piece.width : piece.depth);
+    });
+    return laid;
+  }
+
+  /** Cuts what is now taken out of every free rectangle, and drops those that lie within another. */
+  private take(x: number, y: number, w: number, d: number): void {
+    const { free, spare } = this;
+    spare.length = 0;
+    for (let f = 0; f < free.length; f += 4) {
+      const [fx, fy, fw, fd] = [free[f]!, free[f + 1]!, free[f + 2]!, free[f + 3]!];
+      if (x >= fx + fw || x + w <= fx || y >= fy + fd || y + d <= fy) {
+        spare.push(fx, fy, fw, fd);
+        continue;
+      }
+      if (x > fx) spare.push(fx, fy, x - fx, fd);
+      if (x + w < fx + fw) spare.push(x + w, fy, fx + fw - x - w, fd);
+      if (y > fy) spare.push(fx, fy, fw, y - fy);
+      if (y + d < fy + fd) spare.push(fx, y + d, fw, fy + fd - y - d);
+    }
+    free.length = 0;
+    for (let f = 0; f < spare.length; f += 4) {
+      let within = false;
+      for (let g = 0; g < spare.length && !within; g += 4)
+        within =
+          g !== f &&
+          spare[g]! <= spare[f]! &&
+          spare[g + 1]! <= spare[f + 1]! &&
+          spare[g]! + spare[g + 2]! >= spare[f]! + spare[f + 2]! &&
+          spare[g + 1]! + spare[g + 3]! >= spare[f + 1]! + spare[f + 3]! &&
+          // Of two alike the first stays.
+          (g < f ||
+            spare[g] !== spare[f] ||
+            spare[g + 1] !== spare[f + 1] ||
+            spare[g + 2] !== spare[f + 2] ||
+            spare[g + 3] !== spare[f + 3]);
+      if (!within) free.push(spare[f]!, spare[f + 1]!, spare[f + 2]!, spare[f + 3]!);
+    }
+  }
+}
