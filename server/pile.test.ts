@@ -1,7 +1,7 @@
 /** The pile through the interface: sessions, lists that come in, several rows at once, photographs, papers that go out. */
 import { beforeAll, describe, expect, test } from 'vitest';
 import type { Line } from '@stube/core/site/entities';
-import { FRESH_CATEGORY, FRESH_LINE } from '@stube/core/site/fresh';
+import { FRESH_CATEGORY, FRESH_LINE, FRESH_TRAITS } from '@stube/core/site/fresh';
 import { siteWithRoom, testServer, type TestServer } from './testing/site.ts';
 
 let server: TestServer;
@@ -104,21 +104,7 @@ describe('several rows at once', () => {
     expect((await server.data(site)).category.some((one) => one.id === 'cat-metal')).toBe(false);
   });
 });
-const categoryValues = (name: string) => ({
-  ...FRESH_CATEGORY,
-  starter: null,
-  name,
-  pictogram: 'package-open',
-  synonyms: [],
-  lie: 'rigid',
-  hazards: [],
-  view: null,
-  lid: false,
-  lightSensitive: false,
-  density: 300,
-  zoneKind: 'whole room',
-  perWeek: 2,
-});
+const categoryValues = (name: string) => ({ ...FRESH_TRAITS, ...FRESH_CATEGORY, starter: null, name });
 
 describe('a list from elsewhere', () => {
   const lines = (count: number) =>

@@ -15,9 +15,9 @@ import { buildColumns, standOn, type Column } from './stacks.ts';
 
 const BEAM = 12;
 /** Rounds without a better packing before the order is made afresh. */
-const PATIENCE = 400;
+const PATIENCE = 600;
 /** One round of so many is laid by the beam; so many quick ones make a breath. */
-const CAREFUL_EVERY = 60;
+const CAREFUL_EVERY = 12;
 const QUICK_ROUNDS = 8;
 const TASTES: readonly Taste[] = ['short side', 'area', 'low'];
 

@@ -1,5 +1,5 @@
 /** What new rows begin with where nobody has said anything yet. */
-import type { Category, Line, Person, Room } from './entities.ts';
+import type { Category, CategoryTraits, Line, Person, Room } from './entities.ts';
 
 export const FRESH_LINE: Omit<
   Line,
@@ -31,6 +31,19 @@ export const FRESH_LINE: Omit<
   spread: [],
   facets: {},
   doubts: {},
+};
+/** A category of which only the name is known. */
+export const FRESH_TRAITS: Omit<CategoryTraits, 'name'> = {
+  pictogram: 'package-open',
+  synonyms: [],
+  lie: 'rigid',
+  hazards: [],
+  view: null,
+  lid: false,
+  lightSensitive: false,
+  density: 300,
+  zoneKind: 'whole room',
+  perWeek: 2,
 };
 export const FRESH_CATEGORY: Pick<Category, 'users' | 'containerTypeId' | 'factor' | 'tidiers' | 'limit' | 'school'> = {
   users: [],

@@ -1,5 +1,5 @@
 /** From a school's groups to what has to be written: categories of the school, and the lines in them. */
-import { FRESH_CATEGORY } from '../site/fresh.ts';
+import { FRESH_CATEGORY, FRESH_TRAITS } from '../site/fresh.ts';
 import type { Category, Family, Line } from '../site/entities.ts';
 import { handMade, SCHOOLS, type SchoolResult } from './schools.ts';
 
@@ -84,17 +84,12 @@ function likeCategory(
   school: string,
 ): Record<string, unknown> {
   const like = byId.get(group.like ?? '');
+  const traits = Object.fromEntries(
+    (Object.keys(FRESH_TRAITS) as (keyof typeof FRESH_TRAITS)[]).map((key) => [key, like?.[key] ?? FRESH_TRAITS[key]]),
+  );
   return {
-    pictogram: like?.pictogram ?? 'package-open',
+    ...traits,
     synonyms: [],
-    lie: like?.lie ?? 'rigid',
-    hazards: like?.hazards ?? [],
-    view: like?.view ?? null,
-    lid: like?.lid ?? false,
-    lightSensitive: like?.lightSensitive ?? false,
-    density: like?.density ?? 300,
-    zoneKind: like?.zoneKind ?? 'whole room',
-    perWeek: like?.perWeek ?? 2,
     ...FRESH_CATEGORY,
     users: like?.users ?? [],
     familyId,

@@ -1,7 +1,7 @@
 /** Making and changing single rows, with everything that hangs on them. */
 import { and, eq, inArray } from 'drizzle-orm';
 import { layOut, shapeProblems } from '@stube/core/measure/template';
-import { FRESH_CATEGORY, FRESH_PERSON, FRESH_ROOM } from '@stube/core/site/fresh';
+import { FRESH_CATEGORY, FRESH_PERSON, FRESH_ROOM, FRESH_TRAITS } from '@stube/core/site/fresh';
 import type { Compartment, Line, Room, TableName, Unit, UnitShape } from '@stube/core/site/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { EditableTable } from '@stube/contract/entities';
@@ -68,20 +68,7 @@ async function defaultsFor(recorder: Recorder, table: EditableTable, values: Val
     case 'family':
       return { hue: 'oak', pictogram: 'package-open', sort: 99, fine: null };
     case 'category':
-      return {
-        starter: null,
-        pictogram: 'package-open',
-        synonyms: [],
-        lie: 'rigid',
-        hazards: [],
-        view: null,
-        lid: false,
-        lightSensitive: false,
-        density: 300,
-        zoneKind: 'whole room',
-        perWeek: 2,
-        ...FRESH_CATEGORY,
-      };
+      return { starter: null, ...FRESH_TRAITS, ...FRESH_CATEGORY };
     case 'containerType':
       return {
         form: 'box',

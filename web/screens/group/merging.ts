@@ -1,5 +1,5 @@
 /** Categories made one, or parted; no line and no bin is lost, and each is taken back as one change. */
-import { FRESH_CATEGORY } from '@stube/core/site/fresh';
+import { FRESH_CATEGORY, FRESH_TRAITS } from '@stube/core/site/fresh';
 import type { Category, Line } from '@stube/core/site/entities';
 import { useNotices } from '../../stores/notices.ts';
 import { useSite } from '../../stores/site.ts';
@@ -62,15 +62,7 @@ export function useMerging() {
     const { id: _id, version: _version, siteId: _site, ...like }: Partial<Category> = from ?? {};
     const id = crypto.randomUUID();
     const values = {
-      pictogram: 'package-open',
-      lie: 'rigid',
-      hazards: [],
-      view: null,
-      lid: false,
-      lightSensitive: false,
-      density: 300,
-      zoneKind: 'whole room',
-      perWeek: 2,
+      ...FRESH_TRAITS,
       ...FRESH_CATEGORY,
       ...like,
       synonyms: [],

@@ -45,6 +45,24 @@ const due = computed(() => props.line.due !== null && props.line.due <= today())
 const testable = computed(
   () => props.line.measure === 'pieces' && props.line.amount > 1 && props.line.decision === 'keep',
 );
+const acts = computed(() => {
+  const { line } = props;
+  return [
+    { title: 'Once more', name: `${line.name} once more`, picture: Copy, run: () => again(line) },
+    { title: 'Twice as much', name: `2× ${line.name}: twice as much`, picture: null, run: () => double(line) },
+    { title: 'Half of it goes', name: `Half of ${line.name} goes`, picture: Scissors, run: () => halfGoes(line) },
+    ...(testable.value
+      ? [{ title: 'Try them out', name: `Test ${line.name}`, picture: FlaskConical, run: () => emit('test') }]
+      : []),
+    { title: 'Everything about it', name: `Edit ${line.name}`, picture: Pencil, run: () => emit('edit') },
+    {
+      title: 'Remove',
+      name: `Remove ${line.name}`,
+      picture: Trash2,
+      run: () => store.remove('line', line, line.name),
+    },
+  ];
+});
 const decide = (decision: Decision) => store.attempt(() => store.patch('line', props.line, { decision }));
 </script>
 
@@ -83,59 +101,16 @@ const decide = (decision: Decision) => store.attempt(() => store.patch('line', p
     </select>
     <span class="acts">
       <button
+        v-for="act in acts"
+        :key="act.title"
         class="icon-press"
+        :class="{ twice: !act.picture }"
         type="button"
-        :aria-label="`${line.name} once more`"
-        title="Once more"
-        @click="again(line)"
+        :aria-label="act.name"
+        :title="act.title"
+        @click="act.run"
       >
-        <Copy :size="16" />
-      </button>
-      <button
-        class="icon-press twice"
-        type="button"
-        :aria-label="`2× ${line.name}: twice as much`"
-        title="Twice as much"
-        @click="double(line)"
-      >
-        2×
-      </button>
-      <button
-        class="icon-press"
-        type="button"
-        :aria-label="`Half of ${line.name} goes`"
-        title="Half of it goes"
-        @click="halfGoes(line)"
-      >
-        <Scissors :size="16" />
-      </button>
-      <button
-        v-if="testable"
-        class="icon-press"
-        type="button"
-        :aria-label="`Test ${line.name}`"
-        title="Try them out"
-        @click="emit('test')"
-      >
-        <FlaskConical :size="16" />
-      </button>
-      <button
-        class="icon-press"
-        type="button"
-        :aria-label="`Edit ${line.name}`"
-        title="Everything about it"
-        @click="emit('edit')"
-      >
-        <Pencil :size="16" />
-      </button>
-      <button
-        class="icon-press"
-        type="button"
-        :aria-label="`Remove ${line.name}`"
-        title="Remove"
-        @click="store.remove('line', line, line.name)"
-      >
-        <Trash2 :size="16" />
+        <component :is="act.picture" v-if="act.picture" :size="16" /><template v-else>2×</template>
       </button>
     </span>
   </li>
