@@ -46,6 +46,8 @@ export const stacks = (problem: FitProblem): boolean => {
 
 /** Containers up to this number are proven first and searched beside. */
 const SMALL = 12;
+/** Containers from which on a shelf's proof gets fewer turns; found by trial. */
+const FULL_SHELF = 16;
 /** Breaths without a better packing, after the value is proven, that are spent on less digging. */
 const DIGGING_BREATHS = 150;
 
@@ -72,12 +74,13 @@ export function* fitSteps(whole: FitProblem, options: FitOptions = {}): Generato
   const counts = problem.containers.map((one) => one.count);
   let proof: Generator<void, void> | null = null;
   let proving = true;
+  // On a full shelf a refutation takes long and seldom comes to its end.
+  const proofEvery = stacked && units > FULL_SHELF ? 10 : 3;
   let sinceBetter = 0;
   for (let breath = 0; breath < (options.iterations ?? Infinity); breath++) {
     const before = incumbent.improvements;
     // One round of search first, so that there is always something to show.
-    const proofsTurn =
-      breath > 0 && (units <= SMALL ? breath % 3 !== 0 : breath % (stacked && units > 16 ? 10 : 3) === 1);
+    const proofsTurn = breath > 0 && (units <= SMALL ? breath % 3 !== 0 : breath % proofEvery === 1);
     if (proofsTurn && proving && !incumbent.closed) {
       proof ??= prove(
         problem,
