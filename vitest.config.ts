@@ -1,8 +1,9 @@
 import { defineConfig } from 'vitest/config';
 import vue from '@vitejs/plugin-vue';
+import { pictograms } from './web/vite.config.ts';
 
 export default defineConfig({
-  plugins: [vue()],
+  plugins: [vue(), pictograms()],
   test: {
     include: ['{core,contract,server,web,cli,demo}/**/*.test.ts'],
     testTimeout: 60_000,

@@ -4,7 +4,7 @@ import { defineConfig, type Plugin } from 'vite';
 import { STARTER_CATEGORIES, STARTER_FAMILIES } from '../core/sort/starter/library.ts';
 
 /** Only the pictograms that the library uses, out of the packaged set: `virtual:pictograms`, name to SVG body. */
-function pictograms(): Plugin {
+export function pictograms(): Plugin {
   const id = '\0virtual:pictograms';
   return {
     name: 'pictograms',

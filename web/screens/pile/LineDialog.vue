@@ -39,6 +39,12 @@ const draft = reactive({
 const sides = FACETS.filter((one) => one !== 'kind');
 const reader = computed(() => new FacetReader(store.maps.category, store.data.person, new Date()));
 const told = (facet: Facet) => reader.value.of({ ...props.line, facets: {} }, facet) ?? '';
+/** Rooms for what belongs elsewhere; else where things have gone before. */
+const known = computed(() =>
+  draft.decision === 'other room'
+    ? store.rooms.map((one) => one.name).filter((name) => name !== store.maps.room.get(props.line.roomId)?.name)
+    : [...new Set(store.data.line.map((one) => one.whereto).filter(Boolean))],
+);
 const number = (text: string) => Number(text.replace(',', '.'));
 const { problems, busy, submit } = useForm();
 const families = computed(() =>
@@ -135,12 +141,15 @@ async function save(): Promise<void> {
           type="date"
           :problem="problems.due"
         />
-        <TextField
-          v-if="HAS_WHERETO.includes(draft.decision)"
-          v-model="draft.whereto"
-          label="To whom or where"
-          :problem="problems.whereto"
-        />
+        <label v-if="HAS_WHERETO.includes(draft.decision)" class="field"
+          ><span>To whom or where</span
+          ><input v-model="draft.whereto" class="write" list="whereto" maxlength="80" autocomplete="off" /><datalist
+            id="whereto"
+          >
+            <option v-for="one in known" :key="one" :value="one" />
+          </datalist>
+          <span v-if="problems.whereto" class="wrong">{{ problems.whereto }}</span></label
+        >
         <TextField
           v-if="draft.decision === 'keep'"
           v-model="draft.keepUntil"

@@ -27,20 +27,23 @@ const size = computed(() =>
 );
 const photo = computed(() => store.data.photo.find((one) => one.lineId === props.line.id));
 const more = computed(() => {
-  const { condition, whereto, due, keepUntil, setPieces, setMissing, spread, tested, dead, note } = props.line;
-  return [
+  const { decision, condition, whereto, due, keepUntil, setPieces, setMissing, spread, tested, dead, note } =
+    props.line;
+  const words = [
     condition,
     setPieces && `set of ${setPieces}${setMissing ? `, ${setMissing} missing` : ''}`,
-    tested !== null && dead !== null && tested > 0 && `${dead} of ${tested} tested were dead`,
+    tested && dead !== null && `${dead} of ${tested} tested were dead`,
     spread.length &&
       `${spread.reduce((sum, one) => sum + one.amount, 0)} of it ${spread.map((one) => one.where).join(', ')}`,
     whereto && `to ${whereto}`,
-    due && `${props.line.decision === 'return' ? 'back by' : 'by'} ${sayDay(due)}`,
     keepUntil && `keep until ${sayDay(keepUntil)}`,
     note,
-  ].filter(Boolean);
+  ].filter((word): word is string => !!word);
+  return {
+    words,
+    due: due && { said: `${decision === 'return' ? 'back by' : 'by'} ${sayDay(due)}`, late: due <= today() },
+  };
 });
-const due = computed(() => props.line.due !== null && props.line.due <= today());
 /** Things that dry out or run down are tried one by one. */
 const testable = computed(
   () => props.line.measure === 'pieces' && props.line.amount > 1 && props.line.decision === 'keep',
@@ -82,13 +85,12 @@ const decide = (decision: Decision) => store.attempt(() => store.patch('line', p
       ><span class="small soft"
         >{{ sayAmount(line.amount, line.measure) }}<template v-if="size"> of {{ size }}</template> ·
         {{ litres(litresOfLine(line, category, store.site!)) }} ·
-        <span :class="{ wrong: !line.categoryId }">{{ category?.name ?? 'not sorted yet' }}</span><span
-          v-for="word in more"
-          :key="String(word)"
-          :class="{ wrong: due && word === more.find((one) => String(one).includes('by')) }"
+        <span :class="{ wrong: !line.categoryId }">{{ category?.name ?? 'not sorted yet' }}</span><template
+          v-for="word in more.words"
+          :key="word"
         >
-          · {{ word }}</span
-        ></span
+          · {{ word }}</template
+        ><span v-if="more.due" :class="{ wrong: more.due.late }"> · {{ more.due.said }}</span></span
       ></span
     >
     <select
