@@ -120,7 +120,9 @@ test.describe('on the phone', () => {
     const { path } = await loft(stube);
     await page.goto(path);
     await page.getByRole('button', { name: 'Ways to sort' }).tap();
-    await expect(page.getByRole('row', { name: /^Material/ })).toBeVisible();
+    await expect(
+      page.getByRole('row', { name: /^Material/ }).getByRole('button', { name: /^Sort so/ }),
+    ).toBeInViewport();
     await expectNoSideScroll(page);
     await expectAccessible(page);
   });

@@ -119,6 +119,15 @@ async function choose(result: SchoolResult): Promise<void> {
                 <span class="small soft">{{
                   one.mute ? 'nothing here tells: say it at the lines, under “its sides”' : one.about.idea
                 }}</span>
+                <button
+                  class="press small narrow"
+                  :class="{ main: one.suggested }"
+                  type="button"
+                  :disabled="busy"
+                  @click="choose(one)"
+                >
+                  Sort so<span class="hidden-text">: {{ one.about.name }}</span>
+                </button>
               </th>
               <td class="number" :class="{ wrong: one.ceiling !== null && one.classes > one.ceiling }">
                 {{ one.classes }}<span v-if="one.ceiling !== null" class="small"> of {{ one.ceiling }}</span>
@@ -134,7 +143,7 @@ async function choose(result: SchoolResult): Promise<void> {
                   ><i :style="{ width: `${Math.min(100, (least / (one.finding + one.tidying)) * 100)}%` }" /></span
                 >{{ minutes(one.finding) }} + {{ minutes(one.tidying) }}
               </td>
-              <td>
+              <td class="broad">
                 <button
                   class="press small"
                   :class="{ main: one.suggested }"
@@ -207,6 +216,19 @@ async function choose(result: SchoolResult): Promise<void> {
   display: block;
   height: 100%;
   background: var(--spruce);
+}
+/* On a phone the press stands where it is seen, beside its school. */
+.narrow {
+  display: none;
+  margin-top: 4px;
+}
+@media (max-width: 760px) {
+  .narrow {
+    display: inline-flex;
+  }
+  .broad {
+    display: none;
+  }
 }
 .groups {
   display: flex;

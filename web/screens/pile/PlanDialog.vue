@@ -131,6 +131,12 @@ const drop = (part: Deferral) => store.remove('deferral', part, part.what);
   align-items: end;
 }
 @media (max-width: 560px) {
+  .days li {
+    grid-template-columns: 1fr auto;
+  }
+  .days li > :last-child {
+    grid-column: 1 / -1;
+  }
   .later {
     grid-template-columns: 1fr 1fr;
   }
