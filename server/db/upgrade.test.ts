@@ -6,11 +6,11 @@ import { PGlite } from '@electric-sql/pglite';
 import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
 import { expect, test } from 'vitest';
-import { readSite } from './services/sites.ts';
-import type { Db } from './db/open.ts';
-import * as tables from './db/tables.ts';
+import { readSite } from '../services/sites.ts';
+import type { Db } from './open.ts';
+import * as tables from './tables.ts';
 
-const MIGRATIONS = join(import.meta.dirname, 'db', 'migrations');
+const MIGRATIONS = join(import.meta.dirname, 'migrations');
 
 /** The migrations up to the first. */
 function firstOnly(): string {
