@@ -45,8 +45,11 @@ test.describe('with one thumb', () => {
     const began = Date.now();
     for (const text of HEAP) {
       await entry.fill(text);
-      await tap('Add the line');
-      await expect(entry).toHaveValue('');
+      // A tap that misses is tapped again, as a thumb would.
+      await expect(async () => {
+        if (await entry.inputValue()) await tap('Add the line');
+        await expect(entry).toHaveValue('', { timeout: 3000 });
+      }).toPass();
     }
     const seconds = (Date.now() - began) / 1000;
     console.log(

@@ -85,4 +85,14 @@ const run = (act: 'start' | 'pause' | 'resume' | 'end') => store.attempt(() => s
   flex: 1;
   min-width: 0;
 }
+/* What is counted every second must not push what is below from under the thumb. */
+@media (max-width: 760px) {
+  .bar {
+    height: 84px;
+  }
+  .words {
+    max-height: 100%;
+    overflow: hidden;
+  }
+}
 </style>
