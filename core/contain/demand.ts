@@ -2,7 +2,7 @@
 import type { Category, Line, Site } from '../site/entities.ts';
 import { starterOf } from '../sort/starter/library.ts';
 import { sayAmount } from '../sort/measures.ts';
-import { bulkLitres } from './litres.ts';
+import { bulkLitres, sizeOf } from './litres.ts';
 
 export interface Demand {
   category: Category;
@@ -16,13 +16,12 @@ export interface Demand {
 }
 
 /** Usual piece of a category, mm; a hand's breadth where nothing is known. */
-export const usualPiece = (category: Pick<Category, 'starter'>): [number, number, number] =>
-  starterOf(category.starter)?.piece ?? [80, 60, 40];
+export const usualPiece = (category: Pick<Category, 'starter'> | undefined): [number, number, number] =>
+  (category && starterOf(category.starter)?.piece) ?? [80, 60, 40];
 
 /** Bulk litres of one line in its category. */
 export const litresOfLine = (line: Line, category: Category | undefined, site: Pick<Site, 'measures'>): number =>
-  bulkLitres(line, category?.lie ?? 'rigid', category ? usualPiece(category) : [80, 60, 40], site.measures) *
-  (category?.factor ?? 1);
+  bulkLitres(line, category?.lie ?? 'rigid', usualPiece(category), site.measures) * (category?.factor ?? 1);
 
 /** Demands of the lines that are kept and have a category, largest first. */
 export function demandsOf(
@@ -39,13 +38,9 @@ export function demandsOf(
     .map(([id, own]): Demand => {
       const category = categories.get(id)!;
       const told = own
-        .filter((line) => line.length)
-        .map(
-          (line) =>
-            [line.length!, line.width ?? line.length!, line.height ?? line.width ?? line.length!].sort(
-              (a, b) => b - a,
-            ) as [number, number, number],
-        );
+        .map(sizeOf)
+        .filter((size) => size !== null)
+        .map((size) => size.sort((a, b) => b - a));
       const piece = told.length ? told.reduce((a, b) => (b[0] > a[0] ? b : a)) : usualPiece(category);
       return {
         category,

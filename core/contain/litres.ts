@@ -23,6 +23,14 @@ export const LIE_WORDS: Record<Lie, string> = {
 /** Share of the box of its inside measures that a container of that form really holds. */
 export const FORM_FACTOR: Record<ContainerShape['form'], number> = { box: 1, tapered: 0.9, round: 0.78 };
 
+/** Told size of one piece in mm, as far as it was told: the rest as wide or high as the side before; null where none was. */
+export const sizeOf = ({
+  length,
+  width,
+  height,
+}: Pick<Line, 'length' | 'width' | 'height'>): [number, number, number] | null =>
+  length ? [length, width ?? length, height ?? width ?? length] : null;
+
 type Amounts = Pick<Line, 'amount' | 'measure' | 'length' | 'width' | 'height'>;
 
 /**
@@ -37,9 +45,7 @@ export function bulkLitres(
 ): number {
   const each = litresOf(line.measure, own);
   if (each !== undefined) return line.amount * each;
-  const [length, width, height] = line.length
-    ? [line.length, line.width ?? line.length, line.height ?? line.width ?? line.length]
-    : usual;
+  const [length, width, height] = sizeOf(line) ?? usual;
   return (line.amount * length * width * height * LIE_FACTOR[lie]) / 1e6;
 }
 

@@ -1,4 +1,5 @@
 /** A list as people keep it, row by row, turned into lines of the pile; what cannot be read is said, not guessed. */
+import { addDays, LATER_DAYS } from '../day.ts';
 import { FRESH_LINE } from '../site/fresh.ts';
 import type { Category, Line, Person, Room, Site } from '../site/entities.ts';
 import { knownCategories, proposeCategories, type CategoryProposal } from '../sort/propose.ts';
@@ -45,8 +46,6 @@ export interface Inventory {
   places: string[];
 }
 
-/** Days after which a row without a decision comes back. */
-const OPEN_DAYS = 30;
 /** Rows between two breaths. */
 const BREATH = 200;
 
@@ -175,7 +174,6 @@ function readRow(
   if (users && !one) notes.push(`used by ${users}`);
   if (stopped || amount === null) return;
   const decision = fate?.decision ?? 'decide later';
-  const later = new Date(Date.parse(`${context.today}T00:00:00Z`) + OPEN_DAYS * 86_400_000).toISOString().slice(0, 10);
   const line: InventoryLine = {
     row,
     starter: proposal?.starter?.key ?? null,
@@ -192,7 +190,7 @@ function readRow(
       width: told[1] ?? null,
       height: told[2] ?? null,
       decision,
-      due: fate?.due ?? (decision === 'decide later' ? later : null),
+      due: fate?.due ?? (decision === 'decide later' ? addDays(context.today, LATER_DAYS) : null),
       facets: one ? { person: one.name } : {},
       note: notes.filter(Boolean).join('; ').slice(0, 400),
     },

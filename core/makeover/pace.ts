@@ -1,4 +1,5 @@
 /** How long the makeover of a room has taken, and how long the rest will take at its pace (practices E1, E9). */
+import { addDays, daysBetween } from '../day.ts';
 import type { Deferral, Line, Session } from '../site/entities.ts';
 
 /** Before there is a pace: seconds a line, and how many lines that guess weighs. */
@@ -60,12 +61,8 @@ export interface DayPlan {
   needed: number;
 }
 
-const dayAfter = (date: string, days: number): string =>
-  new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
-
 /** Days from `from` to `deadline`, both counted. */
-export const daysUntil = (from: string, deadline: string): number =>
-  Math.max(0, Math.round((Date.parse(deadline) - Date.parse(from)) / 86_400_000) + 1);
+export const daysUntil = (from: string, deadline: string): number => Math.max(0, daysBetween(from, deadline) + 1);
 
 export interface Portion {
   what: string;
@@ -97,7 +94,7 @@ export function planDays(
       if (next.seconds <= 0.5) queue.shift();
     }
     days.push({ date, minutes: Math.max(1, Math.round((minutesADay * 60 - room) / 60)), what: words.join(', ') });
-    date = dayAfter(date, 1);
+    date = addDays(date, 1);
   }
   return { days, enough: !queue.length, needed: most ? Math.ceil(total / 60 / most) : Infinity };
 }

@@ -84,12 +84,8 @@ export class PlaceBound {
     }
     this.lone = start.length;
     this.wanted = Uint8Array.from(loners, (b) => (choices[b]!.length ? 1 : 0));
-    const members: number[][] = Array.from({ length: place.groups }, () => []);
-    for (let b = 0; b < bins; b++) if (groupOf[b]! >= 0) members[groupOf[b]!]!.push(b);
-    const inUnit: number[][] = Array.from({ length: place.units }, () => []);
-    for (let c = 0; c < compartments; c++) inUnit[unitOf[c]!]!.push(c);
     const column = new Int32Array(place.units).fill(-1);
-    for (const group of members) {
+    for (const group of place.inGroup) {
       const near = [...new Set(group.flatMap((b) => Array.from(choices[b]!, (c) => unitOf[c]!)))];
       near.forEach((unit, u) => (column[unit] = u));
       const columns = near.length + 1;
@@ -97,7 +93,7 @@ export class PlaceBound {
         members: group.length,
         columns,
         at: start.length,
-        room: new RoomFor(place, group, near, inUnit),
+        room: new RoomFor(place, group, near),
       });
       for (const b of group) {
         const row = start.length;

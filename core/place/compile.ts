@@ -10,8 +10,11 @@ export interface CompiledPlace {
   units: number;
   groups: number;
   unitOf: Int32Array;
-  /** Group of each bin, −1 for none. */
+  /** Compartments of each unit. */
+  inUnit: number[][];
+  /** Group of each bin, −1 for none, and the bins of each group. */
   groupOf: Int32Array;
+  inGroup: number[][];
   width: Int32Array;
   mass: Int32Array;
   roomWidth: Int32Array;
@@ -50,14 +53,18 @@ export function compilePlace(problem: PlaceProblem, pins: ReadonlyMap<string, st
     choices.push(items);
     choiceCosts.push(values);
   }
+  const unitOf = Int32Array.from(problem.compartments, (c) => units.get(c.unit)!);
+  const groupOf = Int32Array.from(problem.bins, (b) => (b.group === null ? -1 : groups.get(b.group)!));
   return {
     problem,
     bins,
     compartments,
     units: units.size,
     groups: groups.size,
-    unitOf: Int32Array.from(problem.compartments, (c) => units.get(c.unit)!),
-    groupOf: Int32Array.from(problem.bins, (b) => (b.group === null ? -1 : groups.get(b.group)!)),
+    unitOf,
+    inUnit: listed(unitOf, units.size),
+    groupOf,
+    inGroup: listed(groupOf, groups.size),
     width: costs.width,
     mass: costs.mass,
     roomWidth: costs.roomWidth,
@@ -67,6 +74,13 @@ export function compilePlace(problem: PlaceProblem, pins: ReadonlyMap<string, st
     choiceCosts,
     pinned: costs.pinned,
   };
+}
+
+/** What belongs to each of so many, from whom each belongs to; −1 is to none. */
+function listed(belongsTo: Int32Array, many: number): number[][] {
+  const lists: number[][] = Array.from({ length: many }, () => []);
+  belongsTo.forEach((to, i) => lists[to]?.push(i));
+  return lists;
 }
 
 /** Effort of a whole assignment (compartment of each bin, −1 for none), in seconds a week. */

@@ -9,20 +9,12 @@ export class RoomFor {
   private readonly place: CompiledPlace;
   private readonly members: readonly number[];
   private readonly units: readonly number[];
-  private readonly inUnit: readonly (readonly number[])[];
   private readonly answers: Uint8Array;
 
-  /** @param inUnit compartments of each unit of the problem */
-  constructor(
-    place: CompiledPlace,
-    members: readonly number[],
-    units: readonly number[],
-    inUnit: readonly (readonly number[])[],
-  ) {
+  constructor(place: CompiledPlace, members: readonly number[], units: readonly number[]) {
     this.place = place;
     this.members = members;
     this.units = units;
-    this.inUnit = inUnit;
     this.answers = new Uint8Array(members.length <= MOST_MEMBERS ? units.length << members.length : 0);
   }
 
@@ -41,7 +33,7 @@ export class RoomFor {
 
   private pack(unit: number, mask: number): boolean {
     const { place } = this;
-    const spaces = this.inUnit[unit]!;
+    const spaces = this.place.inUnit[unit]!;
     const bins = this.members.filter((_, m) => mask & (1 << m)).sort((a, b) => place.width[b]! - place.width[a]!);
     const free = spaces.map((c) => place.roomWidth[c]!);
     const load = spaces.map((c) => place.roomLoad[c]!);

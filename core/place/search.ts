@@ -24,7 +24,6 @@ export class PlaceSearch {
   private readonly layout: PlaceLayout;
   private readonly movable: Int32Array;
   private readonly groups: number[][];
-  private readonly inUnit: number[][];
   /** Units for each group, those first in which it would cost least if it had them for itself. */
   private readonly unitsFor: number[][];
   private choices: readonly Int32Array[];
@@ -42,11 +41,8 @@ export class PlaceSearch {
         (b) => place.pinned[b]! < 0 && place.choices[b]!.length > 0,
       ),
     );
-    this.groups = Array.from({ length: place.groups }, () => []);
-    for (const b of this.movable) if (place.groupOf[b]! >= 0) this.groups[place.groupOf[b]!]!.push(b);
-    this.groups = this.groups.filter((group) => group.length > 1);
-    this.inUnit = Array.from({ length: place.units }, () => []);
-    for (let c = 0; c < place.compartments; c++) this.inUnit[place.unitOf[c]!]!.push(c);
+    const movable = new Set(this.movable);
+    this.groups = place.inGroup.map((group) => group.filter((b) => movable.has(b))).filter((group) => group.length > 1);
     this.unitsFor = this.groups.map((group) => this.rankUnits(group));
     this.start();
     this.effort = assignmentEffort(place, this.layout.at);
@@ -216,7 +212,7 @@ export class PlaceSearch {
   /** Makes room for b in a compartment of the unit by lifting out others, the least used first; −1 when that is not possible. */
   private pushInto(unit: number, b: number, group: readonly number[], lift: (other: number) => void): number {
     const { place, random, layout } = this;
-    const offers = this.inUnit[unit]!.filter((at) => place.costs.at(b, at) < Infinity);
+    const offers = place.inUnit[unit]!.filter((at) => place.costs.at(b, at) < Infinity);
     if (!offers.length) return -1;
     const c = offers[random.below(offers.length)]!;
     const others = layout.members[c]!.filter((other) => place.pinned[other]! < 0 && !group.includes(other));
@@ -231,7 +227,7 @@ export class PlaceSearch {
 
   private leastIn(unit: number, b: number): number {
     let least = Infinity;
-    for (const c of this.inUnit[unit]!) least = Math.min(least, this.place.costs.at(b, c));
+    for (const c of this.place.inUnit[unit]!) least = Math.min(least, this.place.costs.at(b, c));
     return least;
   }
 
@@ -240,7 +236,7 @@ export class PlaceSearch {
     const { place, layout } = this;
     let best = -1;
     let least = Infinity;
-    for (const c of this.inUnit[unit]!) {
+    for (const c of place.inUnit[unit]!) {
       const cost = place.costs.at(b, c);
       if (cost < least && layout.fits(b, c)) [best, least] = [c, cost];
     }

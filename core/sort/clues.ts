@@ -1,4 +1,5 @@
 /** What a typed line says besides its amount and name: condition, decision, to whom, by when, how many pieces a set has. */
+import { addDays } from '../day.ts';
 import type { Condition, Decision } from '../site/entities.ts';
 import { DECISIONS } from '../site/entities.ts';
 
@@ -126,8 +127,8 @@ export function readDay(text: string, today: string): Clue<string> | null {
   else if (mon4) value = y4 ? dayOf(Number(y4), monthOf(mon4), Number(d4)) : next(monthOf(mon4), Number(d4), today);
   else if (weekday) {
     const ahead = (DAYS.indexOf(weekday.toLowerCase()) - now.getUTCDay() + 7) % 7 || 7;
-    value = iso(new Date(now.getTime() + ahead * 86_400_000));
-  } else if (tomorrow) value = iso(new Date(now.getTime() + 86_400_000));
+    value = addDays(today, ahead);
+  } else if (tomorrow) value = addDays(today, 1);
   else if (year) value = dayOf(Number(year), 12, 31);
   else if (count && span) {
     const n = COUNTS[count.toLowerCase()] ?? Number(count);

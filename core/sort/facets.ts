@@ -1,4 +1,5 @@
 /** The sides from which a line can be looked at (practice G1): said by hand, or read from its name, category and users. */
+import { sizeOf } from '../contain/litres.ts';
 import { monthsOld } from '../person/stature.ts';
 import type { Category, Facet, Line, Person, ZoneKind } from '../site/entities.ts';
 import { plain } from './words.ts';
@@ -111,8 +112,9 @@ export class FacetReader {
       case 'stage':
         return this.stage(category);
       case 'size': {
-        if (!line.length) return null;
-        const litres = (line.length * (line.width ?? line.length) * (line.height ?? line.width ?? line.length)) / 1e6;
+        const size = sizeOf(line);
+        if (!size) return null;
+        const litres = (size[0] * size[1] * size[2]) / 1e6;
         return SIZES.find(([most]) => litres <= most)![1];
       }
       case 'number':

@@ -4,13 +4,22 @@
  * again, a piece at a time.
  */
 import { monthsOld } from '../person/stature.ts';
-import type { Person } from '../site/entities.ts';
+import type { Line, Person } from '../site/entities.ts';
 
 /** Seconds for each doubling of the labels: read, or told from pictures. */
 export const CHOOSE_SECONDS = { words: 0.15, pictures: 0.3 } as const;
 /** Seconds to look at one piece: see-through and shallow, open, deep and opaque. */
 export const RUMMAGE_SECONDS = { clear: 0.2, open: 0.4, deep: 0.8 } as const;
 export type Insight = keyof typeof RUMMAGE_SECONDS;
+
+/** Pieces that one use leaves to be put back, at the most. */
+export const PUT_BACK = 3;
+/** Pieces of which a told measure is taken to consist, a litre; only for how long one rummages. */
+const PIECES_A_LITRE = 15;
+
+/** Roughly how many pieces a line is. */
+export const roughPieces = (line: Pick<Line, 'amount' | 'measure'>, litres: number): number =>
+  line.measure === 'pieces' ? line.amount : litres * PIECES_A_LITRE;
 
 export interface FineCase {
   pieces: number;

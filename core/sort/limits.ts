@@ -1,4 +1,5 @@
 /** The container is the limit (practices E4, E6): how full it is, and what has to go. */
+import { addDays } from '../day.ts';
 import { litresOfLine } from '../contain/demand.ts';
 import { usableLitres } from '../contain/litres.ts';
 import type { Category, ContainerType, Limit, Line, Person, Site } from '../site/entities.ts';
@@ -29,10 +30,11 @@ export interface LimitData {
 /** Every limit that is set and what is kept against it: a person's limit counts the lines said to be theirs. */
 export function limitsOf({ site, lines, categories, people, types }: LimitData): LimitUse[] {
   const kept = lines.filter((line) => line.decision === 'keep');
-  const use = (name: string, limit: Limit | null, own: Line[]): LimitUse[] => {
+  const use = (name: string, limit: Limit | null, counts: (line: Line) => boolean): LimitUse[] => {
     const type = limit && types.get(limit.containerTypeId);
     if (!limit || !type) return [];
-    const sized = own
+    const sized = kept
+      .filter(counts)
       .map((line) => ({ line, litres: litresOfLine(line, categories.get(line.categoryId ?? ''), site) }))
       .sort((a, b) => b.litres - a.litres);
     const litres = sized.reduce((sum, one) => sum + one.litres, 0);
@@ -49,20 +51,8 @@ export function limitsOf({ site, lines, categories, people, types }: LimitData):
     ];
   };
   return [
-    ...[...categories.values()].flatMap((one) =>
-      use(
-        one.name,
-        one.limit,
-        kept.filter((line) => line.categoryId === one.id),
-      ),
-    ),
-    ...people.flatMap((one) =>
-      use(
-        one.name,
-        one.limit,
-        kept.filter((line) => line.facets.person === one.name),
-      ),
-    ),
+    ...[...categories.values()].flatMap((one) => use(one.name, one.limit, (line) => line.categoryId === one.id)),
+    ...people.flatMap((one) => use(one.name, one.limit, (line) => line.facets.person === one.name)),
   ];
 }
 
@@ -72,7 +62,7 @@ export const pastKeeping = (lines: readonly Line[], today: string): Line[] =>
 
 /** Open decisions, returns and exchanges whose day has come or comes within `days`, the earliest first. */
 export const dueLines = (lines: readonly Line[], today: string, days = 0): Line[] => {
-  const until = new Date(Date.parse(`${today}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+  const until = addDays(today, days);
   return lines
     .filter((line) => line.due !== null && line.due <= until && ['decide later', 'return'].includes(line.decision))
     .sort((a, b) => a.due!.localeCompare(b.due!));

@@ -51,7 +51,6 @@ const data = (lines: Line[], categories: Category[], people: Person[] = []): Sch
   room: { people: people.map((one) => one.id) },
   lines,
   categories,
-  families: [{ id: 'f', name: 'Things' }],
   people,
   types: CATALOGUE.map((shape, i) => ({ ...row, ...shape, id: `t${i}`, owned: 0 })),
   today,

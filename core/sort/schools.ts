@@ -2,11 +2,12 @@
  * The same things grouped by each school of sorting (practices G1, G4), and what each costs: bins, how full, orphans,
  * giants, doubles, and the week's seconds of finding and tidying (design, 4.4).
  */
-import { bulkLitres, pieceFits, usableLitres } from '../contain/litres.ts';
-import { usualPiece } from '../contain/demand.ts';
-import type { Category, ContainerType, Facet, Family, Line, Person, Room, Site } from '../site/entities.ts';
+import { litresOfLine, usualPiece } from '../contain/demand.ts';
+import { pieceFits, sizeOf, usableLitres } from '../contain/litres.ts';
+import { comesInto } from '../place/room.ts';
+import type { Category, ContainerType, Facet, Line, Person, Room, Site } from '../site/entities.ts';
 import { FacetReader } from './facets.ts';
-import { ceilingFor, CHOOSE_SECONDS, RUMMAGE_SECONDS } from './fine.ts';
+import { ceilingFor, CHOOSE_SECONDS, PUT_BACK, roughPieces, RUMMAGE_SECONDS } from './fine.ts';
 
 export const SCHOOLS = [
   { key: 'kind', name: 'Kind', idea: 'like with like: everything of one kind together' },
@@ -58,17 +59,12 @@ export interface SchoolData {
   room: Pick<Room, 'people'>;
   lines: readonly Line[];
   categories: readonly Category[];
-  families: readonly Pick<Family, 'id' | 'name'>[];
   people: readonly Person[];
   types: readonly ContainerType[];
   /** ISO date. */
   today: string;
 }
 
-/** Pieces that one use leaves to be put back, at the most. */
-const PUT_BACK = 3;
-/** Pieces of which a told measure is taken to consist, a litre; only for how long one rummages. */
-const PIECES_A_LITRE = 15;
 /** A category by hand: neither of the library nor made by a school. */
 export const handMade = (category: Pick<Category, 'starter' | 'school'>): boolean =>
   category.starter === null && category.school === null;
@@ -90,12 +86,8 @@ function things(data: SchoolData, byId: ReadonlyMap<string, Category>): Thing[] 
   for (const line of kept) if (line.categoryId) count.set(line.categoryId, (count.get(line.categoryId) ?? 0) + 1);
   return kept.map((line) => {
     const category = byId.get(line.categoryId ?? '');
-    const usual = category ? usualPiece(category) : ([80, 60, 40] as const);
-    const litres =
-      bulkLitres(line, category?.lie ?? 'rigid', usual, data.site.measures) *
-      (category?.factor ?? 1) *
-      (1 + data.site.growth);
-    const pieces = line.measure === 'pieces' ? line.amount : litres * PIECES_A_LITRE;
+    const litres = litresOfLine(line, category, data.site) * (1 + data.site.growth);
+    const pieces = roughPieces(line, litres);
     return {
       line,
       category,
@@ -103,7 +95,7 @@ function things(data: SchoolData, byId: ReadonlyMap<string, Category>): Thing[] 
       pieces,
       differing: Math.sqrt(pieces),
       perWeek: category ? category.perWeek / count.get(category.id)! : 0.5,
-      longest: line.length ? [line.length, line.width ?? line.length, line.height ?? line.width ?? line.length] : usual,
+      longest: sizeOf(line) ?? usualPiece(category),
     };
   });
 }
@@ -113,10 +105,7 @@ export function compareSchools(data: SchoolData): SchoolResult[] {
   const byId = new Map(data.categories.map((one) => [one.id, one]));
   const reader = new FacetReader(byId, data.people, new Date(`${data.today}T00:00:00Z`));
   const all = things(data, byId);
-  // Nobody named: everybody comes in.
-  const present = data.room.people.length
-    ? data.people.filter((one) => data.room.people.includes(one.id))
-    : data.people;
+  const present = comesInto(data.room, data.people);
   const ceiling = ceilingFor(present, new Date(`${data.today}T00:00:00Z`));
   const choose = present.length && present.every((one) => one.reads) ? CHOOSE_SECONDS.words : CHOOSE_SECONDS.pictures;
   const sizes = data.types

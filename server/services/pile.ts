@@ -1,5 +1,6 @@
 /** Lines of the pile: read as typed, with a category proposed and taken into the site when it is new there. */
 import { eq, max } from 'drizzle-orm';
+import { addDays, LATER_DAYS } from '@stube/core/day';
 import { isReadLine, readLine, type ReadLine } from '@stube/core/sort/line';
 import { knownCategories, proposeCategories } from '@stube/core/sort/propose';
 import { starterFamilyOf, starterOf, type StarterCategory } from '@stube/core/sort/starter/library';
@@ -90,17 +91,15 @@ export async function addLine(db: Db, siteId: string, wanted: NewLine, now: Date
   );
 }
 
-/** A line nobody decided about comes back after so many days. */
-const LATER_DAYS = 30;
-const daysOn = (now: Date, days: number): string =>
-  new Date(now.getTime() + days * 86_400_000).toISOString().slice(0, 10);
+/** When a line nobody decided about comes back. */
+const later = (now: Date): string => addDays(now.toISOString().slice(0, 10), LATER_DAYS);
 
 /** The decision with its dates: what is kept is kept until the day said, all else is due on it. */
 function decided(read: ReadLine, chosen: Decision | undefined, now: Date) {
   const decision = chosen ?? read.decision ?? 'keep';
   return {
     decision,
-    due: decision === 'keep' ? null : (read.day ?? (decision === 'decide later' ? daysOn(now, LATER_DAYS) : null)),
+    due: decision === 'keep' ? null : (read.day ?? (decision === 'decide later' ? later(now) : null)),
     keepUntil: decision === 'keep' ? read.day : null,
     decidedAt: decision === 'decide later' ? null : now.toISOString(),
   };
@@ -110,8 +109,7 @@ function decided(read: ReadLine, chosen: Decision | undefined, now: Date) {
 export function followDecision(before: Pick<Line, 'decision'>, patch: Record<string, unknown>, now: Date): object {
   const decision = patch.decision as Decision | undefined;
   if (!decision || decision === before.decision) return {};
-  if (decision === 'decide later')
-    return { decidedAt: null, due: 'due' in patch ? patch.due : daysOn(now, LATER_DAYS) };
+  if (decision === 'decide later') return { decidedAt: null, due: 'due' in patch ? patch.due : later(now) };
   return { decidedAt: now.toISOString(), due: decision === 'keep' ? null : (patch.due ?? null) };
 }
 

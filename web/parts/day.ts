@@ -1,4 +1,5 @@
-/** Days as people speak of them, and as they are written in the rows. */
+/** Days as people speak of them. */
+import { daysBetween } from '@stube/core/day';
 
 /** Today where the person is, ISO. */
 export function today(): string {
@@ -6,12 +7,9 @@ export function today(): string {
   return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
 }
 
-export const daysFrom = (date: string, days: number): string =>
-  new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
-
 /** `today`, `tomorrow`, `3 days ago`, `12 Dec`. */
 export function sayDay(date: string): string {
-  const apart = Math.round((Date.parse(date) - Date.parse(today())) / 86_400_000);
+  const apart = daysBetween(today(), date);
   if (apart === 0) return 'today';
   if (apart === 1) return 'tomorrow';
   if (apart === -1) return 'yesterday';

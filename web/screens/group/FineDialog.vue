@@ -3,7 +3,8 @@
 import { computed, reactive, ref, watch } from 'vue';
 import Dialog from 'primevue/dialog';
 import { Chart, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
-import { ceilingFor, fineAt, fineCurve, type Insight } from '@stube/core/sort/fine';
+import { comesInto } from '@stube/core/place/room';
+import { ceilingFor, fineAt, fineCurve, PUT_BACK, roughPieces, type Insight } from '@stube/core/sort/fine';
 import type { Category, Family, Line } from '@stube/core/site/entities';
 import { litresOfLine } from '@stube/core/contain/demand';
 import { minutes } from '../../parts/numbers.ts';
@@ -14,18 +15,10 @@ const emit = defineEmits<{ close: [] }>();
 const { store, room } = useRoom();
 Chart.register(LineController, LineElement, PointElement, LinearScale, Legend, Tooltip);
 
-/** Pieces of which a told measure is taken to consist, a litre. */
-const PIECES_A_LITRE = 15;
 const MOST = 24;
 const ids = new Set(props.categories.flatMap(({ category }) => [...category.tidiers, ...category.users]));
 const named = store.data.person.filter((one) => ids.has(one.id));
-const tidiers = computed(() =>
-  named.length
-    ? named
-    : room.value?.people.length
-      ? store.data.person.filter((one) => room.value!.people.includes(one.id))
-      : store.data.person,
-);
+const tidiers = computed(() => (named.length ? named : comesInto(room.value!, store.data.person)));
 const draft = reactive({
   reads: tidiers.value.every((one) => one.reads),
   insight: 'open' as Insight,
@@ -35,11 +28,7 @@ const INSIGHTS: Record<Insight, string> = { clear: 'see-through and shallow', op
 const pieces = computed(() =>
   Math.round(
     props.categories
-      .flatMap(({ category, own }) =>
-        own.map((line) =>
-          line.measure === 'pieces' ? line.amount : litresOfLine(line, category, store.site!) * PIECES_A_LITRE,
-        ),
-      )
+      .flatMap(({ category, own }) => own.map((line) => roughPieces(line, litresOfLine(line, category, store.site!))))
       .reduce((sum, one) => sum + one, 0),
   ),
 );
@@ -49,7 +38,7 @@ const finds = computed(() =>
 const fineCase = computed(() => ({
   pieces: Math.max(1, pieces.value),
   finds: finds.value,
-  back: 3,
+  back: PUT_BACK,
   reads: draft.reads,
   insight: draft.insight,
 }));

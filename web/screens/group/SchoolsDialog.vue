@@ -26,7 +26,6 @@ onMounted(async () => {
     room: { people: [...(room.value?.people ?? [])] },
     lines: lines.value,
     categories: store.data.category,
-    families: store.data.family,
     people: store.data.person,
     types: store.data.containerType,
     today: today(),

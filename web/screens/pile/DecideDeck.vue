@@ -3,13 +3,14 @@
 import { computed, reactive, ref } from 'vue';
 import Dialog from 'primevue/dialog';
 import { CircleHelp, SkipForward, Undo2 } from '@lucide/vue';
+import { addDays, LATER_DAYS } from '@stube/core/day';
 import { advise, DOUBTS, PLAN_DAYS } from '@stube/core/sort/doubts';
 import { litresOfLine } from '@stube/core/contain/demand';
 import { HUES } from '@stube/core/label/hues';
 import { DECISIONS, type Decision, type Line } from '@stube/core/site/entities';
 import { sayAmount } from '@stube/core/sort/measures';
 import Pictogram from '../../drawing/Pictogram.vue';
-import { daysFrom, sayDay, today } from '../../parts/day.ts';
+import { sayDay, today } from '../../parts/day.ts';
 import { litres } from '../../parts/numbers.ts';
 import { useSite } from '../../stores/site.ts';
 import { DECISION_PICTURES, HAS_DAY } from './decisions.ts';
@@ -38,7 +39,7 @@ async function decide(decision: Decision): Promise<void> {
   const one = line.value;
   if (!one) return;
   const due = HAS_DAY.includes(decision)
-    ? day.value || (decision === 'decide later' ? daysFrom(today(), answers.plan ? PLAN_DAYS : 30) : null)
+    ? day.value || (decision === 'decide later' ? addDays(today(), answers.plan ? PLAN_DAYS : LATER_DAYS) : null)
     : null;
   const done = await store.attempt(() =>
     store.patch('line', one, {

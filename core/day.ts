@@ -1,0 +1,12 @@
+/** Days as ISO dates, reckoned without a clock or a time zone. */
+const DAY = 86_400_000;
+
+/** Days after which an open decision comes back where nobody said when. */
+export const LATER_DAYS = 30;
+
+/** @param date ISO, `2026-11-25` */
+export const addDays = (date: string, days: number): string =>
+  new Date(Date.parse(`${date}T00:00:00Z`) + days * DAY).toISOString().slice(0, 10);
+
+/** Days from one date to another, negative where it lies before. */
+export const daysBetween = (from: string, to: string): number => Math.round((Date.parse(to) - Date.parse(from)) / DAY);
