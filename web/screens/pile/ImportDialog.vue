@@ -11,7 +11,7 @@ import { today } from '../../parts/day.ts';
 import { useNotices } from '../../stores/notices.ts';
 import { useRoom } from '../../stores/room.ts';
 import { inventoryWorker } from '../../workers/inventory.ts';
-import type { Table } from '../../workers/inventory.worker.ts';
+import type { Table } from '../../workers/table.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const { store, id } = useRoom();
@@ -34,9 +34,9 @@ async function take(event: Event): Promise<void> {
   problem.value = '';
   left.clear();
   table.value = await inventoryWorker().split(await file.text());
-  mapping.value = [...table.value.mapping];
   if (!table.value.rows.length) problem.value = 'There are no rows in this file.';
-  await read();
+  // Read when the columns change.
+  mapping.value = [...table.value.mapping];
 }
 async function read(): Promise<void> {
   if (!table.value || !store.site) return;
