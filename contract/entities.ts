@@ -209,7 +209,7 @@ export const FIELDS: Record<TableName, Fields> = {
 
 /** Fields with a default of their own may be missing: files of earlier versions do not have them. */
 const hasDefault = (schema: Joi.Schema): boolean =>
-  schema.describe().flags !== undefined && 'default' in (schema.describe().flags as object);
+  'default' in ((schema.describe().flags as object | undefined) ?? {});
 const required = (fields: Fields, except: readonly string[] = []): Fields =>
   Object.fromEntries(
     Object.entries(fields).map(([name, schema]) => [

@@ -1,5 +1,6 @@
 /** Requests that do more than write one row. */
 import Joi from 'joi';
+import { LISTS, type ListKey } from '@stube/core/sort/result';
 import type { ClueKind } from '@stube/core/sort/line';
 import { PHOTO_KINDS, TABLES, type Photo, type SiteData } from '@stube/core/site/entities';
 import { FIELDS, rowId, rowSchema } from './entities.ts';
@@ -112,11 +113,11 @@ export const photoQuery: Joi.ObjectSchema<PhotoQuery> = Joi.object({
 });
 
 export interface ListQuery {
-  of: 'leaving' | 'returns';
+  of: ListKey;
   room?: string;
 }
 export const listQuery: Joi.ObjectSchema<ListQuery> = Joi.object({
-  of: Joi.valid('leaving', 'returns').required(),
+  of: Joi.valid(...Object.keys(LISTS)).required(),
   room: rowId,
 });
 

@@ -17,11 +17,13 @@ export interface ListedLine {
   note: string;
 }
 
-export const LISTS = ['leaving', 'returns'] as const;
+/** The lists to take along, by what is on them. */
+export const LISTS = { leaving: 'What leaves', returns: 'To take back' } as const;
+export type ListKey = keyof typeof LISTS;
 
 /** Lines that leave, by destination; or those that go back to a shop or friend, the earliest first. */
 export function listOf(
-  which: (typeof LISTS)[number],
+  which: ListKey,
   lines: readonly Line[],
   rooms: readonly Room[],
   categories: ReadonlyMap<string, Category>,
@@ -50,6 +52,6 @@ export function listOf(
     );
 }
 
-/** Pieces, and litres, that everything of one destination adds up to. */
+/** Litres that all of them add up to. */
 export const sumOf = (list: readonly Pick<ListedLine, 'litres'>[]): number =>
   list.reduce((sum, one) => sum + one.litres, 0);

@@ -26,12 +26,15 @@ export class Recorder {
   readonly db: Db;
   readonly siteId: string;
   readonly seq: number;
+  /** The change in words, as undo will name it; work that knows it better says so. */
+  what: string;
   private readonly rows: JournalRow[] = [];
 
-  constructor(db: Db, siteId: string, seq: number) {
+  constructor(db: Db, siteId: string, seq: number, what: string) {
     this.db = db;
     this.siteId = siteId;
     this.seq = seq;
+    this.what = what;
   }
 
   get touched(): boolean {
@@ -58,16 +61,20 @@ export class Recorder {
     return rows as unknown as RowOf<T>[];
   }
 
-  /** @param version what the author has read; null where the service itself has just read it */
+  /**
+   * @param version what the author has read; null where the service itself has just read it
+   * @param patch what is written; a function where that depends on what stands there
+   */
   async update<T extends TableName>(
     table: T,
     id: string,
     version: number | null,
-    patch: Partial<RowOf<T>>,
+    patch: Partial<RowOf<T>> | ((before: RowOf<T>) => Partial<RowOf<T>>),
   ): Promise<RowOf<T>> {
-    const before = (await this.find(table, id)) as unknown as AnyRow;
+    const found = await this.find(table, id);
+    const before = found as unknown as AnyRow;
     if (version !== null && before.version !== version) throw new Stale(table, before);
-    const set = { ...patch, version: this.seq };
+    const set = { ...(typeof patch === 'function' ? patch(found) : patch), version: this.seq };
     await this.db
       .update(tableOf(table))
       .set(set as never)
@@ -88,10 +95,10 @@ export class Recorder {
     for (const batch of inBatches(this.rows)) await this.db.insert(journal).values(batch);
   }
 
-  answer(what: string, history: History): ChangeAnswer {
+  answer(history: History): ChangeAnswer {
     return gather(
       this.seq,
-      what,
+      this.what,
       this.rows.map((row) => ({ table: row.table, rowId: row.rowId, after: row.after as AnyRow | null })),
       history,
     );
@@ -136,29 +143,28 @@ export async function historyOf(db: Db, siteId: string): Promise<History> {
 
 /**
  * One change: runs `work` in a transaction and writes its journal with it, or nothing at all.
- * @param what in words, as undo will name it; a function when it is only known afterwards
+ * @param what in words, as undo will name it; the work may set the recorder's when it knows it better
  * @param options who did it; `first` for the change a site begins with, which is not taken back
  */
 export async function makeChange(
   db: Db,
   siteId: string,
-  what: string | (() => string),
+  what: string,
   work: (recorder: Recorder) => Promise<string | void>,
   { who = 'here', first = false } = {},
 ): Promise<ChangeAnswer> {
   return db.transaction(async (tx) => {
-    const recorder = new Recorder(tx as Db, siteId, await nextRevision(tx as Db));
+    const recorder = new Recorder(tx as Db, siteId, await nextRevision(tx as Db), what);
     const id = await work(recorder);
-    const words = typeof what === 'function' ? what() : what;
     if (recorder.touched) {
       await tx
         .update(change)
         .set({ dropped: true })
         .where(and(eq(change.siteId, siteId), eq(change.undone, true), eq(change.dropped, false)));
-      await tx.insert(change).values({ seq: recorder.seq, siteId, who, what: words, first });
+      await tx.insert(change).values({ seq: recorder.seq, siteId, who, what: recorder.what, first });
       await recorder.writeJournal();
     }
-    const answer = recorder.answer(words, await historyOf(tx as Db, siteId));
+    const answer = recorder.answer(await historyOf(tx as Db, siteId));
     return id ? { ...answer, id } : answer;
   });
 }

@@ -14,11 +14,10 @@ import {
 } from '@stube/core/label/layout';
 import { HUES } from '@stube/core/label/hues';
 import { registerFonts, runsOf } from './fonts.ts';
+import { finished, type Doc } from './pdf.ts';
 
 const PT = 72 / 25.4;
 const INK = '#2C2A26';
-
-type Doc = InstanceType<typeof PDFDocument>;
 
 export function labelsPdf(title: string, labels: readonly LabelContent[], paper: Paper): Promise<Buffer> {
   const page = PAPERS[paper];
@@ -51,14 +50,7 @@ export function labelsPdf(title: string, labels: readonly LabelContent[], paper:
     doc.addPage();
     write(doc, 'No labels to print.', 20, 25, 5, true);
   }
-  return new Promise((resolve, reject) => {
-    const parts: Buffer[] = [];
-    doc
-      .on('data', (part: Buffer) => parts.push(part))
-      .on('end', () => resolve(Buffer.concat(parts)))
-      .on('error', reject);
-    doc.end();
-  });
+  return finished(doc);
 }
 
 /** x and baseline in mm. */

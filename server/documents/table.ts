@@ -2,6 +2,7 @@
 import Papa from 'papaparse';
 import PDFDocument from 'pdfkit';
 import { registerFonts, runsOf } from './fonts.ts';
+import { finished, type Doc } from './pdf.ts';
 
 export interface Column<T> {
   title: string;
@@ -11,10 +12,10 @@ export interface Column<T> {
 }
 
 /** A cell that a table program would run as a formula is written as text. */
-export const safeCell = (value: string | number): string | number =>
+const safeCell = (value: string | number): string | number =>
   typeof value === 'string' && /^[=+\-@\t\r]/.test(value) ? `'${value}` : value;
 
-export const tableCsv = <T>(columns: readonly Column<T>[], rows: readonly T[]): string =>
+export const tableCsv = <T>(columns: readonly Omit<Column<T>, 'share'>[], rows: readonly T[]): string =>
   Papa.unparse(
     {
       fields: columns.map((one) => one.title),
@@ -26,8 +27,6 @@ export const tableCsv = <T>(columns: readonly Column<T>[], rows: readonly T[]): 
 const MARGIN = 48;
 const INK = '#2C2A26';
 const SOFT = '#6B6358';
-
-type Doc = InstanceType<typeof PDFDocument>;
 
 /** Writes text in as many faces as it needs, cut to the width. */
 function write(doc: Doc, text: string, x: number, y: number, width: number, size: number, bold = false): void {
@@ -104,12 +103,5 @@ export function tablePdf<T>(
       .stroke();
   }
   if (!rows.length) write(doc, 'Nothing is on this list.', left, y + 6, width, 11);
-  return new Promise((resolve, reject) => {
-    const parts: Buffer[] = [];
-    doc
-      .on('data', (part: Buffer) => parts.push(part))
-      .on('end', () => resolve(Buffer.concat(parts)))
-      .on('error', reject);
-    doc.end();
-  });
+  return finished(doc);
 }

@@ -1,10 +1,9 @@
 /** Several rows written as one change. */
 import type { Batch } from '@stube/contract/batch';
 import type { ChangeAnswer } from '@stube/contract/answers';
-import type { Line } from '@stube/core/site/entities';
 import type { Db } from '../db/open.ts';
 import { makeChange } from '../db/journal.ts';
-import { followDecision } from './pile.ts';
+import { withDecision } from './pile.ts';
 import { removeWith } from './removal.ts';
 import { checkReferences } from './rows.ts';
 
@@ -26,13 +25,8 @@ export async function writeBatch(
       await recorder.insert(table as 'line', rows.map((one) => ({ id: one.id, ...one.values })) as never);
     }
     await checkReferences(recorder, gathered(update.map((one) => one.values)));
-    for (const one of update) {
-      const more =
-        one.table === 'line' && one.values.decision
-          ? followDecision((await recorder.find('line', one.id)) as Line, one.values, now)
-          : {};
-      await recorder.update(one.table, one.id, one.version, { ...one.values, ...more } as never);
-    }
+    for (const one of update)
+      await recorder.update(one.table, one.id, one.version, (row) => withDecision(one.table, row, one.values, now));
     for (const one of remove) await removeWith(recorder, one.table, one.id, one.version);
   });
 }

@@ -1,5 +1,4 @@
 /** A site in one file, out and in; the inventory as a table. */
-import Papa from 'papaparse';
 import { litresOfLine } from '@stube/core/contain/demand';
 import { pathsOf } from '@stube/core/find/things';
 import { sayAmount } from '@stube/core/sort/measures';
@@ -11,7 +10,7 @@ import { makeChange } from '../db/journal.ts';
 import { picture } from '../db/tables.ts';
 import { newId } from './ids.ts';
 import { Refused } from './problems.ts';
-import { safeCell } from '../documents/table.ts';
+import { tableCsv } from '../documents/table.ts';
 import { picturesOf } from './photos.ts';
 import { readSite } from './sites.ts';
 
@@ -116,6 +115,19 @@ export async function importSite(db: Db, file: SiteExport): Promise<string> {
   return siteId;
 }
 
+const INVENTORY = [
+  'code',
+  'name',
+  'family',
+  'category',
+  'amount',
+  'litres',
+  'container',
+  'room',
+  'unit',
+  'compartment',
+] as const;
+
 export async function inventoryCsv(db: Db, siteId: string): Promise<string> {
   const data = await readSite(db, siteId);
   const categories = new Map(data.category.map((one) => [one.id, one]));
@@ -161,14 +173,9 @@ export async function inventoryCsv(db: Db, siteId: string): Promise<string> {
       unit: '',
       compartment: '',
     }));
-  const cells = [...rows, ...loose].map((row) =>
-    Object.fromEntries(Object.entries(row).map(([key, value]) => [key, safeCell(value)])),
-  );
-  return Papa.unparse(
-    {
-      fields: ['code', 'name', 'family', 'category', 'amount', 'litres', 'container', 'room', 'unit', 'compartment'],
-      data: cells,
-    },
-    { newline: '\r\n' },
+  const all = [...rows, ...loose];
+  return tableCsv(
+    INVENTORY.map((title) => ({ title, of: (row: (typeof all)[number]) => row[title] })),
+    all,
   );
 }

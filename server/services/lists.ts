@@ -1,6 +1,6 @@
 /** What leaves and what goes back, and the days planned for the rest, as documents. */
 import ical from 'ical-generator';
-import { listOf, sumOf, type ListedLine } from '@stube/core/sort/result';
+import { LISTS, listOf, sumOf, type ListedLine } from '@stube/core/sort/result';
 import { portionsOf } from '@stube/core/makeover/portions';
 import { planDays, type DayPlan } from '@stube/core/makeover/pace';
 import type { ListQuery } from '@stube/contract/requests';
@@ -9,7 +9,6 @@ import { tableCsv, tablePdf, type Column } from '../documents/table.ts';
 import { NotFound, Refused } from './problems.ts';
 import { readSite } from './sites.ts';
 
-const TITLES = { leaving: 'What leaves', returns: 'To take back' } as const;
 const COLUMNS: Column<ListedLine>[] = [
   { title: 'what', share: 5, of: (row) => row.name },
   { title: 'how much', share: 3, of: (row) => row.amount },
@@ -26,7 +25,7 @@ async function listed(db: Db, siteId: string, query: ListQuery) {
   const lines = data.line.filter((line) => !query.room || line.roomId === query.room);
   const rows = listOf(query.of, lines, data.room, new Map(data.category.map((one) => [one.id, one])), data.site[0]!);
   const where = data.room.find((one) => one.id === query.room)?.name ?? data.site[0]!.name;
-  return { rows, title: `${TITLES[query.of]}: ${where}` };
+  return { rows, title: `${LISTS[query.of]}: ${where}` };
 }
 
 export async function listCsv(db: Db, siteId: string, query: ListQuery): Promise<string> {

@@ -5,7 +5,7 @@ import { isReadLine, readLine, type ReadLine } from '@stube/core/sort/line';
 import { knownCategories, proposeCategories } from '@stube/core/sort/propose';
 import { starterFamilyOf, starterOf, type StarterCategory } from '@stube/core/sort/starter/library';
 import { FRESH_CATEGORY, FRESH_LINE } from '@stube/core/site/fresh';
-import type { Category, Decision, Family, Line } from '@stube/core/site/entities';
+import type { Category, Decision, Family, Line, SiteData, TableName } from '@stube/core/site/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { NewLine } from '@stube/contract/requests';
 import type { Db } from '../db/open.ts';
@@ -35,60 +35,54 @@ export async function takeStarter(recorder: Recorder, starter: StarterCategory):
 }
 
 export async function addLine(db: Db, siteId: string, wanted: NewLine, now: Date): Promise<ChangeAnswer> {
-  let what = '';
-  return makeChange(
-    db,
-    siteId,
-    () => what,
-    async (recorder) => {
-      const site = await recorder.find('site', siteId);
-      await recorder.find('room', wanted.roomId);
-      const read = readLine(wanted.text, site.system, {
-        today: wanted.today ?? now.toISOString().slice(0, 10),
-        ignore: new Set(wanted.ignore),
-      });
-      if (!isReadLine(read)) throw new Refused([read]);
-      what = `add ${read.name}`;
-      let categoryId = wanted.categoryId ?? null;
-      if (categoryId) await recorder.find('category', categoryId);
-      else if (wanted.starter) {
-        const starter = starterOf(wanted.starter);
-        if (!starter) throw new Refused([{ field: 'starter', message: 'is not in the starter library' }]);
-        categoryId = await takeStarter(recorder, starter);
-      } else if (wanted.categoryId === undefined) {
-        const own = (await recorder.db.select().from(category).where(eq(category.siteId, siteId))) as Category[];
-        const best = proposeCategories(read.name, knownCategories(own), 1)[0];
-        if (best) categoryId = best.categoryId ?? (await takeStarter(recorder, best.starter!));
-      }
-      const [last] = await recorder.db
-        .select({ sort: max(line.sort) })
-        .from(line)
-        .where(eq(line.roomId, wanted.roomId));
-      const id = newId();
-      await recorder.insert('line', [
-        {
-          id,
-          roomId: wanted.roomId,
-          categoryId,
-          name: read.name,
-          amount: read.amount,
-          measure: read.measure,
-          length: read.size?.[0] ?? null,
-          width: read.size?.[1] ?? null,
-          height: read.size?.[2] ?? null,
-          ...FRESH_LINE,
-          ...decided(read, wanted.decision as Decision | undefined, now),
-          note: read.note,
-          condition: read.condition,
-          whereto: read.whereto,
-          setPieces: read.setPieces,
-          setMissing: read.setMissing,
-          sort: (last?.sort ?? 0) + 1,
-        },
-      ]);
-      return id;
-    },
-  );
+  return makeChange(db, siteId, '', async (recorder) => {
+    const site = await recorder.find('site', siteId);
+    await recorder.find('room', wanted.roomId);
+    const read = readLine(wanted.text, site.system, {
+      today: wanted.today ?? now.toISOString().slice(0, 10),
+      ignore: new Set(wanted.ignore),
+    });
+    if (!isReadLine(read)) throw new Refused([read]);
+    recorder.what = `add ${read.name}`;
+    let categoryId = wanted.categoryId ?? null;
+    if (categoryId) await recorder.find('category', categoryId);
+    else if (wanted.starter) {
+      const starter = starterOf(wanted.starter);
+      if (!starter) throw new Refused([{ field: 'starter', message: 'is not in the starter library' }]);
+      categoryId = await takeStarter(recorder, starter);
+    } else if (wanted.categoryId === undefined) {
+      const own = (await recorder.db.select().from(category).where(eq(category.siteId, siteId))) as Category[];
+      const best = proposeCategories(read.name, knownCategories(own), 1)[0];
+      if (best) categoryId = best.categoryId ?? (await takeStarter(recorder, best.starter!));
+    }
+    const [last] = await recorder.db
+      .select({ sort: max(line.sort) })
+      .from(line)
+      .where(eq(line.roomId, wanted.roomId));
+    const id = newId();
+    await recorder.insert('line', [
+      {
+        id,
+        roomId: wanted.roomId,
+        categoryId,
+        name: read.name,
+        amount: read.amount,
+        measure: read.measure,
+        length: read.size?.[0] ?? null,
+        width: read.size?.[1] ?? null,
+        height: read.size?.[2] ?? null,
+        ...FRESH_LINE,
+        ...decided(read, wanted.decision as Decision | undefined, now),
+        note: read.note,
+        condition: read.condition,
+        whereto: read.whereto,
+        setPieces: read.setPieces,
+        setMissing: read.setMissing,
+        sort: (last?.sort ?? 0) + 1,
+      },
+    ]);
+    return id;
+  });
 }
 
 /** When a line nobody decided about comes back. */
@@ -105,12 +99,21 @@ function decided(read: ReadLine, chosen: Decision | undefined, now: Date) {
   };
 }
 
-/** What a change of a line's decision brings with it. */
-export function followDecision(before: Pick<Line, 'decision'>, patch: Record<string, unknown>, now: Date): object {
+/** The fields to be written, and for a line what a change of its decision brings with it. */
+export function withDecision<T extends TableName>(
+  table: T,
+  before: SiteData[T][number],
+  patch: Record<string, unknown>,
+  now: Date,
+): Partial<SiteData[T][number]> {
   const decision = patch.decision as Decision | undefined;
-  if (!decision || decision === before.decision) return {};
-  if (decision === 'decide later') return { decidedAt: null, due: 'due' in patch ? patch.due : later(now) };
-  return { decidedAt: now.toISOString(), due: decision === 'keep' ? null : (patch.due ?? null) };
+  const changed = table === 'line' && decision && decision !== (before as Line).decision;
+  const more = !changed
+    ? {}
+    : decision === 'decide later'
+      ? { decidedAt: null, due: 'due' in patch ? patch.due : later(now) }
+      : { decidedAt: now.toISOString(), due: decision === 'keep' ? null : (patch.due ?? null) };
+  return { ...patch, ...more } as Partial<SiteData[T][number]>;
 }
 
 export async function categorise(

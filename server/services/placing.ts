@@ -40,32 +40,26 @@ function propose(data: SiteData, roomId: string): NonNullable<PlaceRequest['plac
 }
 
 export async function placeBins(db: Db, siteId: string, roomId: string, wanted: PlaceRequest): Promise<ChangeAnswer> {
-  let what = '';
-  return makeChange(
-    db,
-    siteId,
-    () => what,
-    async (recorder) => {
-      await recorder.find('room', roomId);
-      const data = await readSite(recorder.db, siteId);
-      const placed = wanted.placed ?? propose(data, roomId);
-      const bins = new Map(data.bin.map((one) => [one.id, one]));
-      const spaces = new Map(data.compartment.map((one) => [one.id, one]));
-      let moved = 0;
-      let last = '';
-      for (const { binId, compartmentId } of placed) {
-        const bin = bins.get(binId);
-        if (!bin) throw new Refused([{ field: 'placed.binId', message: 'is no bin of this site (any more)' }]);
-        if (compartmentId && !spaces.has(compartmentId))
-          throw new Refused([{ field: 'placed.compartmentId', message: 'is no compartment of this site (any more)' }]);
-        const pinned =
-          wanted.pin === undefined ? bin.pinned && compartmentId !== null : wanted.pin && compartmentId !== null;
-        if (bin.compartmentId === compartmentId && bin.pinned === pinned) continue;
-        await recorder.update('bin', binId, null, { compartmentId, pinned });
-        moved++;
-        last = compartmentId ? `${bin.name} to ${spaces.get(compartmentId)!.name}` : `${bin.name} to the bench`;
-      }
-      what = moved === 1 ? last : `place ${moved} bins`;
-    },
-  );
+  return makeChange(db, siteId, '', async (recorder) => {
+    await recorder.find('room', roomId);
+    const data = await readSite(recorder.db, siteId);
+    const placed = wanted.placed ?? propose(data, roomId);
+    const bins = new Map(data.bin.map((one) => [one.id, one]));
+    const spaces = new Map(data.compartment.map((one) => [one.id, one]));
+    let moved = 0;
+    let last = '';
+    for (const { binId, compartmentId } of placed) {
+      const bin = bins.get(binId);
+      if (!bin) throw new Refused([{ field: 'placed.binId', message: 'is no bin of this site (any more)' }]);
+      if (compartmentId && !spaces.has(compartmentId))
+        throw new Refused([{ field: 'placed.compartmentId', message: 'is no compartment of this site (any more)' }]);
+      const pinned =
+        wanted.pin === undefined ? bin.pinned && compartmentId !== null : wanted.pin && compartmentId !== null;
+      if (bin.compartmentId === compartmentId && bin.pinned === pinned) continue;
+      await recorder.update('bin', binId, null, { compartmentId, pinned });
+      moved++;
+      last = compartmentId ? `${bin.name} to ${spaces.get(compartmentId)!.name}` : `${bin.name} to the bench`;
+    }
+    recorder.what = moved === 1 ? last : `place ${moved} bins`;
+  });
 }

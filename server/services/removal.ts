@@ -128,15 +128,9 @@ export async function removeRow(
   id: string,
   version: number,
 ): Promise<ChangeAnswer> {
-  let what = '';
-  return makeChange(
-    db,
-    siteId,
-    () => what,
-    async (recorder) => {
-      const row = (await recorder.find(table, id)) as SiteData[TableName][number] & { name?: string; code?: string };
-      what = `remove ${wordFor(table)} ${row.code ?? row.name ?? ''}`.trim();
-      await removeWith(recorder, table, id, version);
-    },
-  );
+  return makeChange(db, siteId, '', async (recorder) => {
+    const row = (await recorder.find(table, id)) as SiteData[TableName][number] & { name?: string; code?: string };
+    recorder.what = `remove ${wordFor(table)} ${row.code ?? row.name ?? ''}`.trim();
+    await removeWith(recorder, table, id, version);
+  });
 }

@@ -2,14 +2,14 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import { layOut, shapeProblems } from '@stube/core/measure/template';
 import { FRESH_CATEGORY, FRESH_PERSON, FRESH_ROOM, FRESH_TRAITS } from '@stube/core/site/fresh';
-import type { Compartment, Line, Room, TableName, Unit, UnitShape } from '@stube/core/site/entities';
+import type { Compartment, Room, TableName, Unit, UnitShape } from '@stube/core/site/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { EditableTable } from '@stube/contract/entities';
 import type { Db } from '../db/open.ts';
 import { makeChange, tableOf, type Recorder } from '../db/journal.ts';
 import { compartment, room, unit } from '../db/tables.ts';
 import { newId } from './ids.ts';
-import { followDecision } from './pile.ts';
+import { withDecision } from './pile.ts';
 import { Refused } from './problems.ts';
 import { removeCompartments, wordFor } from './removal.ts';
 
@@ -170,25 +170,18 @@ export async function patchRow(
   { version, ...patch }: Values & { version: number },
   now: Date,
 ): Promise<ChangeAnswer> {
-  let what = `change ${wordFor(table)}`;
-  return makeChange(
-    db,
-    siteId,
-    () => what,
-    async (recorder) => {
-      await checkReferences(recorder, patch);
-      const before = (await recorder.find(table, id)) as unknown as Values;
-      what = describe(table, before, patch);
-      const more = table === 'line' ? followDecision(before as unknown as Line, patch, now) : {};
-      const after = await recorder.update(table, id, version, { ...patch, ...more } as never);
-      if (
-        table === 'unit' &&
-        SHAPE_FIELDS.some((field) => patch[field] !== undefined && patch[field] !== before[field])
-      )
-        await reshape(recorder, after as unknown as Unit);
-      return id;
-    },
-  );
+  return makeChange(db, siteId, `change ${wordFor(table)}`, async (recorder) => {
+    await checkReferences(recorder, patch);
+    let before: Values = {};
+    const after = await recorder.update(table, id, version, (row) => {
+      before = row as unknown as Values;
+      return withDecision(table, row, patch, now);
+    });
+    recorder.what = describe(table, before, patch);
+    if (table === 'unit' && SHAPE_FIELDS.some((field) => patch[field] !== undefined && patch[field] !== before[field]))
+      await reshape(recorder, after as unknown as Unit);
+    return id;
+  });
 }
 
 /** How undo will name it. */

@@ -5,6 +5,7 @@ import Dialog from 'primevue/dialog';
 import { FileDown, Printer } from '@lucide/vue';
 import { BarController, BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { DECISIONS } from '@stube/core/site/entities';
+import { LISTS, type ListKey } from '@stube/core/sort/result';
 import { fateOf, type PileTotals, type Sum } from '@stube/core/sort/totals';
 import { insideLitres } from '@stube/core/contain/litres';
 import { litres, percent } from '../../parts/numbers.ts';
@@ -38,11 +39,7 @@ const said = (sum: Sum) =>
   [`${sum.lines} ${sum.lines === 1 ? 'line' : 'lines'}`, sum.pieces && `${Math.round(sum.pieces)} pieces`]
     .filter(Boolean)
     .join(', ');
-const list = (of: string, ending: string) => `/api/sites/${store.id}/list.${ending}?of=${of}&room=${id.value}`;
-const LISTS = [
-  { of: 'leaving', name: 'What leaves' },
-  { of: 'returns', name: 'To take back' },
-];
+const list = (of: ListKey, ending: string) => `/api/sites/${store.id}/list.${ending}?of=${of}&room=${id.value}`;
 
 const canvas = ref<HTMLCanvasElement | null>(null);
 const INK = { kept: '#2f5d50', leaving: '#b98b5a', open: '#e2c872' };
@@ -117,10 +114,10 @@ watch([canvas, ways], draw, { flush: 'post' });
           </tr>
         </tbody>
       </table>
-      <div v-for="one in LISTS" :key="one.of" class="row between">
-        <b>{{ one.name }}</b><span class="row"
-          ><a class="press small" :href="list(one.of, 'pdf')" target="_blank"><Printer :size="16" />on paper</a
-          ><a class="press small" :href="list(one.of, 'csv')" download><FileDown :size="16" />as a table</a></span
+      <div v-for="(name, of) in LISTS" :key="of" class="row between">
+        <b>{{ name }}</b><span class="row"
+          ><a class="press small" :href="list(of, 'pdf')" target="_blank"><Printer :size="16" />on paper</a
+          ><a class="press small" :href="list(of, 'csv')" download><FileDown :size="16" />as a table</a></span
         >
       </div>
     </div>
