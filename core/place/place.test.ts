@@ -4,64 +4,11 @@ import { FormatError } from '../format.ts';
 import { PlaceBound } from './bound.ts';
 import { assignmentEffort, compilePlace } from './compile.ts';
 import { effortOf } from './effort.ts';
-import { explain, optionsFor } from './explain.ts';
 import type { PlaceAnswer, PlaceProblem } from './problem.ts';
 import { readPlaceProblem } from './read.ts';
 import { brokenRules } from './rules.ts';
 import { solvePlace, solvePlaceSteps } from './solve.ts';
-
-const flag = fc.boolean();
-const compartment = fc.record({
-  unit: fc.constantFrom('u0', 'u1', 'u2'),
-  floor: fc.integer({ min: 0, max: 1900 }),
-  width: fc.integer({ min: 150, max: 900 }),
-  depth: fc.integer({ min: 200, max: 500 }),
-  height: fc.integer({ min: 120, max: 400 }),
-  access: fc.constantFrom('front' as const, 'top' as const),
-  door: flag,
-  drawer: flag,
-  locked: flag,
-  sunlit: flag,
-  onView: flag,
-  maxLoad: fc.integer({ min: 2000, max: 25000 }),
-  walk: fc.record({ z0: fc.integer({ min: 0, max: 9 }), z1: fc.integer({ min: 0, max: 9 }) }),
-});
-const bin = fc.record({
-  width: fc.integer({ min: 80, max: 400 }),
-  depth: fc.integer({ min: 100, max: 420 }),
-  height: fc.integer({ min: 60, max: 330 }),
-  mass: fc.integer({ min: 100, max: 12000 }),
-  lid: flag,
-  zone: fc.constantFrom('z0', 'z1'),
-  uses: fc.array(fc.record({ person: fc.constantFrom('p0', 'p1', 'p2'), perWeek: fc.integer({ min: 0, max: 20 }) }), {
-    maxLength: 2,
-  }),
-  group: fc.constantFrom(null, 'g0', 'g1'),
-  hazard: flag,
-  childReach: flag,
-  lightSensitive: flag,
-  view: fc.constantFrom('show' as const, 'hide' as const, null),
-});
-const problems = (mostBins: number, mostSpaces: number): fc.Arbitrary<PlaceProblem> =>
-  fc
-    .record({
-      compartments: fc.array(compartment, { maxLength: mostSpaces }),
-      bins: fc.array(bin, { maxLength: mostBins }),
-      growth: fc.constantFrom(0, 0.1, 0.15),
-    })
-    .map(({ compartments, bins, growth }) => ({
-      format: 'stube-place/1',
-      people: [
-        { id: 'p0', kind: 'adult', stature: 1640 },
-        { id: 'p1', kind: 'adult', stature: 1820 },
-        { id: 'p2', kind: 'child', stature: 1100 },
-      ],
-      zones: [{ id: 'z0' }, { id: 'z1' }],
-      compartments: compartments.map((one, i) => ({ ...one, id: `c${i}` })),
-      bins: bins.map((one, i) => ({ ...one, id: `b${i}` })),
-      growth,
-      timeMs: 100,
-    }));
+import { problems } from './testing/problems.ts';
 
 /** Effort of an answer by the words of the format, after every rule was checked, or an error. */
 function judge(problem: PlaceProblem, answer: PlaceAnswer, pinned: ReadonlySet<string> = new Set()): number {
@@ -226,87 +173,6 @@ describe('the placing engine', () => {
     const [problem] = fc.sample(problems(4, 4), { numRuns: 1, seed: 5 });
     const answer = solvePlace({ ...problem!, ...change }, { iterations: 30 });
     expect(answer.placed.length + answer.unplaced.length).toBe(('bins' in change ? change.bins : problem!.bins).length);
-  });
-});
-
-describe('explaining a place', () => {
-  test('the options of a bin in hand are what the plan would really cost', () => {
-    fc.assert(
-      fc.property(problems(7, 6), (problem) => {
-        const answer = solvePlace(problem, { iterations: 60 });
-        const at = new Map(answer.placed.map((one) => [one.bin, one.compartment]));
-        const place = compilePlace(problem);
-        const index = new Map(problem.compartments.map((one, i) => [one.id, i]));
-        const effort = (map: ReadonlyMap<string, string>) =>
-          assignmentEffort(
-            place,
-            problem.bins.map((one) => index.get(map.get(one.id) ?? '') ?? -1),
-          );
-        for (const { bin: id } of answer.placed) {
-          const own = problem.bins.find((one) => one.id === id)!;
-          const options = optionsFor(problem, own, at);
-          const here = options.find((one) => one.compartment === at.get(id))!;
-          for (const option of options.filter((one) => !one.broken.length && !one.lacksWidth))
-            expect(option.seconds - here.seconds).toBeCloseTo(
-              effort(new Map(at).set(id, option.compartment)) - answer.effort,
-              5,
-            );
-        }
-      }),
-      { numRuns: 30 },
-    );
-  });
-  test('it names the parts, what was kept, and what keeps it out of easier places', () => {
-    const space = {
-      unit: 'u',
-      width: 400,
-      depth: 400,
-      height: 300,
-      access: 'front' as const,
-      door: false,
-      drawer: false,
-      locked: false,
-      sunlit: false,
-      onView: true,
-      maxLoad: 20000,
-    };
-    const problem: PlaceProblem = {
-      format: 'stube-place/1',
-      people: [
-        { id: 'a', kind: 'adult', stature: 1700 },
-        { id: 'k', kind: 'child', stature: 1100 },
-      ],
-      zones: [{ id: 'z' }],
-      growth: 0,
-      timeMs: 1,
-      compartments: [
-        { ...space, id: 'low', floor: 800, walk: { z: 1 } },
-        { ...space, id: 'high', floor: 1650, walk: { z: 1 } },
-      ],
-      bins: [
-        {
-          id: 'knives',
-          width: 200,
-          depth: 200,
-          height: 100,
-          mass: 900,
-          lid: false,
-          zone: 'z',
-          uses: [{ person: 'a', perWeek: 2 }],
-          group: null,
-          hazard: true,
-          childReach: false,
-          lightSensitive: false,
-          view: null,
-        },
-      ],
-    };
-    const answer = solvePlace(problem, { iterations: 20 });
-    expect(answer.placed).toEqual([{ bin: 'knives', compartment: 'high' }]);
-    const why = explain(problem, 'knives', new Map([['knives', 'high']]), (id) => id)!;
-    expect(why.parts.walking).toBeCloseTo(2 * 2 * 0.83);
-    expect(why.kept).toContain('out of reach of the children');
-    expect(why.excluded[0]).toMatchObject({ compartment: 'low', broken: [{ rule: 'hazard', person: 'k' }] });
   });
 });
 

@@ -1,16 +1,13 @@
 /** The tables of PGlite. Every table of a site carries its site and the version of its last write. */
 import {
   bigint,
-  bigserial,
   boolean,
   doublePrecision,
   index,
   integer,
   jsonb,
-  pgSequence,
   pgTable,
   text,
-  timestamp,
   uniqueIndex,
 } from 'drizzle-orm/pg-core';
 import type {
@@ -24,13 +21,11 @@ import type {
   Line,
   Photo,
   Site,
-  TableName,
   TemplateKind,
   ZoneKind,
 } from '@stube/core/site/entities';
 
-/** One number for each transaction that writes; rows carry it as their version. */
-export const revision = pgSequence('revision');
+export * from './history-tables.ts';
 
 const row = { id: text('id').primaryKey(), version: bigint('version', { mode: 'number' }).notNull() };
 const ofSite = { ...row, siteId: text('site_id').notNull() };
@@ -303,38 +298,6 @@ export const picture = pgTable('picture', {
   /** JPEG, base64. */
   data: text('data').notNull(),
 });
-
-/** One change as a person made it; undone ones may be redone until something new is done. */
-export const change = pgTable(
-  'change',
-  {
-    seq: bigint('seq', { mode: 'number' }).primaryKey(),
-    siteId: text('site_id').notNull(),
-    at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
-    who: text('who').notNull(),
-    what: text('what').notNull(),
-    undone: boolean('undone').notNull().default(false),
-    dropped: boolean('dropped').notNull().default(false),
-    /** The change a site begins with: it is not taken back. */
-    first: boolean('first').notNull().default(false),
-  },
-  (t) => [index('change_site').on(t.siteId, t.seq)],
-);
-
-/** What a change did to each row. */
-export const journal = pgTable(
-  'journal',
-  {
-    id: bigserial('id', { mode: 'number' }).primaryKey(),
-    seq: bigint('seq', { mode: 'number' }).notNull(),
-    siteId: text('site_id').notNull(),
-    table: text('table').$type<TableName>().notNull(),
-    rowId: text('row_id').notNull(),
-    before: jsonb('before').$type<Record<string, unknown>>(),
-    after: jsonb('after').$type<Record<string, unknown>>(),
-  },
-  (t) => [index('journal_seq').on(t.seq), index('journal_row').on(t.rowId)],
-);
 
 /** The tables whose rows belong to a site, by their name in the design. */
 export const SITE_TABLES = {
