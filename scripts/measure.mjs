@@ -163,11 +163,26 @@ console.log(
 await lists.goto(`${address}/s/${long}/r/${hall}/group`);
 const compared = [];
 for (let i = 0; i < STARTS; i++) {
-  await lists.getByRole('button', { name: 'Ways to sort' }).click();
-  compared.push(Number(await lists.locator('[data-took]').getAttribute('data-took', { timeout: 60_000 })));
+  await lists.getByRole('button', { name: 'Ways to sort' }).waitFor();
+  // From the press to the table on the page, by the page's own clock.
+  compared.push(
+    await lists.evaluate(
+      () =>
+        new Promise((resolve) => {
+          const began = performance.now();
+          const seen = new MutationObserver(() => {
+            if (!document.querySelector('table.schools')) return;
+            seen.disconnect();
+            resolve(Math.round(performance.now() - began));
+          });
+          seen.observe(document.body, { childList: true, subtree: true });
+          [...document.querySelectorAll('button')].find((one) => one.textContent.includes('Ways to sort')).click();
+        }),
+    ),
+  );
   await lists.keyboard.press('Escape');
 }
-console.log(`all schools compared at ${LINES} lines: ${compared.join(', ')} ms, there and back from the worker`);
+console.log(`all schools compared at ${LINES} lines: ${compared.join(', ')} ms from the press to the table`);
 await browser.close();
 await stop(child);
 rmSync(directory, { recursive: true, force: true });

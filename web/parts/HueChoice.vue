@@ -26,11 +26,6 @@ const group = useId();
 </template>
 
 <style scoped>
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
 i {
   width: 14px;
   height: 14px;

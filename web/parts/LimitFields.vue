@@ -38,11 +38,6 @@ const store = useSite();
 </template>
 
 <style scoped>
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
 .limit {
   display: flex;
   gap: 8px;

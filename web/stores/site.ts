@@ -125,9 +125,12 @@ export const useSite = defineStore('site', () => {
     }
   }
 
+  /** Says what was done, with the undo beside it. */
+  const sayDone = (words: string) => notices.say(words, { label: 'Undo', run: () => void step('undo') });
+
   async function remove(table: TableName, row: Row, said: string): Promise<boolean> {
     const done = await attempt(() => send('DELETE', `/rows/${table}/${row.id}`, { version: row.version }));
-    if (done) notices.say(`${said} removed.`, { label: 'Undo', run: () => void step('undo') });
+    if (done) sayDone(`${said} removed.`);
     return done;
   }
 
@@ -171,6 +174,7 @@ export const useSite = defineStore('site', () => {
     open,
     apply,
     attempt,
+    sayDone,
     create,
     patch,
     remove,

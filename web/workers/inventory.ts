@@ -1,7 +1,6 @@
-import { wrap, type Remote } from 'comlink';
+import { remote } from './remote.ts';
 import type { InventoryWorker } from './inventory.worker.ts';
 
-let remote: Remote<InventoryWorker> | null = null;
-
-export const inventoryWorker = (): Remote<InventoryWorker> =>
-  (remote ??= wrap<InventoryWorker>(new Worker(new URL('./inventory.worker.ts', import.meta.url), { type: 'module' })));
+export const inventoryWorker = remote<InventoryWorker>(
+  () => new Worker(new URL('./inventory.worker.ts', import.meta.url), { type: 'module' }),
+);

@@ -1,7 +1,6 @@
-import { wrap, type Remote } from 'comlink';
+import { remote } from './remote.ts';
 import type { SchoolsWorker } from './schools.worker.ts';
 
-let remote: Remote<SchoolsWorker> | null = null;
-
-export const schoolsWorker = (): Remote<SchoolsWorker> =>
-  (remote ??= wrap<SchoolsWorker>(new Worker(new URL('./schools.worker.ts', import.meta.url), { type: 'module' })));
+export const schoolsWorker = remote<SchoolsWorker>(
+  () => new Worker(new URL('./schools.worker.ts', import.meta.url), { type: 'module' }),
+);

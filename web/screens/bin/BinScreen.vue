@@ -184,10 +184,6 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
   gap: 24px;
   align-items: start;
 }
-.press[aria-pressed='true'] {
-  background: var(--spruce-pale);
-  border-color: var(--spruce);
-}
 .events {
   margin: 0;
   padding-left: 18px;

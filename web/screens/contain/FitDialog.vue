@@ -13,13 +13,11 @@ import { formatLength } from '@stube/core/measure/length';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import FitPlan from '../../drawing/FitPlan.vue';
 import { useRoom } from '../../stores/room.ts';
-import { useNotices } from '../../stores/notices.ts';
 import { fitWorker } from '../../workers/fit.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const { store, id, bins, units, compartments, spacesOf } = useRoom();
 const { hueOf } = useDrawnBins();
-const notices = useNotices();
 const TIME_MS = 4000;
 /** Begins with the fullest drawer, else the fullest shelf. */
 const fullness = (space: { id: string; drawer: boolean }) =>
@@ -129,10 +127,7 @@ async function keep(): Promise<void> {
     compartmentId: inside.has(bin.id) ? spaceId.value : null,
   }));
   if (await store.attempt(() => store.place(id.value, { placed, pin: true }))) {
-    notices.say(`${inside.size} bins kept in ${space.value.name}.`, {
-      label: 'Undo',
-      run: () => void store.step('undo'),
-    });
+    store.sayDone(`${inside.size} bins kept in ${space.value.name}.`);
     emit('close');
   }
 }

@@ -188,18 +188,8 @@ async function drop(): Promise<void> {
   grid-template-columns: 1fr 1fr;
   gap: 10px 12px;
 }
-summary {
-  cursor: pointer;
-  font-weight: 600;
-  min-height: 34px;
-}
 .nowrap {
   flex-wrap: nowrap;
   padding: 6px 0;
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
 }
 </style>

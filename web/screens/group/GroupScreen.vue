@@ -11,7 +11,8 @@ import { litres } from '../../parts/numbers.ts';
 import { useRoom } from '../../stores/room.ts';
 import CategoryDialog from './CategoryDialog.vue';
 import FamilyDialog from './FamilyDialog.vue';
-import LineChip from './LineChip.vue';
+import LineChips from './LineChips.vue';
+import MergeTray from './MergeTray.vue';
 import MoveDialog from './MoveDialog.vue';
 import { useMerging } from './merging.ts';
 
@@ -20,6 +21,12 @@ const FineDialog = defineAsyncComponent(() => import('./FineDialog.vue'));
 
 const { store, lines } = useRoom();
 const kept = computed(() => lines.value.filter((line) => line.decision === 'keep'));
+const byCategory = computed(() => {
+  const map = new Map<string, Line[]>();
+  for (const line of kept.value)
+    if (line.categoryId) (map.get(line.categoryId) ?? map.set(line.categoryId, []).get(line.categoryId)!).push(line);
+  return map;
+});
 const unsorted = computed(() => kept.value.filter((line) => !line.categoryId));
 const moving = ref<Line | null>(null);
 const categoryEdited = ref<Category | { familyId: string } | null>(null);
@@ -27,22 +34,9 @@ const familyEdited = ref<Family | 'new' | null>(null);
 const everyCategory = ref(false);
 const comparing = ref(false);
 const fine = ref<Family | null>(null);
-const { merge, split } = useMerging();
-/** Categories laid together to become one. */
-const tray = ref<string[]>([]);
-const trayed = computed(() =>
-  tray.value.map((id) => store.maps.category.get(id)).filter((one): one is Category => !!one),
-);
-function laid(event: { item: HTMLElement }): void {
-  const id = event.item.dataset.category ?? '';
-  if (id && !tray.value.includes(id)) tray.value.push(id);
-}
-async function mergeTray(): Promise<void> {
-  const [into, ...others] = trayed.value;
-  if (into && (await merge(into, others))) tray.value = [];
-}
+const { split } = useMerging();
 function partedOff(event: { item: HTMLElement }, familyId: string): void {
-  const line = lineOf(event);
+  const line = store.maps.line.get(event.item.dataset.line ?? '');
   if (line) void split(store.maps.category.get(line.categoryId ?? ''), line.name.slice(0, 60), familyId, [line]);
 }
 
@@ -53,7 +47,7 @@ const families = computed(() =>
       const categories = store.data.category
         .filter((one) => one.familyId === family.id)
         .sort((a, b) => a.name.localeCompare(b.name))
-        .map((category) => ({ category, own: kept.value.filter((line) => line.categoryId === category.id) }))
+        .map((category) => ({ category, own: byCategory.value.get(category.id) ?? [] }))
         .filter(({ own }) => everyCategory.value || own.length);
       const sum = categories
         .flatMap(({ own, category }) => own.map((line) => litresOfLine(line, category, store.site!)))
@@ -66,9 +60,8 @@ const families = computed(() =>
     ),
 );
 
-const lineOf = (event: { item: HTMLElement }) => store.maps.line.get(event.item.dataset.line ?? '');
-function dropped(event: { item: HTMLElement }, categoryId: string | null): void {
-  const line = lineOf(event);
+function dropped(lineId: string, categoryId: string | null): void {
+  const line = store.maps.line.get(lineId);
   if (line && line.categoryId !== categoryId) void store.attempt(() => store.patch('line', line, { categoryId }));
 }
 function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
@@ -157,15 +150,7 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
                   <Pencil :size="15" />
                 </button>
               </div>
-              <VueDraggable
-                :model-value="own"
-                tag="ul"
-                group="lines"
-                class="chips"
-                :animation="120"
-                @add="dropped($event as never, category.id)"
-                ><LineChip v-for="line in own" :key="line.id" :line="line" @pick="moving = line"
-              /></VueDraggable>
+              <LineChips :lines="own" @pick="moving = $event" @dropped="dropped($event, category.id)" />
             </section>
           </VueDraggable>
           <VueDraggable
@@ -192,42 +177,13 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
             : 'Everything that stays has its category. Drag one here to take it out again.'
         }}
       </p>
-      <VueDraggable
-        :model-value="unsorted"
-        tag="ul"
-        group="lines"
-        class="chips tray"
-        :animation="120"
-        @add="dropped($event as never, null)"
-        ><LineChip v-for="line in unsorted" :key="line.id" :line="line" @pick="moving = line"
-      /></VueDraggable>
+      <LineChips class="tray" :lines="unsorted" @pick="moving = $event" @dropped="dropped($event, null)" />
       <h2>Make one of several</h2>
       <p class="small soft">
         Drag categories here by their names, or merge one from its own sheet. A line dropped on “a category” is parted
         off as one of its own.
       </p>
-      <VueDraggable
-        :model-value="trayed"
-        tag="div"
-        group="categories"
-        class="tray small-tray"
-        :sort="false"
-        @add="laid($event as never)"
-        ><span v-for="one in trayed" :key="one.id" class="tag" :data-category="one.id"
-          >{{ one.name }}
-          <button
-            class="drop"
-            type="button"
-            :aria-label="`Take ${one.name} out again`"
-            @click="tray = tray.filter((id) => id !== one.id)"
-          >
-            ×
-          </button></span
-        ></VueDraggable
-      >
-      <button v-if="trayed.length > 1" class="press main small" type="button" @click="mergeTray">
-        Merge into {{ trayed[0]!.name }}
-      </button>
+      <MergeTray />
     </aside>
     <MoveDialog v-if="moving" :line="moving" @close="moving = null" />
     <CategoryDialog
@@ -289,32 +245,11 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
   flex: 1;
   padding: 6px 0;
 }
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  min-height: 40px;
-}
 .part {
   min-height: 36px;
 }
 .part > :not(button) {
   display: none;
-}
-.small-tray {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.small-tray .category {
-  display: none;
-}
-.drop {
-  border: 0;
-  background: none;
-  cursor: pointer;
-  min-width: 24px;
-  min-height: 24px;
 }
 .tray {
   min-height: 96px;

@@ -17,10 +17,8 @@ const results = shallowRef<SchoolResult[] | null>(null);
 const suggestion = shallowRef<Suggestion | null>(null);
 const shown = ref<SchoolResult['school'] | null>(null);
 const busy = ref(false);
-const took = ref(0);
 
 onMounted(async () => {
-  const began = performance.now();
   const data = {
     site: { measures: { ...store.site!.measures }, growth: store.site!.growth, fillLimit: store.site!.fillLimit },
     room: { people: [...(room.value?.people ?? [])] },
@@ -33,7 +31,6 @@ onMounted(async () => {
   const found = await schoolsWorker().compare(data);
   results.value = found.results;
   suggestion.value = found.suggestion;
-  took.value = performance.now() - began;
 });
 
 const own = computed(() => {
@@ -62,10 +59,7 @@ async function choose(result: SchoolResult): Promise<void> {
   const done = await store.attempt(() => store.writeTogether(change));
   busy.value = false;
   if (!done) return;
-  notices.say(`Sorted by ${name}: ${change.update.length} lines moved.`, {
-    label: 'Undo',
-    run: () => void store.step('undo'),
-  });
+  store.sayDone(`Sorted by ${name}: ${change.update.length} lines moved.`);
   emit('close');
 }
 </script>
@@ -83,7 +77,7 @@ async function choose(result: SchoolResult): Promise<void> {
       <h2>Nothing to sort yet</h2>
       <p>Tell first what lies on the pile.</p>
     </div>
-    <div v-else class="stack" :data-took="Math.round(took)">
+    <div v-else class="stack">
       <p v-if="suggestion" class="advice">
         <b>{{ SCHOOLS.find((one) => one.key === suggestion!.school)!.name }}</b> is suggested for those who come into
         this room: {{ suggestion.reason }}
@@ -93,6 +87,7 @@ async function choose(result: SchoolResult): Promise<void> {
           <thead>
             <tr>
               <th scope="col">school</th>
+              <th scope="col"><span class="hidden-text">choose</span></th>
               <th class="number" scope="col">classes</th>
               <th class="number" scope="col">bins</th>
               <th class="number" scope="col">full</th>
@@ -101,7 +96,6 @@ async function choose(result: SchoolResult): Promise<void> {
               <th class="number" scope="col">torn kinds</th>
               <th class="number" scope="col">knows</th>
               <th scope="col">finding and tidying a week</th>
-              <th scope="col"><span class="hidden-text">choose</span></th>
             </tr>
           </thead>
           <tbody>
@@ -118,8 +112,10 @@ async function choose(result: SchoolResult): Promise<void> {
                 <span class="small soft">{{
                   one.mute ? 'nothing here tells: say it at the lines, under “its sides”' : one.about.idea
                 }}</span>
+              </th>
+              <td>
                 <button
-                  class="press small narrow"
+                  class="press small"
                   :class="{ main: one.suggested }"
                   type="button"
                   :disabled="busy"
@@ -127,7 +123,7 @@ async function choose(result: SchoolResult): Promise<void> {
                 >
                   Sort so<span class="hidden-text">: {{ one.about.name }}</span>
                 </button>
-              </th>
+              </td>
               <td class="number" :class="{ wrong: one.ceiling !== null && one.classes > one.ceiling }">
                 {{ one.classes }}<span v-if="one.ceiling !== null" class="small"> of {{ one.ceiling }}</span>
               </td>
@@ -141,17 +137,6 @@ async function choose(result: SchoolResult): Promise<void> {
                 <span class="week"
                   ><i :style="{ width: `${Math.min(100, (least / (one.finding + one.tidying)) * 100)}%` }" /></span
                 >{{ minutes(one.finding) }} + {{ minutes(one.tidying) }}
-              </td>
-              <td class="broad">
-                <button
-                  class="press small"
-                  :class="{ main: one.suggested }"
-                  type="button"
-                  :disabled="busy"
-                  @click="choose(one)"
-                >
-                  Sort so<span class="hidden-text">: {{ one.about.name }}</span>
-                </button>
               </td>
             </tr>
           </tbody>
@@ -215,19 +200,6 @@ async function choose(result: SchoolResult): Promise<void> {
   display: block;
   height: 100%;
   background: var(--spruce);
-}
-/* On a phone the press stands where it is seen, beside its school. */
-.narrow {
-  display: none;
-  margin-top: 4px;
-}
-@media (max-width: 760px) {
-  .narrow {
-    display: inline-flex;
-  }
-  .broad {
-    display: none;
-  }
 }
 .groups {
   display: flex;

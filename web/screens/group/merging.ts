@@ -1,13 +1,10 @@
 /** Categories made one, or parted; no line and no bin is lost, and each is taken back as one change. */
 import { FRESH_CATEGORY, FRESH_TRAITS } from '@stube/core/site/fresh';
 import type { Category, Line } from '@stube/core/site/entities';
-import { useNotices } from '../../stores/notices.ts';
 import { useSite } from '../../stores/site.ts';
 
 export function useMerging() {
   const store = useSite();
-  const notices = useNotices();
-  const undo = { label: 'Undo', run: () => void store.step('undo') };
 
   /** All that is in the others goes into the first; their names become other words for it. */
   async function merge(into: Category, others: readonly Category[]): Promise<boolean> {
@@ -48,7 +45,7 @@ export function useMerging() {
         remove: others.map((one) => ({ table: 'category', id: one.id, version: one.version })),
       }),
     );
-    if (done) notices.say(`Merged into ${into.name}.`, undo);
+    if (done) store.sayDone(`Merged into ${into.name}.`);
     return done;
   }
 
@@ -79,7 +76,7 @@ export function useMerging() {
         update: lines.map((one) => ({ table: 'line', id: one.id, version: one.version, values: { categoryId: id } })),
       }),
     );
-    if (done) notices.say(`${name} is a category of its own.`, undo);
+    if (done) store.sayDone(`${name} is a category of its own.`);
     return done;
   }
   return { merge, split };

@@ -4,12 +4,10 @@ import { computed, ref } from 'vue';
 import { Printer } from '@lucide/vue';
 import { contentOf, layOutLabel, layOutSheets, saysOn, type Paper } from '@stube/core/label/layout';
 import { useRoom } from '../../stores/room.ts';
-import { useNotices } from '../../stores/notices.ts';
 import LabelSheet from './LabelSheet.vue';
 import { facesReady, measureText } from './measure.ts';
 
 const { store, id, bins } = useRoom();
-const notices = useNotices();
 /** Widths are only right once the face is there. */
 const ready = ref(false);
 void facesReady().then(() => (ready.value = true));
@@ -44,10 +42,7 @@ const pdf = computed(
 );
 async function markPrinted(): Promise<void> {
   if (await store.attempt(() => store.markPrinted(chosen.value.map((bin) => bin.id))))
-    notices.say('Noted as printed. What changes from now on comes up here again.', {
-      label: 'Undo',
-      run: () => void store.step('undo'),
-    });
+    store.sayDone('Noted as printed. What changes from now on comes up here again.');
 }
 </script>
 

@@ -179,10 +179,6 @@ function answer(key: string, value: boolean): void {
 .ask .row {
   flex-wrap: nowrap;
 }
-.press[aria-pressed='true'] {
-  background: var(--spruce-pale);
-  border-color: var(--spruce);
-}
 .advice {
   background: var(--straw-pale);
   padding: 8px 12px;

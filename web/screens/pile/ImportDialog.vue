@@ -8,14 +8,12 @@ import { COLUMNS, type ColumnKey } from '@stube/core/inventory/columns';
 import type { Inventory } from '@stube/core/inventory/inventory';
 import { sayAmount } from '@stube/core/sort/measures';
 import { today } from '../../parts/day.ts';
-import { useNotices } from '../../stores/notices.ts';
 import { useRoom } from '../../stores/room.ts';
 import { inventoryWorker } from '../../workers/inventory.ts';
 import type { Table } from '../../workers/table.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const { store, id } = useRoom();
-const notices = useNotices();
 const name = ref('');
 const table = shallowRef<Table | null>(null);
 const mapping = ref<(ColumnKey | null)[]>([]);
@@ -78,10 +76,7 @@ async function write(): Promise<void> {
   const ok = await store.attempt(() => store.importLines({ name: name.value, lines }));
   state.value = 'read';
   if (!ok) return;
-  notices.say(`${lines.length} lines came in from ${name.value}.`, {
-    label: 'Undo',
-    run: () => void store.step('undo'),
-  });
+  store.sayDone(`${lines.length} lines came in from ${name.value}.`);
   emit('close');
 }
 </script>
@@ -214,11 +209,6 @@ async function write(): Promise<void> {
 </template>
 
 <style scoped>
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
 .columns {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));

@@ -208,11 +208,6 @@ async function save(): Promise<void> {
   grid-template-columns: repeat(3, 1fr);
   gap: 10px;
 }
-summary {
-  cursor: pointer;
-  min-height: 30px;
-  font-weight: 600;
-}
 .inside {
   padding: 6px 0 10px 14px;
   border-left: 3px solid var(--rule);
@@ -230,10 +225,5 @@ summary {
   .three {
     grid-template-columns: 1fr 1fr;
   }
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
 }
 </style>

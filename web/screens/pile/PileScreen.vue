@@ -130,10 +130,6 @@ const totals = computed(() =>
 </template>
 
 <style scoped>
-.press[aria-pressed='true'] {
-  background: var(--spruce-pale);
-  border-color: var(--spruce);
-}
 .tools {
   gap: 6px;
 }

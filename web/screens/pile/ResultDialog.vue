@@ -114,10 +114,10 @@ watch([canvas, ways], draw, { flush: 'post' });
           </tr>
         </tbody>
       </table>
-      <div v-for="(name, of) in LISTS" :key="of" class="row between">
+      <div v-for="(name, which) in LISTS" :key="which" class="row between">
         <b>{{ name }}</b><span class="row"
-          ><a class="press small" :href="list(of, 'pdf')" target="_blank"><Printer :size="16" />on paper</a
-          ><a class="press small" :href="list(of, 'csv')" download><FileDown :size="16" />as a table</a></span
+          ><a class="press small" :href="list(which, 'pdf')" target="_blank"><Printer :size="16" />on paper</a
+          ><a class="press small" :href="list(which, 'csv')" download><FileDown :size="16" />as a table</a></span
         >
       </div>
     </div>

@@ -5,13 +5,11 @@ import Dialog from 'primevue/dialog';
 import { Check, Undo2, X } from '@lucide/vue';
 import type { Line } from '@stube/core/site/entities';
 import { percent } from '../../parts/numbers.ts';
-import { useNotices } from '../../stores/notices.ts';
 import { useSite } from '../../stores/site.ts';
 
 const props = defineProps<{ line: Line }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useSite();
-const notices = useNotices();
 const tried = ref<boolean[]>([]);
 const dead = computed(() => tried.value.filter((works) => !works).length);
 const works = computed(() => tried.value.length - dead.value);
@@ -30,10 +28,7 @@ async function done(): Promise<void> {
       : store.patch('line', line, { ...counted, decision: 'recycle', condition: 'dried out' }),
   );
   if (!written) return;
-  notices.say(`${line.name}: ${works.value} work, ${dead.value} dead.`, {
-    label: 'Undo',
-    run: () => void store.step('undo'),
-  });
+  store.sayDone(`${line.name}: ${works.value} work, ${dead.value} dead.`);
   emit('close');
 }
 </script>

@@ -1,13 +1,10 @@
 /** What one gesture does to a line: once more, twice as much, half of it goes. Each is one change, taken back as one. */
 import { FRESH_LINE } from '@stube/core/site/fresh';
 import type { Line } from '@stube/core/site/entities';
-import { useNotices } from '../../stores/notices.ts';
 import { useSite } from '../../stores/site.ts';
 
 export function useLineActs() {
   const store = useSite();
-  const notices = useNotices();
-  const undo = { label: 'Undo', run: () => void store.step('undo') };
   const valuesOf = (line: Line): Record<string, unknown> => {
     const { id: _id, version: _version, siteId: _site, ...values } = line;
     return values;
@@ -22,11 +19,11 @@ export function useLineActs() {
         create: [{ table: 'line', id: crypto.randomUUID(), values }],
       }),
     );
-    if (done) notices.say(`${line.name} once more.`, undo);
+    if (done) store.sayDone(`${line.name} once more.`);
   }
   async function double(line: Line): Promise<void> {
     const done = await store.attempt(() => store.patch('line', line, { amount: line.amount * 2 }));
-    if (done) notices.say(`${line.name}: twice as much.`, undo);
+    if (done) store.sayDone(`${line.name}: twice as much.`);
   }
   /** Whole pieces are not halved: the larger half stays. */
   async function halfGoes(line: Line): Promise<void> {
@@ -49,7 +46,7 @@ export function useLineActs() {
         update: [{ table: 'line', id: line.id, version: line.version, values: { amount: line.amount - goes } }],
       }),
     );
-    if (done) notices.say(`Half of ${line.name} goes.`, undo);
+    if (done) store.sayDone(`Half of ${line.name} goes.`);
   }
   return { again, double, halfGoes };
 }

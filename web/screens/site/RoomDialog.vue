@@ -77,9 +77,4 @@ async function drop(): Promise<void> {
   grid-template-columns: repeat(3, 1fr);
   gap: 12px;
 }
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
 </style>
