@@ -20,7 +20,8 @@ export interface CompiledPlace {
   roomWidth: Int32Array;
   roomLoad: Float64Array;
   costs: PlaceCosts;
-  /** The cheapest allowed compartments of each bin, cheapest first, at most {@link NEAREST}; and what each costs. */
+  /** The cheapest allowed compartments of each bin, cheapest first, at most `nearest` of them; and what each costs. */
+  nearest: number;
   choices: Int32Array[];
   choiceCosts: Float64Array[];
   /** Compartment of each pinned bin, −1 for free ones. */
@@ -28,10 +29,14 @@ export interface CompiledPlace {
 }
 
 /** Compartments of one bin that the search tries of itself; the others are looked at when these are full. */
-export const NEAREST = 64;
+const NEAREST = 64;
 
 /** @param pins bin id to compartment id: bins that stay; a pin that breaks a rule stays all the same, it was set by hand. */
-export function compilePlace(problem: PlaceProblem, pins: ReadonlyMap<string, string> = new Map()): CompiledPlace {
+export function compilePlace(
+  problem: PlaceProblem,
+  pins: ReadonlyMap<string, string> = new Map(),
+  most = NEAREST,
+): CompiledPlace {
   const bins = problem.bins.length;
   const compartments = problem.compartments.length;
   const units = numbered(problem.compartments.map((c) => c.unit));
@@ -39,7 +44,7 @@ export function compilePlace(problem: PlaceProblem, pins: ReadonlyMap<string, st
   const costs = new PlaceCosts(problem, pins);
   const choices: Int32Array[] = [];
   const choiceCosts: Float64Array[] = [];
-  const nearest = new Nearest(NEAREST);
+  const nearest = new Nearest(most);
   for (let b = 0; b < bins; b++) {
     nearest.clear();
     const pin = costs.pinned[b]!;
@@ -70,6 +75,7 @@ export function compilePlace(problem: PlaceProblem, pins: ReadonlyMap<string, st
     roomWidth: costs.roomWidth,
     roomLoad: costs.roomLoad,
     costs,
+    nearest: most,
     choices,
     choiceCosts,
     pinned: costs.pinned,

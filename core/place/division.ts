@@ -14,6 +14,8 @@ const MOST_TRIES = 20;
 export interface PricedGroup {
   members: number;
   columns: number;
+  /** The unit of each column but the last. */
+  units: readonly number[];
   /** Where its first row begins. */
   at: number;
   room: RoomFor;

@@ -1,6 +1,6 @@
 /** An assignment that is being changed: what is free where, who stands where, how far groups are spread. */
 import { GROUP_SPLIT, UNPLACED } from './problem.ts';
-import { NEAREST, type CompiledPlace } from './compile.ts';
+import type { CompiledPlace } from './compile.ts';
 
 export class PlaceLayout {
   readonly place: CompiledPlace;
@@ -112,7 +112,7 @@ export class PlaceLayout {
       const price = this.priceOf(b, c);
       if (price < least) [best, least] = [c, price];
     }
-    if (best < 0 && choices.length >= NEAREST)
+    if (best < 0 && choices.length >= place.nearest)
       for (let c = 0; c < place.compartments; c++) {
         if (c === except || !this.fits(b, c) || place.costs.at(b, c) >= least) continue;
         const price = this.priceOf(b, c);

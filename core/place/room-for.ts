@@ -8,27 +8,38 @@ const NO = 2;
 export class RoomFor {
   private readonly place: CompiledPlace;
   private readonly members: readonly number[];
-  private readonly units: readonly number[];
-  private readonly answers: Uint8Array;
+  private units: readonly number[] = [];
+  /** By unit, and by column as they are laid out: the answer for each set of members. */
+  private readonly answers = new Map<number, Uint8Array>();
+  private columns: Uint8Array[] = [];
 
-  constructor(place: CompiledPlace, members: readonly number[], units: readonly number[]) {
+  constructor(place: CompiledPlace, members: readonly number[]) {
     this.place = place;
     this.members = members;
+  }
+
+  /** From now on the columns are these units. */
+  layOut(units: readonly number[]): void {
     this.units = units;
-    this.answers = new Uint8Array(members.length <= MOST_MEMBERS ? units.length << members.length : 0);
+    if (this.members.length > MOST_MEMBERS) return;
+    this.columns = units.map((unit) => {
+      const own = this.answers.get(unit) ?? new Uint8Array(1 << this.members.length);
+      this.answers.set(unit, own);
+      return own;
+    });
   }
 
   /** @param column of the group's units; beyond them, or for very large groups, there is taken to be room */
   holds(column: number, mask: number): boolean {
-    if (column >= this.units.length || !this.answers.length || mask === 0) return true;
-    const at = (column << this.members.length) | mask;
-    if (this.answers[at] === UNKNOWN) this.answers[at] = this.pack(this.units[column]!, mask) ? YES : NO;
-    return this.answers[at] === YES;
+    const own = this.columns[column];
+    if (!own || mask === 0) return true;
+    if (own[mask] === UNKNOWN) own[mask] = this.pack(this.units[column]!, mask) ? YES : NO;
+    return own[mask] === YES;
   }
 
   /** Whether it is known already that they have no room. */
   refuses(column: number, mask: number): boolean {
-    return this.answers[(column << this.members.length) | mask] === NO;
+    return this.columns[column]?.[mask] === NO;
   }
 
   private pack(unit: number, mask: number): boolean {

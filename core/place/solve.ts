@@ -26,9 +26,16 @@ export interface PlaceProgress {
 
 /** Changes tried in one breath. */
 const CHANGES = 3000;
-/** Breaths of cold search at first, so that bound and screen have a fair plan early; and how cold. */
+/** Breaths of cold search at first, so that bound and screen have a fair plan early; and how cold it is until the bound is done. */
 const FIRST_SEARCH = 15;
 const COLD = 0.8;
+/** Share of the time in which the bound goes first; how many choices looked at make a breath, and the search's turns. */
+const BOUND_SHARE = 0.45;
+const BOUND_BREATH = 30_000;
+const MOST_ROUNDS = 50;
+const SEARCH_EVERY = 6;
+/** Breaths between looks whether a better plan lets more choices be forgotten. */
+const REVIEW_EVERY = 32;
 /** Bins up to this number are searched to the end. */
 const SMALL = 24;
 const EXACT_NODES = 4_000_000;
@@ -43,9 +50,13 @@ export function* solvePlaceSteps(
   const place = compilePlace(problem, options.pins);
   const search = new PlaceSearch(place, options.seed ?? 1);
   const bound = new PlaceBound(place);
+  const looks = place.choices.reduce((sum, own) => sum + own.length, 1);
+  const rounds = Math.max(1, Math.min(MOST_ROUNDS, Math.round(BOUND_BREATH / looks)));
   const breaths = options.iterations ?? usualBreaths(place.bins);
   const elapsed = options.elapsed;
   let proven = 0;
+  /** When the bound was done with. */
+  let hotFrom = 0;
   let exact = place.bins <= SMALL ? searchExactly(place, search.bestEffort, EXACT_NODES) : null;
   const progress: PlaceProgress = {
     done: 0,
@@ -57,18 +68,24 @@ export function* solvePlaceSteps(
   for (let breath = 0; elapsed || breath < breaths; breath++) {
     const done = elapsed ? elapsed() : breath / breaths;
     if (done >= 1 || closed()) break;
-    const turn = breath % 3;
-    if (exact && turn === 2) {
+    const bounding = !bound.settled && done < BOUND_SHARE;
+    if (bounding) hotFrom = done;
+    if (exact && breath % 3 === 2) {
       const next = exact.next();
       if (next.done) {
         exact = null;
         if (next.value.best) search.adopt(next.value.best);
         if (next.value.ended) proven = search.bestEffort;
       }
-    } else if (breath >= FIRST_SEARCH && breath % 2 === 1 && !bound.settled) {
-      if (bound.round(search.bestEffort)) search.keepTo(bound.choices);
+    } else if (bounding && breath >= FIRST_SEARCH && breath % SEARCH_EVERY !== 0) {
+      for (let n = 0; n < rounds; n++)
+        if (bound.round(search.bestEffort, done / BOUND_SHARE)) search.keepTo(bound.choices);
       proven = Math.max(proven, Math.min(bound.best, search.bestEffort));
-    } else search.step(CHANGES, breath < FIRST_SEARCH ? COLD : done);
+    } else {
+      if (breath % REVIEW_EVERY === 0 && bound.review(search.bestEffort)) search.keepTo(bound.choices);
+      // The bound told which choices are worth trying: only then the search begins hot.
+      search.step(CHANGES, bounding ? COLD : (done - hotFrom) / (1 - hotFrom));
+    }
     yield Object.assign(progress, { done, effort: search.bestEffort, bound: proven });
   }
   return answerOf(place, search.best, proven);
