@@ -41,13 +41,15 @@ interface State {
   laid: Laid | null;
 }
 
-interface Child {
+/** What could follow the states of a level, in columns. */
+interface Children {
+  count: number;
+  score: Float64Array;
   /** The state it follows, its gap raised where that was given up. */
-  raised: State;
-  type: number;
-  turned: boolean;
-  x: number;
-  score: number;
+  raised: State[];
+  type: Int16Array;
+  turned: Uint8Array;
+  x: Int32Array;
 }
 
 /** Children judged between two breaths. */
@@ -61,7 +63,7 @@ export function* beamSearch(
 ): Generator<void, Layout | null> {
   const { width: W, depth: D } = floor;
   const { types, width, depth, turnedWidth, turnedDepth, turnable, area, value } = pieces;
-  /** Every side that can lie across, shortest first. */
+  /** Every side that can lie across, shortest first, and whose it is. */
   const sides = Array.from({ length: types }, (_, t) =>
     turnable[t]
       ? [
@@ -72,21 +74,43 @@ export function* beamSearch(
   )
     .flat()
     .sort((a, b) => a.side - b.side);
+  const sideOf = Int32Array.from(sides, ({ side }) => side);
+  const ownerOf = Int16Array.from(sides, ({ t }) => t);
+  // The same of what a state has left.
+  const nowSide = new Int32Array(sides.length);
+  const nowOwner = new Int16Array(sides.length);
+  let nowCount = 0;
+  function lookAt(left: Uint8Array): void {
+    nowCount = 0;
+    for (let k = 0; k < sideOf.length; k++)
+      if (left[ownerOf[k]!]) {
+        nowSide[nowCount] = sideOf[k]!;
+        nowOwner[nowCount++] = ownerOf[k]!;
+      }
+  }
+  /** Shortest side left once one piece of type `except` is gone. */
+  function narrowest(left: Uint8Array, except: number): number {
+    const whole = left[except]! > 1;
+    for (let k = 0; k < nowCount; k++) if (whole || nowOwner[k] !== except) return nowSide[k]!;
+    return Infinity;
+  }
   /**
-   * Area that is lost for certain in a gap of that width and height once one piece of type `except` is gone: all of it
-   * when nothing fits, else the strip beside the piece that fills it best, where two do not fit side by side.
+   * Area that is lost for certain in a gap of that width and height once one piece of type `except` is gone and `least`
+   * is the shortest side left: all of it when nothing fits, else the strip beside the piece that fills it best, where two
+   * do not fit side by side.
    */
-  function sureLoss(left: Uint8Array, except: number, gap: number, high: number): number {
-    let least = 0;
-    let bestSide = 0;
-    for (const { t, side } of sides) {
-      if (side > gap) break;
-      if (left[t]! <= (t === except ? 1 : 0)) continue;
-      if (!least) least = side;
-      if (gap >= 2 * least) return 0;
-      bestSide = side;
+  function sureLoss(left: Uint8Array, except: number, least: number, gap: number, high: number): number {
+    if (gap >= 2 * least) return 0;
+    if (gap < least) return gap * high;
+    const whole = left[except]! > 1;
+    let low = 0;
+    for (let above = nowCount; low < above;) {
+      const middle = (low + above) >> 1;
+      if (nowSide[middle]! <= gap) low = middle + 1;
+      else above = middle;
     }
-    return least ? (gap - bestSide) * Math.min(high, least) : gap * high;
+    while (!whole && nowOwner[low - 1] === except) low--;
+    return (gap - nowSide[low - 1]!) * Math.min(high, least);
   }
   const total = pieces.count.reduce((sum, n) => sum + n, 0);
   const mean =
@@ -120,19 +144,28 @@ export function* beamSearch(
   let cutoff = Infinity;
 
   const worth = (lost: number): number => options.reach - lost * options.price;
-  function narrowest(left: Uint8Array, except: number): number {
-    for (const { t, side } of sides) if (left[t]! > (t === except ? 1 : 0)) return side;
-    return Infinity;
-  }
+  // Room for the children of one more state, its gap given up twice.
+  const most = 6 * options.width + 64;
+  const room = most + 6 * types;
+  const children: Children = {
+    count: 0,
+    score: new Float64Array(room),
+    raised: new Array<State>(room),
+    type: new Int16Array(room),
+    turned: new Uint8Array(room),
+    x: new Int32Array(room),
+  };
+  const scores = new Float64Array(room);
 
   while (states.length) {
-    const children: Child[] = [];
+    children.count = 0;
     cutoff = Infinity;
     for (const state of states) {
       let now = state;
+      lookAt(state.left);
       // The lowest gap, and the next ones that appear when it is given up.
       for (let tries = 0; tries < 3; tries++) {
-        const found = expand(now, children);
+        const found = expand(now);
         const up = raise(now);
         if (!up || worth(up.lost) <= beat) break;
         if (found && up.lost - now.lost > mean * 0.6) break;
@@ -143,7 +176,7 @@ export function* beamSearch(
         yield;
       }
     }
-    states = select(children);
+    states = select();
     for (const state of states)
       if (state.value > beat + 1e-9) {
         beat = state.value;
@@ -153,17 +186,27 @@ export function* beamSearch(
   return best ? { laid: trace(best), value: best.value } : null;
 
   /** Of many children only the best can be chosen: what is worse than the last of twice as many is not kept. */
-  function shorten(children: Child[]): void {
-    children.sort((a, b) => a.score - b.score);
-    children.length = 2 * options.width + 16;
-    cutoff = children.at(-1)!.score;
+  function shorten(): void {
+    const { score, raised, type, turned, x } = children;
+    scores.set(score.subarray(0, children.count));
+    cutoff = scores.subarray(0, children.count).sort()[2 * options.width + 15]!;
+    let kept = 0;
+    for (let i = 0; i < children.count; i++) {
+      if (score[i]! > cutoff) continue;
+      score[kept] = score[i]!;
+      raised[kept] = raised[i]!;
+      type[kept] = type[i]!;
+      turned[kept] = turned[i]!;
+      x[kept++] = x[i]!;
+    }
+    children.count = kept;
   }
   function lowest(state: State): number {
     let at = 0;
     for (let i = 1; i < state.steps; i++) if (state.ys[i]! < state.ys[at]!) at = i;
     return at;
   }
-  function expand(state: State, children: Child[]): boolean {
+  function expand(state: State): boolean {
     const { xs, ys, steps, left } = state;
     const i = lowest(state);
     const x = xs[i]!;
@@ -183,15 +226,16 @@ export function* beamSearch(
         const rest = gap - w;
         let lost = state.lost + options.loss[t]! + w * d - area[t]!;
         let steps2 = steps;
+        const least = narrowest(left, t);
         // Beside the wall whose top it meets, else at the left.
         const atRight = rest > 0 && top === wallR && top !== wallL;
         if (rest === 0) steps2 -= (top === wallL ? 1 : 0) + (top === wallR ? 1 : 0);
         else {
           steps2 += 1 - (top === (atRight ? wallR : wallL) ? 1 : 0);
-          lost += sureLoss(left, t, rest, Math.min(top, atRight ? wallL : wallR) - y);
+          lost += sureLoss(left, t, least, rest, Math.min(top, atRight ? wallL : wallR) - y);
         }
         // A strip too thin for anything along the back is lost as well.
-        if (top < D && D - top < narrowest(left, t)) lost += w * (D - top);
+        if (top < D && D - top < least) lost += w * (D - top);
         if (worth(lost) <= beat) continue;
         const score =
           lost +
@@ -199,10 +243,15 @@ export function* beamSearch(
           options.largeFirst * (state.used + area[t]!) +
           options.noise * mean * random.next();
         if (score >= cutoff) continue;
-        children.push({ raised: state, type: t, turned: turn === 1, x: atRight ? x + rest : x, score });
-        if (children.length >= 6 * options.width + 64) shorten(children);
+        const n = children.count++;
+        children.score[n] = score;
+        children.raised[n] = state;
+        children.type[n] = t;
+        children.turned[n] = turn;
+        children.x[n] = atRight ? x + rest : x;
       }
     }
+    if (children.count >= most) shorten();
     return found;
   }
   /** The lowest gap given up: lifted to the lower of its walls. Null when the floor is full. */
@@ -236,11 +285,13 @@ export function* beamSearch(
     }
     return { xs: nx, ys: ny, steps: n };
   }
-  function select(children: Child[]): State[] {
-    children.sort((a, b) => a.score - b.score);
+  function select(): State[] {
+    if (children.count > 2 * options.width + 16) shorten();
+    const { score } = children;
+    const order = Array.from({ length: children.count }, (_, i) => i).sort((a, b) => score[a]! - score[b]!);
     const next: State[] = [];
     const seen = new Set<number>();
-    for (const child of children) {
+    for (const child of order) {
       if (next.length >= options.width) break;
       const state = materialise(child);
       const key = fingerprint(state);
@@ -256,7 +307,11 @@ export function* beamSearch(
     for (let i = 0; i < state.steps; i++) hash = (hash * 31 + state.xs[i]! * 7919 + state.ys[i]!) % 9007199254;
     return hash * 1000 + (state.value % 997);
   }
-  function materialise({ raised, type, turned, x }: Child): State {
+  function materialise(child: number): State {
+    const raised = children.raised[child]!;
+    const type = children.type[child]!;
+    const turned = children.turned[child] === 1;
+    const x = children.x[child]!;
     const w = turned ? turnedWidth[type]! : width[type]!;
     const d = turned ? turnedDepth[type]! : depth[type]!;
     const { xs, ys, steps } = raised;

@@ -1,11 +1,12 @@
 /** Looks for the best packing on the bare floor: beams of growing width, with chance in what they prefer. */
-import type { Random } from '../random.ts';
+import { Random } from '../random.ts';
 import { beamSearch, type BeamOptions } from './beam.ts';
 import { exchanged, exchangedLaid, type Floor, type Laid, type Pieces } from './pieces.ts';
 import { lifted } from './lift.ts';
 import type { FitProblem } from './problem.ts';
 import type { Incumbent } from './incumbent.ts';
 import type { Put } from './put.ts';
+import { searchBlocks } from './search-blocks.ts';
 
 /** Found by trial on floors cut to 9 to 49 pieces: a beam begins with so many states and doubles after each pair. */
 const FIRST_WIDTH = 20;
@@ -40,13 +41,42 @@ export function priceOfRoom(floor: Floor, pieces: Pieces): Pick<BeamOptions, 'lo
   return { loss, price, reach };
 }
 
+/** Breaths of blocks for each of the beams. */
+const BLOCKS_TURNS = 4;
+
 /** Runs on chosen subsets for each run on everything, where some pieces are worth more room than others. */
 const SUBSET_RUNS = 6;
 /** Less spread than this in value per area, and no piece is the better choice. */
 const EVEN_WORTH = 1.05;
 
-/** @param plain real sides; they are lifted here for what is looked at */
+/**
+ * Beams and blocks take turns, breath by breath.
+ * @param plain real sides; they are lifted here for what is looked at
+ */
 export function* searchFlat(
+  problem: FitProblem,
+  plain: Pieces,
+  incumbent: Incumbent,
+  random: Random,
+): Generator<void, never> {
+  const beams = searchBeams(problem, plain, incumbent, random);
+  const blocks = searchBlocks(
+    { width: problem.compartment.width, depth: problem.compartment.depth },
+    plain,
+    incumbent,
+    new Random(random.below(2 ** 31)),
+  );
+  for (let together = true; ;) {
+    beams.next();
+    yield;
+    for (let n = 0; n < BLOCKS_TURNS && together; n++) {
+      together = !blocks.next().done;
+      yield;
+    }
+  }
+}
+
+function* searchBeams(
   problem: FitProblem,
   plain: Pieces,
   incumbent: Incumbent,
