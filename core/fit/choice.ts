@@ -5,6 +5,7 @@
  */
 import { Heap } from '../heap.ts';
 import { SLIP, type Cut, type Cuts } from './cuts.ts';
+import { Simplex } from './simplex.ts';
 
 interface Node {
   /** Types decided so far, in the order of deciding. */
@@ -14,7 +15,6 @@ interface Node {
   promise: number;
 }
 
-const ROUNDS = 150;
 const MOST_CUTS = 40;
 
 export class Choices {
@@ -24,6 +24,7 @@ export class Choices {
   private readonly cuts: Cut[];
   private readonly source: Cuts;
   private readonly whole: boolean;
+  private readonly program: Simplex;
   private order: number[];
   private price: Float64Array;
   /** What the types from a place in the order on can add beyond the price of their room. */
@@ -44,6 +45,13 @@ export class Choices {
     this.whole = Array.from(value).every((one) => Number.isInteger(one));
     this.cuts = source.first();
     this.price = new Float64Array(this.cuts.length);
+    this.program = new Simplex(Array.from(value));
+    for (let t = 0; t < this.types; t++)
+      this.program.add(
+        Float64Array.from({ length: this.types }, (_, k) => +(k === t)),
+        count[t]!,
+      );
+    for (const cut of this.cuts) this.program.add(cut, 1);
     this.order = [];
     this.gain = new Float64Array(this.types + 1);
   }
@@ -52,7 +60,7 @@ export class Choices {
   *prepare(): Generator<void, void> {
     for (let round = 0; round < MOST_CUTS; round++) {
       const fraction = this.solvePrices();
-      const cut = this.source.mostBroken(fraction);
+      const cut = this.source.mostBroken(fraction) ?? this.source.sharpest(fraction);
       if (!cut) break;
       this.add(cut);
       yield;
@@ -71,6 +79,7 @@ export class Choices {
 
   private add(cut: Cut): void {
     this.cuts.push(cut);
+    this.program.add(cut, 1);
     const longer = new Float64Array(this.cuts.length);
     longer.set(this.price);
     this.price = longer;
@@ -82,42 +91,12 @@ export class Choices {
     return sum;
   }
 
-  /** Prices of the constraints that make the Lagrangian promise least, by subgradient; the mean choice along the way. */
+  /** Prices of the constraints that make the promise least; returns how many of each type would be taken, in parts. */
   private solvePrices(): Float64Array {
-    const { cuts, types, value, count } = this;
-    const price = this.price;
-    const best = price.slice();
-    let least = Infinity;
-    const mean = new Float64Array(types);
-    const total = Array.from(count).reduce((sum, n, t) => sum + n * value[t]!, 0);
-    let step = total * 0.5;
-    let idle = 0;
-    for (let round = 0; round < ROUNDS; round++) {
-      let bound = 0;
-      for (let k = 0; k < cuts.length; k++) bound += price[k]!;
-      const slack = new Float64Array(cuts.length).fill(1);
-      for (let t = 0; t < types; t++) {
-        const gain = value[t]! - this.cost(t);
-        if (gain <= 0) continue;
-        bound += gain * count[t]!;
-        for (let k = 0; k < cuts.length; k++) slack[k]! -= cuts[k]![t]! * count[t]!;
-        if (round >= ROUNDS / 2) mean[t]! += count[t]! / (ROUNDS / 2);
-      }
-      if (bound < least - 1e-9) {
-        least = bound;
-        best.set(price);
-        idle = 0;
-      } else if (++idle >= 6) {
-        step *= 0.6;
-        idle = 0;
-      }
-      let norm = 0;
-      for (let k = 0; k < cuts.length; k++) norm += slack[k]! ** 2;
-      if (norm < 1e-12) break;
-      for (let k = 0; k < cuts.length; k++) price[k] = Math.max(0, price[k]! - (step * slack[k]!) / norm / 4);
-    }
-    price.set(best);
-    return mean;
+    const taken = this.program.solve();
+    // The first rows are the counts; any prices of the others give a bound that holds.
+    this.price.set(this.program.prices().subarray(this.types));
+    return taken;
   }
 
   private gains(): Float64Array {

@@ -4,6 +4,7 @@
  */
 import { dffsFor, fullestSum, type Dff } from './dff.ts';
 import type { Pieces } from './pieces.ts';
+import { Scales, type Shares } from './scales.ts';
 import { Supports } from './supports.ts';
 import type { FitProblem } from './problem.ts';
 
@@ -49,6 +50,9 @@ const MOST_FUNCTIONS = 16;
 /** So many functions of each direction are combined where stacking is looked at: the first ones tell most. */
 const FLOOR_FUNCTIONS = 6;
 
+/** Times that each direction's shares are made anew for the other's. */
+const TURNS = 2;
+
 /** The lesser of the two ways; a way that does not fit is infinite, or no number where it meets a zero. 2 where none fits. */
 function floorWeight(straight: number, turned: number): number {
   const one = straight < Infinity ? straight : 2;
@@ -64,6 +68,8 @@ export class Cuts {
   private readonly turnedInto: Float64Array[] = [];
   private readonly sight: Float64Array[];
   private readonly supports: Supports | null;
+  private readonly acrossScales: Scales;
+  private readonly intoScales: Scales;
   /** Weights of a container on the floor, and what the top of each type can carry of them. */
   private readonly carried: { weight: Float64Array; capacity: Float64Array }[] = [];
 
@@ -74,6 +80,8 @@ export class Cuts {
     const most = problem.containers.some((one) => one.stackable) ? MOST_FUNCTIONS : Infinity;
     this.tables(width, pieces.width, pieces.turnedWidth, pieces, this.across, this.turnedAcross, most);
     this.tables(depth, pieces.depth, pieces.turnedDepth, pieces, this.into, this.turnedInto, most);
+    this.acrossScales = new Scales(width, pieces, pieces.width, pieces.turnedWidth);
+    this.intoScales = new Scales(depth, pieces, pieces.depth, pieces.turnedDepth);
     this.sight = sights(problem);
     this.supports = this.sight.length > 1 ? new Supports(problem) : null;
     if (this.supports)
@@ -134,10 +142,46 @@ export class Cuts {
     return this.sight.length > 1 ? [this.weights(0, 0, 0), this.weights(0, 0, 1)] : [this.weights(0, 0, 0)];
   }
 
+  /**
+   * The constraint with shares of both directions made for a choice, where it breaks that; costs some milliseconds.
+   * They take turns, from the pair of functions under which the choice weighs most.
+   */
+  sharpest(taken: ArrayLike<number>): Cut | null {
+    if (!this.across.length || !this.into.length) return null;
+    const { i, j, k } = this.heaviest(taken, 0);
+    const amount = Float64Array.from({ length: this.types }, (_, t) => taken[t]! * this.sight[k]![t]!);
+    let across: Shares = { straight: this.across[i]!, turned: this.turnedAcross[i]! };
+    let into: Shares = { straight: this.into[j]!, turned: this.turnedInto[j]! };
+    for (let turn = 0; turn < TURNS; turn++) {
+      across = this.acrossScales.best(amount, into);
+      into = this.intoScales.best(amount, across);
+    }
+    const cut = Float64Array.from({ length: this.types }, (_, t) => {
+      const floor = floorWeight(across.straight[t]! * into.straight[t]!, across.turned[t]! * into.turned[t]!);
+      return floor === 2 ? 2 : floor * this.sight[k]![t]!;
+    });
+    let sum = 0;
+    for (let t = 0; t < this.types; t++) if (taken[t]! > 1e-9) sum += taken[t]! * cut[t]!;
+    return sum > 1 + SLIP ? cut : null;
+  }
+
   /** The constraint that a choice (how many of each type, whole or fractional) breaks most, or null. */
   mostBroken(taken: ArrayLike<number>): Cut | null {
-    let worst = 1 + SLIP;
-    let found: [number, number, number] | null = null;
+    const found = this.heaviest(taken, 1 + SLIP);
+    let worst = found.sum;
+    let cut = worst > 1 + SLIP ? this.weights(found.i, found.j, found.k) : null;
+    for (const { weight, capacity } of this.carried) {
+      const broken = this.supports!.broken(taken, weight, capacity, worst - 1);
+      if (!broken) continue;
+      worst = 1 + broken.by;
+      cut = broken.cut;
+    }
+    return cut;
+  }
+
+  /** The functions under which a choice weighs most, if that is more than `least`; else the plain ones. */
+  private heaviest(taken: ArrayLike<number>, least: number): { i: number; j: number; k: number; sum: number } {
+    const found = { i: 0, j: 0, k: 0, sum: least };
     const types: number[] = [];
     for (let t = 0; t < taken.length; t++) if (taken[t]! > 1e-9) types.push(t);
     for (let k = 0; k < this.sight.length; k++) {
@@ -149,24 +193,11 @@ export class Cuts {
           const b = this.into[j]!;
           const tb = this.turnedInto[j]!;
           let sum = 0;
-          for (const t of types) {
-            const floor = floorWeight(a[t]! * b[t]!, ta[t]! * tb[t]!);
-            sum += taken[t]! * sight[t]! * floor;
-          }
-          if (sum > worst) {
-            worst = sum;
-            found = [i, j, k];
-          }
+          for (const t of types) sum += taken[t]! * sight[t]! * floorWeight(a[t]! * b[t]!, ta[t]! * tb[t]!);
+          if (sum > found.sum) Object.assign(found, { i, j, k, sum });
         }
       }
     }
-    let cut = found && this.weights(...found);
-    for (const { weight, capacity } of this.carried) {
-      const broken = this.supports!.broken(taken, weight, capacity, worst - 1);
-      if (!broken) continue;
-      worst = 1 + broken.by;
-      cut = broken.cut;
-    }
-    return cut;
+    return found;
   }
 }

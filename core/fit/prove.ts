@@ -56,7 +56,8 @@ export function* prove(
       return false;
     // Fewer pieces make fewer sums: their sides can be lifted further, and that alone refutes many a subset.
     const only = lifted({ ...plain, count: Int32Array.from(taken) }, floor);
-    if (new Cuts(problem, only).mostBroken(taken)) return true;
+    const cuts = new Cuts(problem, only);
+    if (cuts.mostBroken(taken) || cuts.sharpest(taken)) return true;
     const room = priceOfRoom(floor, only);
     let width = BEAM.first;
     for (let limit = REFUTATION.first; limit < REFUTATION.last; limit *= 3) {

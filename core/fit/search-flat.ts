@@ -41,8 +41,8 @@ export function priceOfRoom(floor: Floor, pieces: Pieces): Pick<BeamOptions, 'lo
   return { loss, price, reach };
 }
 
-/** Breaths of blocks for each of the beams. */
-const BLOCKS_TURNS = 4;
+/** Breaths of blocks for each of the beams: where all pieces are worth their room, and where a choice among them matters more. */
+const BLOCKS_TURNS = { even: 4, uneven: 1 };
 
 /** Runs on chosen subsets for each run on everything, where some pieces are worth more room than others. */
 const SUBSET_RUNS = 6;
@@ -66,10 +66,11 @@ export function* searchFlat(
     incumbent,
     new Random(random.below(2 ** 31)),
   );
+  const turns = isUneven(problem.compartment, plain) ? BLOCKS_TURNS.uneven : BLOCKS_TURNS.even;
   for (let together = true; ;) {
     beams.next();
     yield;
-    for (let n = 0; n < BLOCKS_TURNS && together; n++) {
+    for (let n = 0; n < turns && together; n++) {
       together = !blocks.next().done;
       yield;
     }
@@ -85,10 +86,7 @@ function* searchBeams(
   const floor = { width: problem.compartment.width, depth: problem.compartment.depth };
   const pieces = lifted(plain, floor);
   const room = priceOfRoom(floor, pieces);
-  const worths = Array.from(pieces.value, (value, t) => value / pieces.area[t]!);
-  const uneven =
-    Math.max(...worths) > EVEN_WORTH * Math.min(...worths) &&
-    pieces.area.reduce((sum, area, t) => sum + area * pieces.count[t]!, 0) > floor.width * floor.depth;
+  const uneven = isUneven(floor, pieces);
   let width = FIRST_WIDTH;
   for (let run = 0; ; run++) {
     const laid = yield* lay(
@@ -120,6 +118,15 @@ function* searchBeams(
       yield;
     }
   }
+}
+
+/** Whether not all can lie, and some are worth more room than others. */
+function isUneven(floor: Floor, { value, area, count }: Pieces): boolean {
+  const worths = Array.from(value, (one, t) => one / area[t]!);
+  return (
+    Math.max(...worths) > EVEN_WORTH * Math.min(...worths) &&
+    area.reduce((sum, one, t) => sum + one * count[t]!, 0) > floor.width * floor.depth
+  );
 }
 
 /** A subset by chance that would fill the floor and be worth more than `beat`, the worthier pieces likelier; null when it would not. */
