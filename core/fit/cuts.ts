@@ -68,8 +68,8 @@ export class Cuts {
   private readonly turnedInto: Float64Array[] = [];
   private readonly sight: Float64Array[];
   private readonly supports: Supports | null;
-  private readonly acrossScales: Scales;
-  private readonly intoScales: Scales;
+  private readonly makeScales: () => { across: Scales; into: Scales };
+  private scales: { across: Scales; into: Scales } | null = null;
   /** Weights of a container on the floor, and what the top of each type can carry of them. */
   private readonly carried: { weight: Float64Array; capacity: Float64Array }[] = [];
 
@@ -80,8 +80,10 @@ export class Cuts {
     const most = problem.containers.some((one) => one.stackable) ? MOST_FUNCTIONS : Infinity;
     this.tables(width, pieces.width, pieces.turnedWidth, pieces, this.across, this.turnedAcross, most);
     this.tables(depth, pieces.depth, pieces.turnedDepth, pieces, this.into, this.turnedInto, most);
-    this.acrossScales = new Scales(width, pieces, pieces.width, pieces.turnedWidth);
-    this.intoScales = new Scales(depth, pieces, pieces.depth, pieces.turnedDepth);
+    this.makeScales = () => ({
+      across: new Scales(width, pieces, pieces.width, pieces.turnedWidth),
+      into: new Scales(depth, pieces, pieces.depth, pieces.turnedDepth),
+    });
     this.sight = sights(problem);
     this.supports = this.sight.length > 1 ? new Supports(problem) : null;
     if (this.supports)
@@ -152,9 +154,10 @@ export class Cuts {
     const amount = Float64Array.from({ length: this.types }, (_, t) => taken[t]! * this.sight[k]![t]!);
     let across: Shares = { straight: this.across[i]!, turned: this.turnedAcross[i]! };
     let into: Shares = { straight: this.into[j]!, turned: this.turnedInto[j]! };
+    this.scales ??= this.makeScales();
     for (let turn = 0; turn < TURNS; turn++) {
-      across = this.acrossScales.best(amount, into);
-      into = this.intoScales.best(amount, across);
+      across = this.scales.across.best(amount, into);
+      into = this.scales.into.best(amount, across);
     }
     const cut = Float64Array.from({ length: this.types }, (_, t) => {
       const floor = floorWeight(across.straight[t]! * into.straight[t]!, across.turned[t]! * into.turned[t]!);

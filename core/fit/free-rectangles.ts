@@ -17,6 +17,8 @@ export interface Laid {
 /** How a place is chosen: the least short side left over, the least area, or the lowest and then leftmost. */
 export type Taste = 'short side' | 'area' | 'low';
 
+export const TASTES: readonly Taste[] = ['short side', 'area', 'low'];
+
 export class FreeRectangles {
   private readonly width: number;
   private readonly depth: number;
@@ -29,44 +31,53 @@ export class FreeRectangles {
     this.depth = depth;
   }
 
-  lay(pieces: readonly GreedyPiece[], taste: Taste): Laid[] {
+  /** The whole floor is free. */
+  clear(): void {
     this.free = [0, 0, this.width, this.depth];
+  }
+
+  lay(pieces: readonly GreedyPiece[], taste: Taste): Laid[] {
+    this.clear();
     const laid: Laid[] = [];
     pieces.forEach((piece, i) => {
-      let best = -1;
-      let turned = false;
-      let first = Infinity;
-      let second = Infinity;
-      const { free } = this;
-      for (let turn = 0; turn <= (piece.turnable && piece.width !== piece.depth ? 1 : 0); turn++) {
-        const w = turn ? piece.depth : piece.width;
-        const d = turn ? piece.width : piece.depth;
-        for (let f = 0; f < free.length; f += 4) {
-          const across = free[f + 2]! - w;
-          const deep = free[f + 3]! - d;
-          if (across < 0 || deep < 0) continue;
-          const [a, b] =
-            taste === 'low'
-              ? [free[f + 1]! + d, free[f]!]
-              : taste === 'area'
-                ? [free[f + 2]! * free[f + 3]! - w * d, Math.min(across, deep)]
-                : [Math.min(across, deep), Math.max(across, deep)];
-          if (a < first || (a === first && b < second)) {
-            [first, second, best, turned] = [a, b, f, turn === 1];
-          }
-        }
-      }
-      if (best < 0) return;
-      const x = free[best]!;
-      const y = free[best + 1]!;
-      laid.push({ piece: i, x, y, turned });
-      this.take(x, y, turned ? piece.depth : piece.width, turned ? piece.width : piece.depth);
+      const place = this.find(piece, taste);
+      if (!place) return;
+      laid.push({ piece: i, ...place });
+      this.take(place.x, place.y, place.turned ? piece.depth : piece.width, place.turned ? piece.width : piece.depth);
     });
     return laid;
   }
 
+  /** Where a piece would lie; null when there is no room. */
+  find(piece: GreedyPiece, taste: Taste): Omit<Laid, 'piece'> | null {
+    const { free } = this;
+    let best = -1;
+    let turned = false;
+    let first = Infinity;
+    let second = Infinity;
+    for (let turn = 0; turn <= (piece.turnable && piece.width !== piece.depth ? 1 : 0); turn++) {
+      const w = turn ? piece.depth : piece.width;
+      const d = turn ? piece.width : piece.depth;
+      for (let f = 0; f < free.length; f += 4) {
+        const across = free[f + 2]! - w;
+        const deep = free[f + 3]! - d;
+        if (across < 0 || deep < 0) continue;
+        const [a, b] =
+          taste === 'low'
+            ? [free[f + 1]! + d, free[f]!]
+            : taste === 'area'
+              ? [free[f + 2]! * free[f + 3]! - w * d, Math.min(across, deep)]
+              : [Math.min(across, deep), Math.max(across, deep)];
+        if (a < first || (a === first && b < second)) {
+          [first, second, best, turned] = [a, b, f, turn === 1];
+        }
+      }
+    }
+    return best < 0 ? null : { x: free[best]!, y: free[best + 1]!, turned };
+  }
+
   /** Cuts what is now taken out of every free rectangle, and drops those that lie within another. */
-  private take(x: number, y: number, w: number, d: number): void {
+  take(x: number, y: number, w: number, d: number): void {
     const { free, spare } = this;
     spare.length = 0;
     for (let f = 0; f < free.length; f += 4) {

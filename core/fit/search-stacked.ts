@@ -1,25 +1,30 @@
 /**
  * Looks for the best packing with stacking: units in an order of chance are stood on one another where they can, the
- * columns that result are laid on the floor by a narrow beam, and what is left over is stood on what lies. The order is
- * changed a little at a time and kept when the packing is no worse.
+ * columns that result are laid on the floor, and what is left over is stood on what lies. The order is changed a little at a
+ * time; a worse one is kept now and then, less and less often.
  */
-import type { Random } from '../random.ts';
+import { Random } from '../random.ts';
 import { piecesOf } from './pieces.ts';
-import { FreeRectangles, type Taste } from './free-rectangles.ts';
+import { FreeRectangles, TASTES } from './free-rectangles.ts';
 import type { FitProblem } from './problem.ts';
 import { lay, liking, priceOfRoom } from './search-flat.ts';
 import type { Incumbent } from './incumbent.ts';
 import { standingOf, type Put } from './put.ts';
+import { searchRebuilt } from './search-rebuilt.ts';
 import { diggingOf } from './digging.ts';
 import { buildColumns, standOn, type Column } from './stacks.ts';
 
 const BEAM = 12;
-/** Rounds without a better packing before the order is made afresh. */
-const PATIENCE = 600;
+/** How much worse an order may be kept at first, as a share of the value; rounds until none is and a fresh one begins. */
+const HEAT = 0.01;
+const COOLING = { first: 1000, longest: 16_000 };
+/** From that share on only what takes no more digging is taken for alike. */
+const LATE = 0.9;
+/** One breath of so many rebuilds. */
+const REBUILT_EVERY = 4;
 /** One round of so many is laid by the beam; so many quick ones make a breath. */
-const CAREFUL_EVERY = 12;
+const CAREFUL_EVERY = 6;
 const QUICK_ROUNDS = 8;
-const TASTES: readonly Taste[] = ['short side', 'area', 'low'];
 
 interface Genes {
   /** Place in the order: low first. */
@@ -28,7 +33,17 @@ interface Genes {
   alone: Float64Array;
 }
 
+/** Orders and rebuilding take turns. */
 export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random: Random): Generator<void, never> {
+  const orders = searchOrders(problem, incumbent, random);
+  const rebuilt = searchRebuilt(problem, incumbent, new Random(random.below(2 ** 31)));
+  for (let round = 0; ; round++) {
+    (round % REBUILT_EVERY < REBUILT_EVERY - 1 ? orders : rebuilt).next();
+    yield;
+  }
+}
+
+function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random): Generator<void, never> {
   const { containers, compartment } = problem;
   const floor = { width: compartment.width, depth: compartment.depth };
   const typeOf = Int32Array.from(containers.flatMap((one, t) => Array.from({ length: one.count }, () => t)));
@@ -73,7 +88,8 @@ export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random
   let genes = fresh();
   let value = -1;
   let digging = Infinity;
-  let idle = 0;
+  let rounds = 0;
+  let cooling: number = COOLING.first;
   for (let round = 0; ; round++) {
     const tried = value < 0 ? genes : changed(genes);
     // Many orders laid quickly, and now and then one laid with care.
@@ -85,16 +101,19 @@ export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random
         ? diggingOf(standingOf(problem, puts), compartment.access)
         : Infinity;
     incumbent.offer(puts);
-    if (worth > value + 1e-9 || (worth >= value - 1e-9 && dig <= digging)) {
-      idle = worth > value + 1e-9 || dig < digging ? 0 : idle + 1;
+    const share = ++rounds / cooling;
+    const most = HEAT * incumbent.value * (1 - share) ** 2 * -Math.log(1 - random.next());
+    const alike = worth >= value - 1e-9 && (share < LATE || dig <= digging);
+    if (value < 0 || worth > value + 1e-9 || alike || worth > value - most) {
       genes = tried;
       value = worth;
       digging = dig;
-    } else if (++idle > PATIENCE) {
+    }
+    if (share >= 1) {
+      cooling = Math.min(COOLING.longest, cooling * 2);
       genes = fresh();
       value = -1;
-      digging = Infinity;
-      idle = 0;
+      rounds = 0;
     }
     if (careful || round % QUICK_ROUNDS === 0) yield;
   }

@@ -44,6 +44,15 @@ export function columnOf(problem: FitProblem, type: number): Column {
   };
 }
 
+/** The same column a quarter turn round. */
+export const turnedColumn = (column: Column): Column => ({
+  ...column,
+  width: column.depth,
+  depth: column.width,
+  members: column.members.map((one) => ({ ...one, x: one.y, y: one.x, turned: !one.turned })),
+  tops: column.tops.map((one) => ({ ...one, x: one.y, y: one.x, width: one.depth, depth: one.width })),
+});
+
 /** Stands one more container on the tightest free top of the columns; false when none takes it. */
 export function standOn(problem: FitProblem, columns: readonly Column[], type: number, random: Random): boolean {
   const one = problem.containers[type]!;
