@@ -60,7 +60,7 @@ export class Choices {
   *prepare(): Generator<void, void> {
     for (let round = 0; round < MOST_CUTS; round++) {
       const fraction = this.solvePrices();
-      const cut = this.source.mostBroken(fraction) ?? this.source.sharpest(fraction);
+      const cut = this.source.mostBroken(fraction) ?? (yield* this.source.sharpest(fraction));
       if (!cut) break;
       this.add(cut);
       yield;

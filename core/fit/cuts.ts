@@ -47,6 +47,8 @@ function mostBeneath(room: number, heights: readonly number[], f: Dff): number {
 
 /** With heights to combine them with, so many functions of each direction, and of the heights. */
 const MOST_FUNCTIONS = 16;
+/** On a bare floor so many of each direction. */
+const MOST_FLAT = 40;
 /** So many functions of each direction are combined where stacking is looked at: the first ones tell most. */
 const FLOOR_FUNCTIONS = 6;
 
@@ -77,7 +79,7 @@ export class Cuts {
   constructor(problem: FitProblem, pieces: Pieces) {
     this.types = problem.containers.length;
     const { width, depth } = problem.compartment;
-    const most = problem.containers.some((one) => one.stackable) ? MOST_FUNCTIONS : Infinity;
+    const most = problem.containers.some((one) => one.stackable) ? MOST_FUNCTIONS : MOST_FLAT;
     this.tables(width, pieces.width, pieces.turnedWidth, pieces, this.across, this.turnedAcross, most);
     this.tables(depth, pieces.depth, pieces.turnedDepth, pieces, this.into, this.turnedInto, most);
     this.makeScales = () => ({
@@ -148,7 +150,7 @@ export class Cuts {
    * The constraint with shares of both directions made for a choice, where it breaks that; costs some milliseconds.
    * They take turns, from the pair of functions under which the choice weighs most.
    */
-  sharpest(taken: ArrayLike<number>): Cut | null {
+  *sharpest(taken: ArrayLike<number>): Generator<void, Cut | null> {
     if (!this.across.length || !this.into.length) return null;
     const { i, j, k } = this.heaviest(taken, 0);
     const amount = Float64Array.from({ length: this.types }, (_, t) => taken[t]! * this.sight[k]![t]!);
@@ -156,8 +158,10 @@ export class Cuts {
     let into: Shares = { straight: this.into[j]!, turned: this.turnedInto[j]! };
     this.scales ??= this.makeScales();
     for (let turn = 0; turn < TURNS; turn++) {
-      across = this.scales.across.best(amount, into);
-      into = this.scales.into.best(amount, across);
+      across = yield* this.scales.across.best(amount, into);
+      yield;
+      into = yield* this.scales.into.best(amount, across);
+      yield;
     }
     const cut = Float64Array.from({ length: this.types }, (_, t) => {
       const floor = floorWeight(across.straight[t]! * into.straight[t]!, across.turned[t]! * into.turned[t]!);

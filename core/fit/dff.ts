@@ -49,13 +49,15 @@ export function dffsFor(size: number, lengths: readonly number[], most = Infinit
   for (const at of thresholds) family.push(cleared(size, at), counted(size, at));
   // Functions that say the same about every length that occurs are needed once.
   const seen = new Set<string>();
-  const distinct = family.filter((f) => {
+  const distinct: Dff[] = [];
+  for (const f of family) {
+    if (distinct.length >= most) break;
     const says = occurring.map((length) => f(length).toFixed(9)).join();
-    if (seen.has(says)) return false;
+    if (seen.has(says)) continue;
     seen.add(says);
-    return true;
-  });
-  return distinct.slice(0, most);
+    distinct.push(f);
+  }
+  return distinct;
 }
 
 /** Largest sum of some of the lengths, each as often as it occurs in the list, that is no more than `size`. */

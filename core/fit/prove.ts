@@ -57,7 +57,7 @@ export function* prove(
     // Fewer pieces make fewer sums: their sides can be lifted further, and that alone refutes many a subset.
     const only = lifted({ ...plain, count: Int32Array.from(taken) }, floor);
     const cuts = new Cuts(problem, only);
-    if (cuts.mostBroken(taken) || cuts.sharpest(taken)) return true;
+    if (cuts.mostBroken(taken) || (yield* cuts.sharpest(taken))) return true;
     const room = priceOfRoom(floor, only);
     let width = BEAM.first;
     for (let limit = REFUTATION.first; limit < REFUTATION.last; limit *= 3) {

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
 import fc from 'fast-check';
+import { finish } from '../finish.ts';
 import { piecesOf } from './pieces.ts';
 import { Scales, type Shares } from './scales.ts';
 
@@ -29,7 +30,7 @@ test('whatever fits side by side has shares of no more than the whole, and the c
         ),
       };
       const amount = list.map((one, t) => (one.count * amounts[t]!) / 100);
-      const shares = scales.best(amount, other);
+      const shares = finish(scales.best(amount, other));
       const units = list.flatMap((one, t) => Array.from({ length: one.count }, () => t));
       const go = (k: number, left: number, sum: number): void => {
         expect(sum).toBeLessThanOrEqual(1 + 1e-9);

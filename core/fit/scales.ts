@@ -14,6 +14,8 @@ export interface Shares {
 
 /** Rows added before the shares are taken as they are. */
 const MOST_ROWS = 60;
+/** Rows between two breaths. */
+const BREATH = 8;
 const SLIP = 1e-9;
 
 export class Scales {
@@ -55,7 +57,7 @@ export class Scales {
    * The shares under which `amount` of each type weighs most.
    * @param other shares of the other direction: a type weighs the lesser of its two ways
    */
-  best(amount: ArrayLike<number>, other: Shares): Shares {
+  *best(amount: ArrayLike<number>, other: Shares): Generator<void, Shares> {
     const n = this.sides.length;
     const types = Array.from({ length: this.types }, (_, t) => t).filter(
       (t) => amount[t]! > SLIP && this.ways(t, other).length,
@@ -81,6 +83,7 @@ export class Scales {
       if (sum > 1 + 1e-7 && more < MOST_ROWS) {
         this.rows.push(row);
         program.add(padded(row), 1);
+        if (more % BREATH === BREATH - 1) yield;
         continue;
       }
       // Whatever the program found, this keeps every row.

@@ -59,16 +59,14 @@ export class PlaceBound {
     return this.rounds >= ROUNDS;
   }
 
-  /** One round of prices; `effort` is the least known, `hurry` how much of the time for it is over. Says whether choices were forgotten. */
-  round(effort: number, hurry = 0): boolean {
+  /** One round of prices; `effort` is the least known, `hurry` how much of the time for it is over. */
+  round(effort: number, hurry = 0): void {
     const { prices } = this;
     const sum = prices.paid() - this.takers.gained();
-    let narrowed = false;
     if (sum > this.highest + 1e-9) {
       this.idle = 0;
       this.highest = sum;
       prices.best.set(prices.price);
-      narrowed = this.narrow(effort, sum);
     } else if (++this.idle >= PATIENCE) {
       this.idle = 0;
       prices.price.set(prices.best);
@@ -78,25 +76,22 @@ export class PlaceBound {
     const pace = PACE.first * Math.pow(last / PACE.first, share);
     prices.step(pace * Math.max(1e-4 * Math.abs(effort), effort - sum));
     if (this.rounds % WIDENING_EVERY === 0) this.widen();
-    return narrowed;
   }
 
-  /** Forgets once more, at the best prices there were, when `effort` has come down enough for it. */
-  review(effort: number): boolean {
-    if (effort - this.highest >= NARROWED * this.narrowedAt) return false;
-    const { prices } = this;
+  /** Whether the gap has shrunk so far that more choices can be forgotten. */
+  worthNarrowing(effort: number): boolean {
+    return effort - this.highest < Math.min(NARROWED * this.narrowedAt, WORTH_NARROWING * effort);
+  }
+
+  /** Forgets, at the best prices there were, what no plan below `effort` chooses; takes several breaths. */
+  *narrow(effort: number): Generator<void, void> {
+    const { prices, takers } = this;
+    this.narrowedAt = effort - this.highest;
     prices.price.set(prices.best);
-    const sum = prices.paid() - this.takers.gained();
+    const sum = prices.paid() - takers.gained();
     prices.gap.fill(0);
-    return this.narrow(effort, sum);
-  }
-
-  private narrow(effort: number, sum: number): boolean {
-    if (effort - sum >= Math.min(NARROWED * this.narrowedAt, WORTH_NARROWING * effort)) return false;
-    this.narrowedAt = effort - sum;
-    const left = forget(this.takers, this.prices, this.place.bins, effort - sum + 1e-6 * effort);
+    const left = yield* forget(takers, prices, this.place.bins, effort - sum + 1e-6 * effort);
     left.forEach((own, b) => (this.reach.choices[b] = own));
-    return true;
   }
 
   private widen(): void {

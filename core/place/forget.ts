@@ -2,13 +2,16 @@
 import type { Prices } from './prices.ts';
 import type { Takers } from './takers.ts';
 
+/** Compartments between two breaths. */
+const BREATH = 40;
+
 /**
  * A choice made by force raises the bound by what its compartment then gains less, by what the others lose that had
  * chosen the bin, and by what its group pays more: where that comes to more than `most`, no plan below makes it.
  * Choices that can be made no longer are taken from the takers.
  * @returns what is left to each bin, the least harmful first
  */
-export function forget(takers: Takers, prices: Prices, bins: number, most: number): Int32Array[] {
+export function* forget(takers: Takers, prices: Prices, bins: number, most: number): Generator<void, Int32Array[]> {
   const { who, payer, asked, wide, from, to, taken, room, knapsack } = takers;
   const { price } = prices;
   /** By price: what its group pays more when it has to pay it. */
@@ -20,6 +23,7 @@ export function forget(takers: Takers, prices: Prices, bins: number, most: numbe
   const lost = new Float64Array(bins);
   const gains = new Float64Array(to.length);
   for (let c = 0; c < to.length; c++) {
+    if (c % BREATH === 0) yield;
     const count = takers.paying(c);
     if (!count) continue;
     gains[c] = knapsack.most(count, room[c]!);
@@ -32,6 +36,7 @@ export function forget(takers: Takers, prices: Prices, bins: number, most: numbe
   }
   const harm = new Float64Array(who.length);
   for (let c = 0; c < to.length; c++) {
+    if (c % BREATH === 0) yield;
     const count = takers.paying(c);
     let k = 0;
     let kept = from[c]!;

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
 import { FormatError } from '../format.ts';
+import { finish } from '../finish.ts';
 import { PlaceBound } from './bound.ts';
 import { assignmentEffort, compilePlace } from './compile.ts';
 import { effortOf } from './effort.ts';
@@ -138,6 +139,7 @@ describe('the placing engine', () => {
         const first = compilePlace(problem, new Map(), nearest).choices;
         for (let round = 0; round < 120; round++) {
           bound.round(best.effort + 0.5);
+          if (bound.worthNarrowing(best.effort + 0.5)) finish(bound.narrow(best.effort + 0.5));
           expect(bound.best).toBeLessThanOrEqual(best.effort + 1e-6);
         }
         // A choice that was never on a list is not forgotten either.

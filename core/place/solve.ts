@@ -34,8 +34,8 @@ const BOUND_SHARE = 0.45;
 const BOUND_BREATH = 30_000;
 const MOST_ROUNDS = 50;
 const SEARCH_EVERY = 6;
-/** Breaths between looks whether a better plan lets more choices be forgotten. */
-const REVIEW_EVERY = 32;
+/** Breaths between looks whether more choices can be forgotten. */
+const REVIEW_EVERY = 8;
 /** Bins up to this number are searched to the end. */
 const SMALL = 24;
 const EXACT_NODES = 4_000_000;
@@ -78,15 +78,17 @@ export function* solvePlaceSteps(
         if (next.value.ended) proven = search.bestEffort;
       }
     } else if (bounding && breath >= FIRST_SEARCH && breath % SEARCH_EVERY !== 0) {
-      for (let n = 0; n < rounds; n++)
-        if (bound.round(search.bestEffort, done / BOUND_SHARE)) search.keepTo(bound.choices);
+      for (let n = 0; n < rounds; n++) bound.round(search.bestEffort, done / BOUND_SHARE);
       proven = Math.max(proven, Math.min(bound.best, search.bestEffort));
     } else {
-      if (breath % REVIEW_EVERY === 0 && bound.review(search.bestEffort)) search.keepTo(bound.choices);
       // The bound told which choices are worth trying: only then the search begins hot.
       search.step(CHANGES, bounding ? COLD : (done - hotFrom) / (1 - hotFrom));
     }
     yield Object.assign(progress, { done, effort: search.bestEffort, bound: proven });
+    if (breath % REVIEW_EVERY === 0 && bound.worthNarrowing(search.bestEffort)) {
+      for (const _ of bound.narrow(search.bestEffort)) yield progress;
+      search.keepTo(bound.choices);
+    }
   }
   return answerOf(place, search.best, proven);
 }
