@@ -7,6 +7,7 @@
  */
 import type { Random } from '../random.ts';
 import type { Floor, Laid, Layout, Pieces } from './pieces.ts';
+import { SidesLeft } from './sides-left.ts';
 
 export interface BeamOptions {
   /** States that go on from each level. */
@@ -63,55 +64,7 @@ export function* beamSearch(
 ): Generator<void, Layout | null> {
   const { width: W, depth: D } = floor;
   const { types, width, depth, turnedWidth, turnedDepth, turnable, area, value } = pieces;
-  /** Every side that can lie across, shortest first, and whose it is. */
-  const sides = Array.from({ length: types }, (_, t) =>
-    turnable[t]
-      ? [
-          { t, side: width[t]! },
-          { t, side: turnedWidth[t]! },
-        ]
-      : [{ t, side: width[t]! }],
-  )
-    .flat()
-    .sort((a, b) => a.side - b.side);
-  const sideOf = Int32Array.from(sides, ({ side }) => side);
-  const ownerOf = Int16Array.from(sides, ({ t }) => t);
-  // The same of what a state has left.
-  const nowSide = new Int32Array(sides.length);
-  const nowOwner = new Int16Array(sides.length);
-  let nowCount = 0;
-  function lookAt(left: Uint8Array): void {
-    nowCount = 0;
-    for (let k = 0; k < sideOf.length; k++)
-      if (left[ownerOf[k]!]) {
-        nowSide[nowCount] = sideOf[k]!;
-        nowOwner[nowCount++] = ownerOf[k]!;
-      }
-  }
-  /** Shortest side left once one piece of type `except` is gone. */
-  function narrowest(left: Uint8Array, except: number): number {
-    const whole = left[except]! > 1;
-    for (let k = 0; k < nowCount; k++) if (whole || nowOwner[k] !== except) return nowSide[k]!;
-    return Infinity;
-  }
-  /**
-   * Area that is lost for certain in a gap of that width and height once one piece of type `except` is gone and `least`
-   * is the shortest side left: all of it when nothing fits, else the strip beside the piece that fills it best, where two
-   * do not fit side by side.
-   */
-  function sureLoss(left: Uint8Array, except: number, least: number, gap: number, high: number): number {
-    if (gap >= 2 * least) return 0;
-    if (gap < least) return gap * high;
-    const whole = left[except]! > 1;
-    let low = 0;
-    for (let above = nowCount; low < above;) {
-      const middle = (low + above) >> 1;
-      if (nowSide[middle]! <= gap) low = middle + 1;
-      else above = middle;
-    }
-    while (!whole && nowOwner[low - 1] === except) low--;
-    return (gap - nowSide[low - 1]!) * Math.min(high, least);
-  }
+  const sides = new SidesLeft(pieces);
   const total = pieces.count.reduce((sum, n) => sum + n, 0);
   const mean =
     (W * D) /
@@ -162,7 +115,7 @@ export function* beamSearch(
     cutoff = Infinity;
     for (const state of states) {
       let now = state;
-      lookAt(state.left);
+      sides.look(state.left);
       // The lowest gap, and the next ones that appear when it is given up.
       for (let tries = 0; tries < 3; tries++) {
         const found = expand(now);
@@ -226,13 +179,13 @@ export function* beamSearch(
         const rest = gap - w;
         let lost = state.lost + options.loss[t]! + w * d - area[t]!;
         let steps2 = steps;
-        const least = narrowest(left, t);
+        const least = sides.narrowest(t);
         // Beside the wall whose top it meets, else at the left.
         const atRight = rest > 0 && top === wallR && top !== wallL;
         if (rest === 0) steps2 -= (top === wallL ? 1 : 0) + (top === wallR ? 1 : 0);
         else {
           steps2 += 1 - (top === (atRight ? wallR : wallL) ? 1 : 0);
-          lost += sureLoss(left, t, least, rest, Math.min(top, atRight ? wallL : wallR) - y);
+          lost += sides.sureLoss(t, least, rest, Math.min(top, atRight ? wallL : wallR) - y);
         }
         // A strip too thin for anything along the back is lost as well.
         if (top < D && D - top < least) lost += w * (D - top);

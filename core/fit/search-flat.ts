@@ -6,6 +6,7 @@ import { lifted } from './lift.ts';
 import type { FitProblem } from './problem.ts';
 import type { Incumbent } from './incumbent.ts';
 import type { Put } from './put.ts';
+import { searchRebuilt } from './search-rebuilt.ts';
 import { searchBlocks } from './search-blocks.ts';
 
 /** Found by trial on floors cut to 9 to 49 pieces: a beam begins with so many states and doubles after each pair. */
@@ -41,8 +42,8 @@ export function priceOfRoom(floor: Floor, pieces: Pieces): Pick<BeamOptions, 'lo
   return { loss, price, reach };
 }
 
-/** Breaths of blocks for each of the beams: where all pieces are worth their room, and where a choice among them matters more. */
-const BLOCKS_TURNS = { even: 4, uneven: 1 };
+/** Breaths for each of the beams: of blocks, where all pieces are worth their room, else of rebuilding, as the choice matters more. */
+const TURNS = { blocks: 4, rebuilt: 2 };
 
 /** Runs on chosen subsets for each run on everything, where some pieces are worth more room than others. */
 const SUBSET_RUNS = 6;
@@ -50,7 +51,7 @@ const SUBSET_RUNS = 6;
 const EVEN_WORTH = 1.05;
 
 /**
- * Beams and blocks take turns, breath by breath.
+ * Beams take turns with blocks, or with rebuilding.
  * @param plain real sides; they are lifted here for what is looked at
  */
 export function* searchFlat(
@@ -59,19 +60,17 @@ export function* searchFlat(
   incumbent: Incumbent,
   random: Random,
 ): Generator<void, never> {
+  const floor = { width: problem.compartment.width, depth: problem.compartment.depth };
   const beams = searchBeams(problem, plain, incumbent, random);
-  const blocks = searchBlocks(
-    { width: problem.compartment.width, depth: problem.compartment.depth },
-    plain,
-    incumbent,
-    new Random(random.below(2 ** 31)),
-  );
-  const turns = isUneven(problem.compartment, plain) ? BLOCKS_TURNS.uneven : BLOCKS_TURNS.even;
-  for (let together = true; ;) {
+  const other = new Random(random.below(2 ** 31));
+  const uneven = isUneven(floor, plain);
+  const beside = uneven ? searchRebuilt(problem, incumbent, other) : searchBlocks(floor, plain, incumbent, other);
+  const turns = uneven ? TURNS.rebuilt : TURNS.blocks;
+  for (let more = true; ;) {
     beams.next();
     yield;
-    for (let n = 0; n < turns && together; n++) {
-      together = !blocks.next().done;
+    for (let n = 0; n < turns && more; n++) {
+      more = !beside.next().done;
       yield;
     }
   }

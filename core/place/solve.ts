@@ -29,8 +29,11 @@ const CHANGES = 3000;
 /** Breaths of cold search at first, so that bound and screen have a fair plan early; and how cold it is until the bound is done. */
 const FIRST_SEARCH = 15;
 const COLD = 0.8;
-/** Share of the time in which the bound goes first; how many choices looked at make a breath, and the search's turns. */
-const BOUND_SHARE = 0.45;
+/** Share of the time when the bound is done with: usually, and where fewer than so many rounds would be made till then. */
+const BOUND_ENDS = { usual: 0.45, late: 0.7, few: 90 };
+/** Rounds from which on it can be told how many there will be. */
+const ROUNDS_TO_TELL = 6;
+/** How many choices looked at make a breath of the bound, its rounds at most, and the search's turns. */
 const BOUND_BREATH = 30_000;
 const MOST_ROUNDS = 50;
 const SEARCH_EVERY = 6;
@@ -55,8 +58,12 @@ export function* solvePlaceSteps(
   const breaths = options.iterations ?? usualBreaths(place.bins);
   const elapsed = options.elapsed;
   let proven = 0;
-  /** When the bound was done with. */
+  /** When the bound began, when it is done with at the latest, and when it was. */
+  let boundBegan = -1;
+  let boundEnds: number = BOUND_ENDS.late;
   let hotFrom = 0;
+  let made = 0;
+  let told = false;
   let exact = place.bins <= SMALL ? searchExactly(place, search.bestEffort, EXACT_NODES) : null;
   const progress: PlaceProgress = {
     done: 0,
@@ -68,7 +75,7 @@ export function* solvePlaceSteps(
   for (let breath = 0; elapsed || breath < breaths; breath++) {
     const done = elapsed ? elapsed() : breath / breaths;
     if (done >= 1 || closed()) break;
-    const bounding = !bound.settled && done < BOUND_SHARE;
+    const bounding = !bound.settled && done < boundEnds;
     if (bounding) hotFrom = done;
     if (exact && breath % 3 === 2) {
       const next = exact.next();
@@ -78,7 +85,15 @@ export function* solvePlaceSteps(
         if (next.value.ended) proven = search.bestEffort;
       }
     } else if (bounding && breath >= FIRST_SEARCH && breath % SEARCH_EVERY !== 0) {
-      for (let n = 0; n < rounds; n++) bound.round(search.bestEffort, done / BOUND_SHARE);
+      if (boundBegan < 0) boundBegan = done;
+      for (let n = 0; n < rounds; n++)
+        bound.round(search.bestEffort, (done - boundBegan) / Math.max(1e-9, boundEnds - boundBegan));
+      made += rounds;
+      if (made >= ROUNDS_TO_TELL && !told) {
+        told = true;
+        const tillEnd = (made * (BOUND_ENDS.usual - boundBegan)) / Math.max(1e-9, done - boundBegan);
+        if (tillEnd >= BOUND_ENDS.few) boundEnds = BOUND_ENDS.usual;
+      }
       proven = Math.max(proven, Math.min(bound.best, search.bestEffort));
     } else {
       // The bound told which choices are worth trying: only then the search begins hot.
