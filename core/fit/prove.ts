@@ -9,7 +9,7 @@ import { lifted } from './lift.ts';
 import type { Pieces } from './pieces.ts';
 import type { FitProblem } from './problem.ts';
 import { packExactly } from './refute.ts';
-import { asPuts, lay, liking, priceOfRoom } from './search-flat.ts';
+import { asPuts, lay, liking, priceOfRoom } from './lay.ts';
 import type { Incumbent } from './incumbent.ts';
 
 /** Nodes of choosing between two breaths. */

@@ -3,7 +3,7 @@ import type { Random } from '../random.ts';
 import { Blocks, unfolded, type Block } from './blocks.ts';
 import type { Incumbent } from './incumbent.ts';
 import { piecesOf, type Floor, type Pieces } from './pieces.ts';
-import { asPuts, lay, liking, priceOfRoom } from './search-flat.ts';
+import { asPuts, lay, liking, priceOfRoom } from './lay.ts';
 
 /** Among more than that too many sides are equal by chance. */
 const MOST_UNITS = 90;

@@ -7,7 +7,7 @@ import { Random } from '../random.ts';
 import { piecesOf } from './pieces.ts';
 import { FreeRectangles, TASTES } from './free-rectangles.ts';
 import type { FitProblem } from './problem.ts';
-import { lay, liking, priceOfRoom } from './search-flat.ts';
+import { lay, liking, priceOfRoom } from './lay.ts';
 import type { Incumbent } from './incumbent.ts';
 import { standingOf, type Put } from './put.ts';
 import { searchRebuilt } from './search-rebuilt.ts';
