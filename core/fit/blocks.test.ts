@@ -2,6 +2,7 @@ import { expect, test } from 'vitest';
 import fc from 'fast-check';
 import { Random } from '../random.ts';
 import { Blocks, unfolded, type Block } from './blocks.ts';
+import { Pinwheels } from './pinwheel.ts';
 import { piecesOf, type Floor, type PieceType } from './pieces.ts';
 
 const piece = (width: number, depth: number, turnable = true): PieceType => ({
@@ -102,4 +103,19 @@ test('what has no side in common goes nowhere', () => {
   const blocks = new Blocks({ width: 300, depth: 300 }, piecesOf([piece(50, 60), piece(70, 80)]), new Random(1));
   expect(blocks.any).toBe(false);
   expect(blocks.run(1)).toHaveLength(2);
+});
+
+test('of many trays alike, not all the ways to put five together are looked for', () => {
+  const wheels = new Pinwheels({ width: 900, depth: 600 });
+  const trays = Array.from({ length: 84 }, (_, i): Block => {
+    const [width, depth] = [
+      [75, 75],
+      [150, 75],
+      [150, 150],
+    ][i % 3]!;
+    return { width: width!, depth: depth!, free: true, type: i, parts: [], mark: 2 ** i, usedIn: 0 };
+  });
+  for (const tray of trays) wheels.add(tray);
+  const found = trays.slice(0, 3).map((tray) => wheels.with(tray).length);
+  expect(Math.max(...found)).toBeLessThan(2000);
 });

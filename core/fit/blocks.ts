@@ -111,6 +111,11 @@ export class Blocks {
     return this.pinwheels.length + this.pairs.length > 0;
   }
 
+  /** Ways in which two pieces go together: what a run takes grows with them. */
+  get ways(): number {
+    return this.pairs.length;
+  }
+
   /** Puts together until `enough` blocks are left or nothing fits any more; returns all that are left. */
   run(enough: number): Block[] {
     const { turning } = this;

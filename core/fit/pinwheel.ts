@@ -13,12 +13,17 @@ interface Way {
   depth: number;
 }
 
+/** Of trays of few sizes so many pinwheels could be made that not all are looked for. */
+const MOST_LOOKS = 2000;
+
 export class Pinwheels {
   private readonly floor: Floor;
   private readonly ways: Way[] = [];
   /** Ways of that width, and of that depth. */
   private readonly byWidth: (Way[] | undefined)[];
   private readonly byDepth: (Way[] | undefined)[];
+
+  private looks = 0;
 
   constructor(floor: Floor) {
     this.floor = floor;
@@ -68,10 +73,12 @@ export class Pinwheels {
   with(block: Block): Block[] {
     const { byWidth, byDepth } = this;
     const found = new Map<number, Block>();
+    this.looks = MOST_LOOKS;
     for (const own of this.ways) {
       if (own.block !== block) continue;
       for (const other of this.ways) {
         if (other.block === block) continue;
+        if (this.looks < 0) return [...found.values()];
         this.around(own, other, found);
         this.around(other, own, found);
         if (own.depth <= other.depth) continue;
@@ -82,7 +89,10 @@ export class Pinwheels {
         for (const a of narrow) {
           if (a.width <= other.width) continue;
           for (const d of byWidth[a.width - other.width] ?? [])
-            for (const c of wide) if (d.depth === c.depth + other.depth) this.take(a, own, c, d, other, found);
+            for (const c of wide) {
+              if (--this.looks < 0) return [...found.values()];
+              if (d.depth === c.depth + other.depth) this.take(a, own, c, d, other, found);
+            }
         }
       }
     }
@@ -98,7 +108,10 @@ export class Pinwheels {
     if (!beside?.length) return;
     for (const b of beside)
       for (const c of this.byWidth[b.width + e.width] ?? [])
-        for (const d of behind) if (d.depth === c.depth + e.depth) this.take(a, b, c, d, e, found);
+        for (const d of behind) {
+          if (--this.looks < 0) return;
+          if (d.depth === c.depth + e.depth) this.take(a, b, c, d, e, found);
+        }
   }
 
   private take(a: Way, b: Way, c: Way, d: Way, e: Way, found: Map<number, Block>): void {
