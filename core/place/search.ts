@@ -13,6 +13,8 @@ const HEAT = { start: 0.25, end: 0.0004 };
 
 /** Share of the changes that bring a whole group into one unit. */
 const GROUP_MOVES = 0.12;
+/** Share of the other changes that are for bins without a place, while there are any. */
+const LOOSE_FIRST = 0.1;
 /** Units that a group is tried in. */
 const UNITS_TRIED = 24;
 
@@ -28,6 +30,8 @@ export class PlaceSearch {
   private readonly unitsFor: number[][];
   private choices: readonly Int32Array[];
   private effort: number;
+  /** Bins without a place when the last changes began. */
+  private loose: Int32Array = new Int32Array(0);
   private heat = 1;
   private readonly startHeat: number;
 
@@ -98,6 +102,7 @@ export class PlaceSearch {
   step(count: number, cooled: number): void {
     this.heat = this.startHeat * Math.pow(HEAT.end / HEAT.start, Math.min(1, cooled));
     if (!this.movable.length) return;
+    this.loose = this.movable.filter((b) => this.layout.at[b]! < 0);
     for (let i = 0; i < count; i++)
       if (this.groups.length && this.random.next() < GROUP_MOVES) this.gather();
       else this.tryChange();
@@ -110,13 +115,14 @@ export class PlaceSearch {
 
   private tryChange(): void {
     const { random, layout } = this;
-    const b = this.movable[random.below(this.movable.length)]!;
+    // Nothing is as dear as what is left out: it is tried more often.
+    const from = this.loose.length && random.next() < LOOSE_FIRST ? this.loose : this.movable;
+    const b = from[random.below(from.length)]!;
     const choices = this.choices[b]!;
     if (!choices.length) return;
     // Cheap places are tried more often than dear ones.
     const c = choices[Math.floor(choices.length * random.next() ** 2)]!;
-    const from = layout.at[b]!;
-    if (c === from) return;
+    if (c === layout.at[b]!) return;
     const most = this.patience();
     if (!layout.fits(b, c)) return this.eject(b, c, most);
     const change = layout.changeOf(b, c);
