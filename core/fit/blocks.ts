@@ -6,7 +6,7 @@
  * them one rectangle.
  */
 import type { Random } from '../random.ts';
-import type { Floor, Laid, Pieces } from './pieces.ts';
+import { unitsOf, type Floor, type Laid, type Pieces } from './pieces.ts';
 import { Pinwheels } from './pinwheel.ts';
 
 export interface Part {
@@ -85,17 +85,15 @@ export class Blocks {
     this.floor = floor;
     this.random = random;
     this.sides = new Int32Array(2 * Math.max(floor.width, floor.depth) + 2);
-    this.units = Array.from(pieces.count).flatMap((n, type) =>
-      Array.from({ length: n }, () => ({
-        width: pieces.width[type]!,
-        depth: pieces.depth[type]!,
-        free: pieces.turnable[type] === 1 || pieces.width[type] === pieces.depth[type],
-        type,
-        parts: [],
-        mark: 1 + random.below(2 ** 33),
-        usedIn: 0,
-      })),
-    );
+    this.units = unitsOf(pieces.count).map((type) => ({
+      width: pieces.width[type]!,
+      depth: pieces.depth[type]!,
+      free: pieces.turnable[type] === 1 || pieces.width[type] === pieces.depth[type],
+      type,
+      parts: [],
+      mark: 1 + random.below(2 ** 33),
+      usedIn: 0,
+    }));
     const area = this.units.reduce((sum, { width, depth }) => sum + width * depth, 0);
     this.crowded = area > CROWDED * floor.width * floor.depth;
     this.turning = new Pinwheels(floor);
@@ -243,7 +241,7 @@ export class Blocks {
 /** Two blocks along their equal side: one behind the other where that is the width of the first that cannot be turned. */
 function joined({ a, b, side }: Pair): Block {
   const fixed = a.free ? (b.free ? null : b) : a;
-  const behind = fixed ? fixed.width === side && (a === fixed ? wayOf(b, side, true) : wayOf(a, side, true)) : true;
+  const behind = !fixed || (fixed.width === side && canBeAsWide(a === fixed ? b : a, side));
   const aTurned = (behind ? a.width : a.depth) !== side;
   const bTurned = (behind ? b.width : b.depth) !== side;
   const [aw, ad] = aTurned ? [a.depth, a.width] : [a.width, a.depth];
@@ -262,9 +260,9 @@ function joined({ a, b, side }: Pair): Block {
   };
 }
 
-/** Whether a block can lie so that its width (or depth) is that long. */
-const wayOf = ({ width, depth, free }: Block, side: number, asWidth: boolean): boolean =>
-  (asWidth ? width : depth) === side || (free && (asWidth ? depth : width) === side);
+/** Whether a block can lie so that it is that wide. */
+const canBeAsWide = ({ width, depth, free }: Block, side: number): boolean =>
+  width === side || (free && depth === side);
 
 /** The pieces of a block that lies there. */
 export function unfolded(block: Block, x: number, y: number, turned: boolean): Laid[] {

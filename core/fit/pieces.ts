@@ -35,6 +35,10 @@ export interface Layout {
   value: number;
 }
 
+/** The type of each unit, from how many there are of each type. */
+export const unitsOf = (count: ArrayLike<number>): number[] =>
+  Array.from(count).flatMap((n, type) => Array.from({ length: n }, () => type));
+
 export interface PieceType {
   width: number;
   depth: number;

@@ -3,7 +3,7 @@
  * no more than 1 (conservative scales, Fekete and Schepers 2004). The best ones for a choice, with the shares of the other
  * direction given, are a linear program over all rows that fit; the rows are found as they are needed, by a knapsack.
  */
-import type { Pieces } from './pieces.ts';
+import { unitsOf, type Pieces } from './pieces.ts';
 import { Simplex } from './simplex.ts';
 
 /** Shares by type, straight and turned; infinite where it does not fit that way. */
@@ -103,9 +103,8 @@ export class Scales {
 
   /** The row that fits and whose shares sum to most. */
   private heaviest(share: Float64Array): { row: Float64Array; sum: number } {
-    const { size, types, count, sides, straight, turned } = this;
-    const units: number[] = [];
-    for (let t = 0; t < types; t++) for (let n = 0; n < count[t]!; n++) units.push(t);
+    const { size, count, sides, straight, turned } = this;
+    const units = unitsOf(count);
     const best = new Float64Array(size + 1);
     /** By unit and length: the side it is taken with there and one more, 0 where it is not. */
     const taken = new Uint8Array(units.length * (size + 1));

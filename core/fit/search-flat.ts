@@ -3,7 +3,7 @@ import { Random } from '../random.ts';
 import type { Incumbent } from './incumbent.ts';
 import { asPuts, lay, liking, priceOfRoom } from './lay.ts';
 import { lifted } from './lift.ts';
-import type { Floor, Pieces } from './pieces.ts';
+import { unitsOf, type Floor, type Pieces } from './pieces.ts';
 import type { FitProblem } from './problem.ts';
 import { searchBlocks } from './search-blocks.ts';
 import { searchRebuilt } from './search-rebuilt.ts';
@@ -102,12 +102,10 @@ function isUneven(floor: Floor, { value, area, count }: Pieces): boolean {
 /** A subset by chance that would fill the floor and be worth more than `beat`, the worthier pieces likelier; null when it would not. */
 function someOf(plain: Pieces, pieces: Pieces, floor: Floor, beat: number, random: Random): Pieces | null {
   const spread = 0.2 + 0.8 * random.next();
-  const units = Array.from(plain.count).flatMap((n, t) =>
-    Array.from({ length: n }, () => ({
-      t,
-      key: Math.log(pieces.value[t]! / pieces.area[t]!) + spread * (random.next() + random.next() - 1),
-    })),
-  );
+  const units = unitsOf(plain.count).map((t) => ({
+    t,
+    key: Math.log(pieces.value[t]! / pieces.area[t]!) + spread * (random.next() + random.next() - 1),
+  }));
   units.sort((a, b) => b.key - a.key);
   const count = new Int32Array(plain.types);
   let left = floor.width * floor.depth;

@@ -3,11 +3,12 @@
  * is left over (ruin and recreate: Schrimpf et al. 2000). Worse ones are kept now and then, less and less often.
  */
 import type { Random } from '../random.ts';
+import { Cooling } from './cooling.ts';
 import { FreeRectangles, TASTES } from './free-rectangles.ts';
 import type { Incumbent } from './incumbent.ts';
+import { unitsOf } from './pieces.ts';
 import type { FitProblem } from './problem.ts';
-import type { Put } from './put.ts';
-import { columnOf, standOn, turnedColumn, type Column } from './stacks.ts';
+import { columnOf, putsOf, standOn, turnedColumn, type Column } from './stacks.ts';
 
 interface Standing {
   column: Column;
@@ -15,9 +16,9 @@ interface Standing {
   y: number;
 }
 
-/** Rebuildings in a breath; in the first cooling, and at most in a later one, each twice as long. */
+/** Rebuildings in a breath, and in a cooling at most. */
 const BREATH = 8;
-const COOLING = { first: 1000, longest: 32_000 };
+const LONGEST = 32_000;
 /** How much worse may be kept at first, as a share of the value. */
 const HEAT = 0.02;
 /** Columns taken out at most. */
@@ -29,24 +30,20 @@ export function* searchRebuilt(problem: FitProblem, incumbent: Incumbent, random
   const { containers, compartment } = problem;
   const free = new FreeRectangles(compartment.width, compartment.depth);
   let standing: Standing[] = [];
-  let left: number[] = containers.flatMap((one, t) => Array.from({ length: one.count }, () => t));
+  let left = unitsOf(containers.map((one) => one.count));
   let value = 0;
-  let cooling: number = COOLING.first;
-  for (let round = 0, since = 0; ; round++) {
-    const share = since++ / cooling;
+  const cooling = new Cooling(HEAT, LONGEST, random);
+  for (let round = 0; ; round++) {
     const [kept, pool] = takeOut();
     const built = fill(kept, pool);
     const worth = built.standing.reduce((sum, { column }) => sum + column.value, 0);
-    const most = HEAT * incumbent.value * (1 - share) ** 2 * -Math.log(1 - random.next());
-    if (worth >= value - most - 1e-9) {
+    if (worth >= value - cooling.allowance(incumbent.value) - 1e-9) {
       ({ standing, left } = built);
       value = worth;
-      if (worth >= incumbent.value - 1e-9) incumbent.offer(standing.flatMap(putsOf));
+      if (worth >= incumbent.value - 1e-9)
+        incumbent.offer(standing.flatMap(({ column, x, y }) => putsOf(column, x, y)));
     }
-    if (share >= 1) {
-      since = 0;
-      cooling = Math.min(COOLING.longest, cooling * 2);
-    }
+    cooling.ended();
     if (round % BREATH === 0) yield;
   }
 
@@ -97,12 +94,3 @@ export function* searchRebuilt(problem: FitProblem, incumbent: Incumbent, random
     return { standing: now, left: rest };
   }
 }
-
-const putsOf = ({ column, x, y }: Standing): Put[] =>
-  column.members.map((member) => ({
-    type: member.type,
-    x: x + member.x,
-    y: y + member.y,
-    z: member.z,
-    turned: member.turned,
-  }));

@@ -4,7 +4,8 @@
  * time; a worse one is kept now and then, less and less often.
  */
 import { Random } from '../random.ts';
-import { piecesOf } from './pieces.ts';
+import { Cooling } from './cooling.ts';
+import { piecesOf, unitsOf } from './pieces.ts';
 import { FreeRectangles, TASTES } from './free-rectangles.ts';
 import type { FitProblem } from './problem.ts';
 import { lay, liking, priceOfRoom } from './lay.ts';
@@ -12,12 +13,12 @@ import type { Incumbent } from './incumbent.ts';
 import { standingOf, type Put } from './put.ts';
 import { searchRebuilt } from './search-rebuilt.ts';
 import { diggingOf } from './digging.ts';
-import { buildColumns, standOn, type Column } from './stacks.ts';
+import { buildColumns, putsOf, standOn, turnedColumn, type Column } from './stacks.ts';
 
 const BEAM = 12;
-/** How much worse an order may be kept at first, as a share of the value; rounds until none is and a fresh one begins. */
+/** How much worse an order may be kept at first, as a share of the value; rounds at most until none is and a fresh one begins. */
 const HEAT = 0.01;
-const COOLING = { first: 1000, longest: 16_000 };
+const LONGEST = 16_000;
 /** From that share on only what takes no more digging is taken for alike. */
 const LATE = 0.9;
 /** One breath of so many rebuilds. */
@@ -46,7 +47,7 @@ export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random
 function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random): Generator<void, never> {
   const { containers, compartment } = problem;
   const floor = { width: compartment.width, depth: compartment.depth };
-  const typeOf = Int32Array.from(containers.flatMap((one, t) => Array.from({ length: one.count }, () => t)));
+  const typeOf = Int32Array.from(unitsOf(containers.map((one) => one.count)));
   const units = typeOf.length;
 
   const greedy = new FreeRectangles(floor.width, floor.depth);
@@ -88,8 +89,7 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
   let genes = fresh();
   let value = -1;
   let digging = Infinity;
-  let rounds = 0;
-  let cooling: number = COOLING.first;
+  const cooling = new Cooling(HEAT, LONGEST, random);
   for (let round = 0; ; round++) {
     const tried = value < 0 ? genes : changed(genes);
     // Many orders laid quickly, and now and then one laid with care.
@@ -101,26 +101,27 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
         ? diggingOf(standingOf(problem, puts), compartment.access)
         : Infinity;
     incumbent.offer(puts);
-    const share = ++rounds / cooling;
-    const most = HEAT * incumbent.value * (1 - share) ** 2 * -Math.log(1 - random.next());
-    const alike = worth >= value - 1e-9 && (share < LATE || dig <= digging);
+    const most = cooling.allowance(incumbent.value);
+    const alike = worth >= value - 1e-9 && (cooling.share < LATE || dig <= digging);
     if (value < 0 || worth > value + 1e-9 || alike || worth > value - most) {
       genes = tried;
       value = worth;
       digging = dig;
     }
-    if (share >= 1) {
-      cooling = Math.min(COOLING.longest, cooling * 2);
+    if (cooling.ended()) {
       genes = fresh();
       value = -1;
-      rounds = 0;
     }
     if (careful || round % QUICK_ROUNDS === 0) yield;
   }
 
-  function quick({ key, alone }: Genes): Put[] {
+  function columnsOf({ key, alone }: Genes): Column[] {
     const order = Array.from({ length: units }, (_, unit) => unit).sort((a, b) => key[a]! - key[b]!);
-    const columns = buildColumns(problem, order, (unit) => alone[unit]! > 0.5, typeOf, random);
+    return buildColumns(problem, order, (unit) => alone[unit]! > 0.5, typeOf, random);
+  }
+
+  function quick(genes: Genes): Put[] {
+    const columns = columnsOf(genes);
     const taste = TASTES[random.below(4)] ?? 'short side';
     return filledUp(
       columns,
@@ -128,9 +129,8 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
     );
   }
 
-  function* decode({ key, alone }: Genes, round: number): Generator<void, Put[]> {
-    const order = Array.from({ length: units }, (_, unit) => unit).sort((a, b) => key[a]! - key[b]!);
-    const columns = buildColumns(problem, order, (unit) => alone[unit]! > 0.5, typeOf, random);
+  function* decode(genes: Genes, round: number): Generator<void, Put[]> {
+    const columns = columnsOf(genes);
     const pieces = piecesOf(
       columns.map((column) => ({
         width: column.width,
@@ -167,19 +167,12 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
         type,
         random,
       );
-    return laid.flatMap((one) => membersAt(columns[one.type]!, one));
+    return laid.flatMap(({ type, x, y, turned }) =>
+      putsOf(turned ? turnedColumn(columns[type]!) : columns[type]!, x, y),
+    );
 
     function turnedOf(column: Column): boolean {
       return laid[standing.indexOf(column)]!.turned;
     }
-  }
-
-  function membersAt(column: Column, at: { x: number; y: number; turned: boolean }): Put[] {
-    return column.members.map((member) => {
-      // A quarter turn: what ran across runs into the depth.
-      return at.turned
-        ? { type: member.type, x: at.x + member.y, y: at.y + member.x, z: member.z, turned: !member.turned }
-        : { type: member.type, x: at.x + member.x, y: at.y + member.y, z: member.z, turned: member.turned };
-    });
   }
 }

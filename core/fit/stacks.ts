@@ -1,6 +1,7 @@
 /** Containers stood on one another: made into columns, which then are laid on the floor like single pieces. */
 import type { Random } from '../random.ts';
 import type { FitProblem } from './problem.ts';
+import type { Put } from './put.ts';
 
 /** One container in a column, against the column's near left corner. */
 export interface InColumn {
@@ -52,6 +53,10 @@ export const turnedColumn = (column: Column): Column => ({
   members: column.members.map((one) => ({ ...one, x: one.y, y: one.x, turned: !one.turned })),
   tops: column.tops.map((one) => ({ ...one, x: one.y, y: one.x, width: one.depth, depth: one.width })),
 });
+
+/** What stands in a column whose near left corner is there. */
+export const putsOf = (column: Column, x: number, y: number): Put[] =>
+  column.members.map((one) => ({ type: one.type, x: x + one.x, y: y + one.y, z: one.z, turned: one.turned }));
 
 /** Stands one more container on the tightest free top of the columns; false when none takes it. */
 export function standOn(problem: FitProblem, columns: readonly Column[], type: number, random: Random): boolean {

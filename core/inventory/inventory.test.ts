@@ -3,22 +3,9 @@ import fc from 'fast-check';
 import { finish } from '../finish.ts';
 import { readFate, readMeasure, readNumber } from './cells.ts';
 import { guessColumns } from './columns.ts';
-import { readInventory, roomOf, type InventoryContext } from './inventory.ts';
+import { readInventory, roomOf } from './inventory.ts';
+import { context } from './testing/context.ts';
 
-const context: InventoryContext = {
-  site: { system: 'metric' },
-  rooms: [
-    { id: 'loft', name: 'Net loft' },
-    { id: 'landing', name: 'Landing room' },
-    { id: 'chart', name: 'Chart room' },
-    { id: 'office', name: 'Purser’s office' },
-  ],
-  people: [{ name: 'Otters' }, { name: 'Pikes' }],
-  categories: [],
-  room: 'loft',
-  places: {},
-  today: '2026-11-25',
-};
 const HEADINGS = 'Where;What;How many;Unit;Length;Breadth;Height;Who uses it;Per week;Keep?;Remarks'.split(';');
 
 describe('cells', () => {

@@ -20,8 +20,8 @@ export interface CompiledPlace {
   roomWidth: Int32Array;
   roomLoad: Float64Array;
   costs: PlaceCosts;
-  /** The cheapest allowed compartments of each bin, cheapest first, at most `nearest` of them; and what each costs. */
   nearest: number;
+  /** The cheapest allowed compartments of each bin, cheapest first, at most `nearest` of them; and what each costs. */
   choices: Int32Array[];
   choiceCosts: Float64Array[];
   /** Compartment of each pinned bin, −1 for free ones. */

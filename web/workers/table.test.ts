@@ -2,24 +2,11 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { finish } from '@stube/core/finish';
 import { guessColumns } from '@stube/core/inventory/columns';
-import { readInventory, type InventoryContext } from '@stube/core/inventory/inventory';
+import { readInventory } from '@stube/core/inventory/inventory';
+import { context } from '@stube/core/inventory/testing/context';
 import { splitTable } from './table.ts';
 
 const text = readFileSync(new URL('../../../shared/bench/inventory-messy.csv', import.meta.url), 'utf8');
-const context: InventoryContext = {
-  site: { system: 'metric' },
-  rooms: [
-    { id: 'loft', name: 'Net loft' },
-    { id: 'landing', name: 'Landing room' },
-    { id: 'chart', name: 'Chart room' },
-    { id: 'office', name: 'Purser’s office' },
-  ],
-  people: [{ name: 'Otters' }, { name: 'Pikes' }],
-  categories: [],
-  room: 'loft',
-  places: {},
-  today: '2026-11-25',
-};
 describe('a messy list', () => {
   const { headings, rows: messy, mapping } = splitTable(text);
   test('its columns are guessed in any order', () => {
