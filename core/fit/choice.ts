@@ -4,7 +4,7 @@
  * that breaks a constraint not seen yet adds it; one that keeps them all is handed out to be packed or refuted.
  */
 import { Heap } from '../heap.ts';
-import { SLIP, type Cut, type Cuts } from './cuts.ts';
+import { SLIP, type Cut, type CutSource } from './cuts.ts';
 import { Simplex } from './simplex.ts';
 
 interface Node {
@@ -22,7 +22,7 @@ export class Choices {
   private readonly count: ArrayLike<number>;
   private readonly types: number;
   private readonly cuts: Cut[];
-  private readonly source: Cuts;
+  private readonly source: CutSource;
   private readonly whole: boolean;
   private readonly program: Simplex;
   private order: number[];
@@ -36,8 +36,10 @@ export class Choices {
   private held = -Infinity;
   /** The subset handed out last counts until the next one is asked for: by then it is packed, refuted or held. */
   private pending = -Infinity;
+  /** What the prices promise until the first node is set out. */
+  private floating = Infinity;
 
-  constructor(value: ArrayLike<number>, count: ArrayLike<number>, source: Cuts) {
+  constructor(value: ArrayLike<number>, count: ArrayLike<number>, source: CutSource) {
     this.value = value;
     this.count = count;
     this.types = value.length;
@@ -60,6 +62,7 @@ export class Choices {
   *prepare(): Generator<void, void> {
     for (let round = 0; round < MOST_CUTS; round++) {
       const fraction = this.solvePrices();
+      this.floating = this.promised();
       const cut = this.source.mostBroken(fraction) ?? (yield* this.source.sharpest(fraction));
       if (!cut) break;
       this.add(cut);
@@ -70,14 +73,17 @@ export class Choices {
     this.order = Array.from({ length: this.types }, (_, t) => t).sort((a, b) => edge(a) - edge(b));
     this.gain = this.gains();
     this.push({ depth: 0, taken: new Int16Array(this.types), value: 0, promise: 0 });
+    this.floating = 0;
   }
 
   /** No packing is worth more. */
   get bound(): number {
-    return Math.max(this.held, this.pending, this.open.size ? this.open.peek()!.promise : 0);
+    return Math.max(this.floating, this.held, this.pending, this.open.size ? this.open.peek()!.promise : 0);
   }
 
-  private add(cut: Cut): void {
+  /** One more constraint to be kept from now on. */
+  add(cut: Cut): void {
+    if (this.cuts.length >= 2 * MOST_CUTS) return;
     this.cuts.push(cut);
     this.program.add(cut, 1);
     const longer = new Float64Array(this.cuts.length);
@@ -97,6 +103,13 @@ export class Choices {
     // The first rows are the counts; any prices of the others give a bound that holds.
     this.price.set(this.program.prices().subarray(this.types));
     return taken;
+  }
+
+  /** No choice that keeps the constraints is worth more, whatever the prices. */
+  private promised(): number {
+    let sum = this.price.reduce((all, one) => all + one, 0);
+    for (let t = 0; t < this.types; t++) sum += Math.max(0, this.value[t]! - this.cost(t)) * this.count[t]!;
+    return this.whole ? Math.floor(sum + 1e-6) : sum;
   }
 
   private gains(): Float64Array {
@@ -147,7 +160,7 @@ export class Choices {
           this.pending = node.value;
           return { taken: node.taken, value: node.value };
         }
-        if (this.cuts.length < 2 * MOST_CUTS) this.add(cut);
+        this.add(cut);
         continue;
       }
       const t = this.order[node.depth]!;

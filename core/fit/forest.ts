@@ -46,8 +46,6 @@ export function* packForest(
     if (order[i] !== order[i - 1] && area(order[i]!) === area(order[i - 1]!)) return 'undecided';
   const floorArea = compartment.width * compartment.depth;
   const members: Member[] = [];
-  const bare = containers.map((one) => ({ ...one, stackable: false }));
-  const asFloor = { ...problem, containers: bare };
   let nodes = 0;
   let open = false;
   let exhausted = false;
@@ -135,7 +133,7 @@ export function* packForest(
     const counts = new Int16Array(containers.length);
     for (const i of base) counts[members[i]!.type]!++;
     const bound = lifted(piecesOf(containers.map((one, t) => ({ ...one, count: counts[t]! }))), compartment);
-    if (new Cuts(asFloor, bound).mostBroken(counts)) return null;
+    if (new Cuts(compartment, bound).mostBroken(counts)) return null;
     const list = base.map((i) => oriented(members[i]!.type, !!ways[i]!.straight, !!ways[i]!.turned));
     const verdict = yield* packExactly(
       compartment,

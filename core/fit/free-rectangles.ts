@@ -24,7 +24,8 @@ export class FreeRectangles {
   private readonly depth: number;
   // x, y, width, depth of each free rectangle, four numbers apiece.
   private free: number[] = [];
-  private spare: number[] = [];
+  /** What is left of those that were cut. */
+  private readonly parts: number[] = [];
 
   constructor(width: number, depth: number) {
     this.width = width;
@@ -76,38 +77,54 @@ export class FreeRectangles {
     return best < 0 ? null : { x: free[best]!, y: free[best + 1]!, turned };
   }
 
-  /** Cuts what is now taken out of every free rectangle, and drops those that lie within another. */
+  /** Cuts what is now taken out of every free rectangle, and drops parts that lie within another. */
   take(x: number, y: number, w: number, d: number): void {
-    const { free, spare } = this;
-    spare.length = 0;
+    const { free, parts } = this;
+    parts.length = 0;
+    let kept = 0;
     for (let f = 0; f < free.length; f += 4) {
-      const [fx, fy, fw, fd] = [free[f]!, free[f + 1]!, free[f + 2]!, free[f + 3]!];
+      const fx = free[f]!;
+      const fy = free[f + 1]!;
+      const fw = free[f + 2]!;
+      const fd = free[f + 3]!;
       if (x >= fx + fw || x + w <= fx || y >= fy + fd || y + d <= fy) {
-        spare.push(fx, fy, fw, fd);
+        if (kept < f) {
+          free[kept] = fx;
+          free[kept + 1] = fy;
+          free[kept + 2] = fw;
+          free[kept + 3] = fd;
+        }
+        kept += 4;
         continue;
       }
-      if (x > fx) spare.push(fx, fy, x - fx, fd);
-      if (x + w < fx + fw) spare.push(x + w, fy, fx + fw - x - w, fd);
-      if (y > fy) spare.push(fx, fy, fw, y - fy);
-      if (y + d < fy + fd) spare.push(fx, y + d, fw, fy + fd - y - d);
+      if (x > fx) parts.push(fx, fy, x - fx, fd);
+      if (x + w < fx + fw) parts.push(x + w, fy, fx + fw - x - w, fd);
+      if (y > fy) parts.push(fx, fy, fw, y - fy);
+      if (y + d < fy + fd) parts.push(fx, y + d, fw, fy + fd - y - d);
     }
-    free.length = 0;
-    for (let f = 0; f < spare.length; f += 4) {
-      let within = false;
-      for (let g = 0; g < spare.length && !within; g += 4)
-        within =
-          g !== f &&
-          spare[g]! <= spare[f]! &&
-          spare[g + 1]! <= spare[f + 1]! &&
-          spare[g]! + spare[g + 2]! >= spare[f]! + spare[f + 2]! &&
-          spare[g + 1]! + spare[g + 3]! >= spare[f + 1]! + spare[f + 3]! &&
-          // Of two alike the first stays.
-          (g < f ||
-            spare[g] !== spare[f] ||
-            spare[g + 1] !== spare[f + 1] ||
-            spare[g + 2] !== spare[f + 2] ||
-            spare[g + 3] !== spare[f + 3]);
-      if (!within) free.push(spare[f]!, spare[f + 1]!, spare[f + 2]!, spare[f + 3]!);
+    free.length = kept;
+    // What was not cut was within no other, and is within no part of another either: only the parts are looked at.
+    for (let f = 0; f < parts.length; f += 4)
+      if (!this.within(f, free, kept) && !this.within(f, parts, parts.length))
+        free.push(parts[f]!, parts[f + 1]!, parts[f + 2]!, parts[f + 3]!);
+  }
+
+  /** Whether a part lies within one of the first of a list; of two parts alike the first stays. */
+  private within(f: number, list: readonly number[], length: number): boolean {
+    const { parts } = this;
+    const left = parts[f]!;
+    const near = parts[f + 1]!;
+    const right = left + parts[f + 2]!;
+    const far = near + parts[f + 3]!;
+    for (let g = 0; g < length; g += 4) {
+      if (list[g]! > left || list[g + 1]! > near) continue;
+      const beyond = list[g]! + list[g + 2]! - right;
+      const behind = list[g + 1]! + list[g + 3]! - far;
+      if (beyond < 0 || behind < 0) continue;
+      if (list !== parts) return true;
+      const alike = beyond === 0 && behind === 0 && list[g] === left && list[g + 1] === near;
+      if (alike ? g < f : true) return true;
     }
+    return false;
   }
 }

@@ -2,7 +2,8 @@
  * Lowers the bound: the most promising subset is packed, refuted, or holds the bound where it is.
  */
 import type { Random } from '../random.ts';
-import type { Choices } from './choice.ts';
+import { Choices } from './choice.ts';
+import { ColumnBound } from './column-bound.ts';
 import { Cuts } from './cuts.ts';
 import { packForest } from './forest.ts';
 import { lifted } from './lift.ts';
@@ -28,13 +29,17 @@ export function* prove(
   problem: FitProblem,
   plain: Pieces,
   incumbent: Incumbent,
-  choices: Choices,
   stacked: boolean,
   random: Random,
 ): Generator<void, void> {
   const floor = { width: problem.compartment.width, depth: problem.compartment.depth };
-  yield* choices.prepare();
-  incumbent.lower(choices.bound);
+  const flat = new Cuts(floor, lifted(plain, floor));
+  const source = stacked ? new ColumnBound(problem, flat) : flat;
+  const choices = new Choices(plain.value, plain.count, source);
+  for (const preparing = choices.prepare(); !preparing.next().done && !incumbent.closed;) {
+    incumbent.lower(choices.bound);
+    yield;
+  }
   while (!incumbent.closed) {
     const subset = choices.next(incumbent.value, BREATH);
     incumbent.lower(choices.bound);
@@ -56,7 +61,7 @@ export function* prove(
       return false;
     // Fewer pieces make fewer sums: their sides can be lifted further, and that alone refutes many a subset.
     const only = lifted({ ...plain, count: Int32Array.from(taken) }, floor);
-    const cuts = new Cuts(problem, only);
+    const cuts = new Cuts(floor, only);
     if (cuts.mostBroken(taken) || (yield* cuts.sharpest(taken))) return true;
     const room = priceOfRoom(floor, only);
     let width = BEAM.first;
@@ -83,6 +88,11 @@ export function* prove(
   }
 
   function* decideStacked({ taken }: { taken: Int16Array }): Generator<void, boolean> {
+    const cut = yield* source.sharpest(taken);
+    if (cut) {
+      choices.add(cut);
+      return true;
+    }
     const verdict = yield* packForest(problem, taken, FOREST_LIMIT);
     if (verdict === 'undecided') return false;
     if (verdict !== 'impossible') incumbent.offer(verdict.puts);

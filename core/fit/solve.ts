@@ -4,10 +4,7 @@
  */
 import { finish } from '../finish.ts';
 import { Random } from '../random.ts';
-import { Choices } from './choice.ts';
-import { Cuts } from './cuts.ts';
 import { Incumbent } from './incumbent.ts';
-import { lifted } from './lift.ts';
 import { piecesOf } from './pieces.ts';
 import { prove } from './prove.ts';
 import { searchFlat } from './search-flat.ts';
@@ -67,11 +64,7 @@ export function* fitSteps(whole: FitProblem, options: FitOptions = {}): Generato
   const random = new Random(options.seed ?? 1);
   const stacked = stacks(problem);
   const plain = piecesOf(problem.containers);
-  // On a shelf what stands above must find its support: there the real sides count.
-  const pieces = stacked ? plain : lifted(plain, problem.compartment);
   const search = stacked ? searchStacked(problem, incumbent, random) : searchFlat(problem, plain, incumbent, random);
-  const values = problem.containers.map((one) => one.value);
-  const counts = problem.containers.map((one) => one.count);
   let proof: Generator<void, void> | null = null;
   let proving = true;
   // On a full shelf a refutation takes long and seldom comes to its end.
@@ -82,14 +75,7 @@ export function* fitSteps(whole: FitProblem, options: FitOptions = {}): Generato
     // One round of search first, so that there is always something to show.
     const proofsTurn = breath > 0 && (units <= SMALL ? breath % 3 !== 0 : breath % proofEvery === 1);
     if (proofsTurn && proving && !incumbent.closed) {
-      proof ??= prove(
-        problem,
-        plain,
-        incumbent,
-        new Choices(values, counts, new Cuts(problem, pieces)),
-        stacked,
-        new Random((options.seed ?? 1) ^ 0x5eed),
-      );
+      proof ??= prove(problem, plain, incumbent, stacked, new Random((options.seed ?? 1) ^ 0x5eed));
       proving = !proof.next().done;
     } else search.next();
     sinceBetter = incumbent.improvements > before ? 0 : sinceBetter + 1;
