@@ -48,10 +48,10 @@ function check(block: Block, pieces: readonly PieceType[], turned: boolean): voi
   expect(laid.reduce((sum, one) => sum + (one.right - one.x) * (one.back - one.y), 0)).toBe(width * depth);
 }
 
-const fewest = (blocks: Blocks, runs: number): Block[] => {
-  let best = blocks.run(1);
-  for (let n = 1; n < runs && best.length > 1; n++) {
-    const next = blocks.run(1);
+const fewest = (blocks: Blocks, changes: number): readonly Block[] => {
+  let best = blocks.change();
+  for (let n = 1; n < changes && best.length > 1; n++) {
+    const next = blocks.change();
     if (next.length < best.length) best = next;
   }
   return best;
@@ -64,8 +64,8 @@ test('blocks are gapless, whatever was put together, and what may not be turned 
       const floor = { width: 100 + random.below(300), depth: 100 + random.below(300) };
       const pieces = board(floor, cuts, random, turnable);
       const blocks = new Blocks(floor, piecesOf(pieces), random);
-      for (let n = 0; n < 5; n++) {
-        const left = blocks.run(1 + random.below(3));
+      for (let n = 0; n < 12; n++) {
+        const left = blocks.change();
         for (const block of left) {
           check(block, pieces, false);
           if (block.free) check(block, pieces, true);
@@ -99,10 +99,21 @@ test.each([true, false])('four around a fifth become one, free to turn: %s', (tu
   check(block!, wheel, false);
 });
 
+test('of pieces too many, those of the board find themselves among the others', () => {
+  const floor = { width: 640, depth: 430 };
+  const pieces = [...board(floor, 15, new Random(4), 1), ...board(floor, 15, new Random(5), 1).slice(0, 5)];
+  const blocks = new Blocks(floor, piecesOf(pieces), new Random(2));
+  const whole = (block: Block) => block.width * block.depth === 640 * 430;
+  let found: Block | undefined;
+  for (let n = 0; n < 3000 && !found; n++) found = blocks.change().find(whole);
+  expect(found).toBeDefined();
+  check(found!, pieces, false);
+});
+
 test('what has no side in common goes nowhere', () => {
   const blocks = new Blocks({ width: 300, depth: 300 }, piecesOf([piece(50, 60), piece(70, 80)]), new Random(1));
   expect(blocks.any).toBe(false);
-  expect(blocks.run(1)).toHaveLength(2);
+  expect(blocks.change()).toHaveLength(2);
 });
 
 test('of many trays alike, not all the ways to put five together are looked for', () => {
@@ -113,7 +124,7 @@ test('of many trays alike, not all the ways to put five together are looked for'
       [150, 75],
       [150, 150],
     ][i % 3]!;
-    return { width: width!, depth: depth!, free: true, type: i, parts: [], mark: 2 ** i, usedIn: 0 };
+    return { width: width!, depth: depth!, free: true, type: i, parts: [], mark: 2 ** i, pair: 0, usedIn: 0 };
   });
   for (const tray of trays) wheels.add(tray);
   const found = trays.slice(0, 3).map((tray) => wheels.with(tray).length);

@@ -1,9 +1,10 @@
 /**
  * Pieces with a side of exactly the same length, put together to one block, and blocks put together again: what was cut
  * from one board, or belongs to one system of trays, finds itself so, and a floor of forty pieces becomes one of ten.
- * Which of the equal sides belong together is left to chance at first; pairs that were met in runs that came far are
- * taken more often from then on. Four pieces around a fifth (a pinwheel) are put together as well: nothing else makes
- * them one rectangle.
+ * Which of the equal sides belong together is left to chance; then some blocks are taken apart again and their parts put
+ * together another way (ruin and recreate: Schrimpf et al. 2000), which is kept where no more blocks are left than before,
+ * and now and then where there are. Four pieces around a fifth (a pinwheel) are put together as well: nothing else makes them one
+ * rectangle.
  */
 import type { Random } from '../random.ts';
 import { unitsOf, type Floor, type Laid, type Pieces } from './pieces.ts';
@@ -26,7 +27,9 @@ export interface Block {
   parts: readonly Part[];
   /** Sum of its pieces' numbers: the same pieces make the same number. */
   mark: number;
-  /** The run in which it was last put into another. */
+  /** The number of the pair it was made of, 0 of anything else. */
+  pair: number;
+  /** The change in which it was last put into another. */
   usedIn: number;
 }
 
@@ -37,54 +40,46 @@ interface Pair {
   /** The other side of the block they would make. */
   sum: number;
   mark: number;
-  liking: number;
-}
-
-interface Wheel {
-  a: null;
-  block: Block;
-  mark: number;
-  liking: number;
 }
 
 /** Pieces whose area is more than so many floors crowd it; the power of an area's share by which they are measured then. */
 const CROWDED = 1.02;
 const SMALL_LESS = 0.25;
-/**
- * Liking of a pair: e to that power for every block by which the runs that took it ended better than the mean, doubted
- * while there were few of them; and its ends. A run counts less the more followed it.
- */
-const LIKING = { power: 2, crowded: 6, doubt: 5, least: -4, most: 6, memory: 50 };
-/** Share by which the mean of all runs follows the last one. */
-const FOLLOWING = 0.02;
+/** Blocks taken apart in a change at most, and the chance that a part is taken apart as well. */
+const APART = { most: 3, deeper: 0.6 };
+/** A worse measure by so much is kept in one change of e; changes without a better one until all begins anew. */
+const HEAT = { all: 0.5, crowded: 0.15 };
+const STALE = 2000;
+/** A side among many others nearly as long is equal to one by chance: a pair counts by that power of how crowded it is there. */
+const CHANCE = { power: 0.5, within: 10, least: 0.05 };
 /** A pinwheel is hardly ever chance: so much likelier than a pair. */
-const PINWHEEL = 8;
-/** Runs after which everything learned is forgotten: what finds itself does so soon, or learned something wrong. */
-const FRESH_AFTER = 1000;
+const PINWHEEL = 60;
 
 export class Blocks {
   private readonly floor: Floor;
   private readonly random: Random;
   private readonly units: Block[];
-  private readonly pinwheels: Block[] = [];
   private readonly turning: Pinwheels;
-  private readonly pairs: Pair[];
-  /** By pair: runs that took it, and how many blocks they left in the mean. */
-  private readonly liking = new Map<number, { n: number; left: number }>();
   /** How many of the blocks in hand have a side of that length, mm. */
   private readonly sides: Int32Array;
+  /** What a pair along a side of that length counts for. */
+  private readonly rare: Float64Array;
   /** Whether the pieces are more than the floor can hold. */
   private readonly crowded: boolean;
-  private runs = 0;
-  private mean = 0;
-  /** The least measure of a run. */
+  private changes = 0;
+  private sinceBetter = 0;
+  private now: Block[];
+  /** Ways in which two pieces go together, and five. */
+  readonly ways: { pairs: number; pinwheels: number };
+  /** The least measure since it all began anew. */
   least = Infinity;
 
   /** @param pieces with their real sides: lifted ones are equal no longer */
   constructor(floor: Floor, pieces: Pieces, random: Random) {
     this.floor = floor;
     this.random = random;
-    this.sides = new Int32Array(2 * Math.max(floor.width, floor.depth) + 2);
+    const longest = Math.max(floor.width, floor.depth);
+    this.sides = new Int32Array(2 * longest + 2);
     this.units = unitsOf(pieces.count).map((type) => ({
       width: pieces.width[type]!,
       depth: pieces.depth[type]!,
@@ -92,50 +87,98 @@ export class Blocks {
       type,
       parts: [],
       mark: 1 + random.below(2 ** 33),
+      pair: 0,
       usedIn: 0,
     }));
+    this.rare = rarity(this.units, longest);
     const area = this.units.reduce((sum, { width, depth }) => sum + width * depth, 0);
     this.crowded = area > CROWDED * floor.width * floor.depth;
     this.turning = new Pinwheels(floor);
-    for (const unit of this.units) {
+    const pinwheels = this.units.reduce((sum, unit) => {
       this.turning.add(unit);
-      this.pinwheels.push(...this.turning.with(unit));
-    }
-    this.pairs = this.pairsOf(this.units);
+      return sum + this.turning.with(unit).length;
+    }, 0);
+    this.ways = { pairs: this.pairsOf(this.units).length, pinwheels };
+    this.now = this.units;
   }
 
   /** Whether any two pieces go together at all. */
   get any(): boolean {
-    return this.pinwheels.length + this.pairs.length > 0;
+    return this.ways.pairs + this.ways.pinwheels > 0;
   }
 
-  /** Ways in which two pieces go together: what a run takes grows with them. */
-  get ways(): number {
-    return this.pairs.length;
+  /** Puts together what is left in pieces, at first, and another way from then on; returns all blocks that are left. */
+  change(): readonly Block[] {
+    const anew = this.now === this.units || this.sinceBetter > STALE;
+    if (anew) {
+      this.least = Infinity;
+      this.now = this.together(this.units, [], new Set());
+    } else {
+      const { kept, parts, barred } = this.apart();
+      const next = this.together(parts, kept, barred);
+      const worse = this.measure(next) - this.measure(this.now);
+      const heat = this.crowded ? HEAT.crowded : HEAT.all;
+      if (worse <= 0 || this.random.next() < Math.exp(-worse / heat)) this.now = next;
+    }
+    const measure = this.measure(this.now);
+    this.sinceBetter = measure < this.least - 1e-9 ? 0 : this.sinceBetter + 1;
+    this.least = Math.min(this.least, measure);
+    return this.now;
   }
 
-  /** Puts together until `enough` blocks are left or nothing fits any more; returns all that are left. */
-  run(enough: number): Block[] {
+  /**
+   * How far it came, less is better: the number of blocks; where not everything can lie, what is left over counts less the
+   * smaller it is.
+   */
+  private measure(blocks: readonly Block[]): number {
+    if (!this.crowded) return blocks.length;
+    const whole = this.floor.width * this.floor.depth;
+    return blocks.reduce((sum, { width, depth }) => sum + Math.pow((width * depth) / whole, SMALL_LESS), 0);
+  }
+
+  /** Takes some blocks apart, and what they were made of as well by chance; the same pairs are barred for once. */
+  private apart(): { kept: Block[]; parts: Block[]; barred: Set<number> } {
+    const { random } = this;
+    const kept = this.now.slice();
+    const made = kept.filter((block) => block.type < 0);
+    const parts: Block[] = [];
+    const barred = new Set<number>();
+    const divide = (block: Block): void => {
+      if (block.pair) barred.add(block.pair);
+      for (const { block: part } of block.parts)
+        if (part.type < 0 && random.next() < APART.deeper) divide(part);
+        else parts.push(part);
+    };
+    for (let n = 1 + random.below(APART.most); n > 0 && made.length; n--) {
+      const [block] = made.splice(random.below(made.length), 1);
+      kept.splice(kept.indexOf(block!), 1);
+      divide(block!);
+    }
+    return { kept, parts, barred };
+  }
+
+  /** Puts together until nothing fits any more. Among `kept` there is nothing to find but what was barred before. */
+  private together(parts: readonly Block[], kept: readonly Block[], barred: ReadonlySet<number>): Block[] {
     const { turning } = this;
-    const run = ++this.runs;
-    const there = ({ usedIn }: Block) => usedIn !== run;
-    let blocks = this.units.slice();
+    const change = ++this.changes;
+    const there = ({ usedIn }: Block) => usedIn !== change;
+    let blocks = [...kept, ...parts];
     this.sides.fill(0);
     turning.clear();
     for (const block of blocks) {
+      block.usedIn = 0;
       this.count(block, 1);
       turning.add(block);
     }
-    let pairs = this.pairs.map((pair) => ({ ...pair, liking: this.likingOf(pair.mark) }));
-    let wheels = this.pinwheels.map((block) => this.likedWheel(block));
-    const made: number[] = [];
-    while (blocks.length > enough) {
+    let pairs = this.pairsOf(blocks).filter((pair) => !barred.has(pair.mark));
+    const found = new Map(parts.flatMap((part) => turning.with(part)).map((wheel) => [wheel.mark, wheel]));
+    let wheels = [...found.values()];
+    for (;;) {
       const chosen = this.choose(pairs, wheels);
-      if (!chosen) break;
-      made.push(chosen.mark);
-      const next = chosen.a ? joined(chosen) : chosen.block;
+      if (!chosen) return blocks;
+      const next = 'parts' in chosen ? chosen : joined(chosen);
       for (const { block } of next.parts) {
-        block.usedIn = run;
+        block.usedIn = change;
         this.count(block, -1);
         turning.remove(block);
       }
@@ -143,23 +186,11 @@ export class Blocks {
       turning.add(next);
       blocks = blocks.filter(there);
       pairs = pairs.filter(({ a, b }) => there(a) && there(b));
-      wheels = wheels.filter(({ block }) => block.parts.every((part) => there(part.block)));
+      wheels = wheels.filter(({ parts: five }) => five.every(({ block }) => there(block)));
       for (const block of blocks) this.pair(block, next, pairs);
-      for (const block of turning.with(next)) wheels.push(this.likedWheel(block));
+      wheels.push(...turning.with(next));
       blocks.push(next);
     }
-    if (blocks.length > enough || enough <= 1) this.learn(made, this.measure(blocks));
-    return blocks;
-  }
-
-  /**
-   * How far a run came, less is better: the number of blocks; where not everything can lie, what is left over counts less
-   * the smaller it is.
-   */
-  measure(blocks: readonly Block[]): number {
-    if (!this.crowded) return blocks.length;
-    const whole = this.floor.width * this.floor.depth;
-    return blocks.reduce((sum, { width, depth }) => sum + Math.pow((width * depth) / whole, SMALL_LESS), 0);
   }
 
   private count({ width, depth }: Block, by: number): void {
@@ -189,57 +220,36 @@ export class Blocks {
     const { width, depth } = this.floor;
     if (!((side <= width && sum <= depth) || (side <= depth && sum <= width))) return;
     // Sixty pieces and a side of 8 m stay exact.
-    const mark = (a.mark + b.mark) * 8192 + side;
-    pairs.push({ a, b, side, sum, mark, liking: this.likingOf(mark) });
+    pairs.push({ a, b, side, sum, mark: (a.mark + b.mark) * 8192 + side });
   }
 
-  private likedWheel(block: Block): Wheel {
-    const mark = block.mark * 8192;
-    return { a: null, block, mark, liking: this.likingOf(mark) };
-  }
-
-  /** One of them by chance: liked ones, those that alone share a side, and those whose new side others share, likelier. */
-  private choose(pairs: readonly Pair[], wheels: readonly Wheel[]): Pair | Wheel | null {
-    const { sides } = this;
-    const weight = ({ side, sum, liking }: Pair) => (liking * (1 + sides[sum]!)) / Math.max(1, sides[side]! - 1);
-    let total = 0;
+  /** One of them by chance: those along a rare side, that alone share it, or whose new side others share, likelier. */
+  private choose(pairs: readonly Pair[], wheels: readonly Block[]): Pair | Block | null {
+    const { sides, rare } = this;
+    const weight = ({ side, sum }: Pair) => (rare[side]! * (1 + sides[sum]!)) / Math.max(1, sides[side]! - 1);
+    let total = PINWHEEL * wheels.length;
     for (const pair of pairs) total += weight(pair);
-    for (const wheel of wheels) total += PINWHEEL * wheel.liking;
-    let at = this.random.next() * total;
-    for (const wheel of wheels) if ((at -= PINWHEEL * wheel.liking) <= 0) return wheel;
+    let at = this.random.next() * total - PINWHEEL * wheels.length;
+    if (at < 0) return wheels[this.random.below(wheels.length)]!;
     for (const pair of pairs) if ((at -= weight(pair)) <= 0) return pair;
-    return pairs.at(-1) ?? wheels.at(-1) ?? null;
-  }
-
-  private learn(made: readonly number[], left: number): void {
-    this.least = Math.min(this.least, left);
-    this.mean = this.mean ? this.mean + FOLLOWING * (left - this.mean) : left;
-    if (this.runs % FRESH_AFTER === 0) {
-      this.liking.clear();
-      this.mean = 0;
-      this.least = Infinity;
-      return;
-    }
-    for (const mark of made) {
-      const own = this.liking.get(mark);
-      if (own) {
-        own.n++;
-        own.left += (left - own.left) / Math.min(own.n, LIKING.memory);
-      } else this.liking.set(mark, { n: 1, left });
-    }
-  }
-
-  private likingOf(mark: number): number {
-    const own = this.liking.get(mark);
-    if (!own) return 1;
-    const better =
-      ((this.crowded ? LIKING.crowded : LIKING.power) * (this.mean - own.left) * own.n) / (own.n + LIKING.doubt);
-    return Math.exp(Math.max(LIKING.least, Math.min(LIKING.most, better)));
+    return pairs.at(-1) ?? null;
   }
 }
 
+/** By length: how few sides of the pieces are nearly as long, to the power of CHANCE. */
+function rarity(units: readonly Block[], longest: number): Float64Array {
+  const { power, within, least } = CHANCE;
+  const near = new Float64Array(2 * longest + 2);
+  for (const unit of units)
+    for (const side of [unit.width, unit.depth])
+      for (let off = -within; off <= within; off++)
+        if (side + off >= 0 && side + off < near.length)
+          near[side + off]! += (within + 1 - Math.abs(off)) / (within + 1) ** 2;
+  return near.map((one) => Math.max(least, one) ** -power);
+}
+
 /** Two blocks along their equal side: one behind the other where that is the width of the first that cannot be turned. */
-function joined({ a, b, side }: Pair): Block {
+function joined({ a, b, side, mark }: Pair): Block {
   const fixed = a.free ? (b.free ? null : b) : a;
   const behind = !fixed || (fixed.width === side && canBeAsWide(a === fixed ? b : a, side));
   const aTurned = (behind ? a.width : a.depth) !== side;
@@ -256,6 +266,7 @@ function joined({ a, b, side }: Pair): Block {
       { block: b, x: behind ? 0 : aw, y: behind ? ad : 0, turned: bTurned },
     ],
     mark: a.mark + b.mark,
+    pair: mark,
     usedIn: 0,
   };
 }

@@ -132,6 +132,7 @@ export class Pinwheels {
       type: -1,
       parts: [at(a, 0, 0), at(b, a.width, 0), at(c, d.width, b.depth), at(d, 0, a.depth), at(e, d.width, a.depth)],
       mark,
+      pair: 0,
       usedIn: 0,
     });
   }

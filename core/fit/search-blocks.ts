@@ -7,14 +7,10 @@ import { asPuts, lay, liking, priceOfRoom } from './lay.ts';
 
 /** Among more than that too many sides are equal by chance. */
 const MOST_UNITS = 90;
-/** Runs of putting together in a breath at most, and how many pairs are looked at in one about. */
-const BREATH = { runs: 12, pairs: 2500 };
-/** One run of so many stops early, when between so many blocks are left: what is wrong is mostly put together late. */
-const EARLY = { every: 3, least: 8, most: 18 };
-/** Of the others only those that came about as far as any, and one of so many besides, are laid. */
-const LAID_BESIDES = 12;
-/** So much more than the least is about as far. */
-const NEARLY = 1;
+/** Changes in a breath at most, and how many pairs are looked at in one about. */
+const BREATH = { changes: 40, pairs: 8000 };
+/** What one change of so many leaves is laid, if not more blocks than that. */
+const LAID = { every: 60, most: 24 };
 const BEAM = { least: 12, most: 80 };
 
 /** @param plain real sides */
@@ -27,14 +23,16 @@ export function* searchBlocks(
   if (plain.count.reduce((sum, n) => sum + n, 0) > MOST_UNITS) return;
   const blocks = new Blocks(floor, plain, random);
   if (!blocks.any) return;
-  const breath = Math.max(1, Math.min(BREATH.runs, Math.round(BREATH.pairs / blocks.ways)));
-  for (let run = 0; ; run++) {
-    const early = run % EARLY.every === 1;
-    const left = blocks.run(early ? EARLY.least + random.below(EARLY.most - EARLY.least) : 1);
-    if (early || blocks.measure(left) <= blocks.least + NEARLY || random.below(LAID_BESIDES) === 0) {
+  const breath = Math.max(1, Math.min(BREATH.changes, Math.round(BREATH.pairs / Math.max(1, blocks.ways.pairs))));
+  let least = Infinity;
+  for (let n = 0; ; n++) {
+    const left = blocks.change();
+    const further = blocks.least < least;
+    least = blocks.least;
+    if (further || (n % LAID.every === 0 && left.length <= LAID.most)) {
       yield* layBlocks(left);
       yield;
-    } else if (run % breath === 0) yield;
+    } else if (n % breath === 0) yield;
   }
 
   function* layBlocks(left: readonly Block[]): Generator<void, void> {
