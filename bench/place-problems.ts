@@ -1,16 +1,41 @@
-/** Placement problems from a seed: rooms in a row with furniture of common kinds, bins with users, groups and rules. */
+/** Placement problems from a seed: rooms along a corridor with furniture of common kinds, bins with users, groups and rules. */
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from '@stube/core/place/problem';
 import { greedyPlace } from './baselines.ts';
 import { Random } from '@stube/core/random';
 
+/** Bins, compartments, rooms, zones, adults and children. */
 export const SIZES = {
-  small: [12, 10],
-  home: [40, 30],
-  class: [120, 80],
-  centre: [500, 300],
-  campus: [2000, 1200],
+  small: [12, 10, 1, 4, 2, 2],
+  home: [40, 30, 3, 10, 3, 3],
+  class: [120, 80, 3, 9, 3, 20],
+  centre: [500, 300, 14, 31, 14, 80],
+  campus: [2000, 1200, 45, 108, 50, 260],
 } as const;
 export type PlaceSize = keyof typeof SIZES;
+
+/** A place in a room that is 7 m wide and 5 m deep, its door in the middle of the corridor's side. */
+interface Spot {
+  room: number;
+  x: number;
+  y: number;
+}
+const ROOM = { width: 7, depth: 5 };
+/** Rooms lie on both sides of the corridor: from one door to the next, m. */
+const DOORS_APART = 3.75;
+const spotIn = (room: number, random: Random): Spot => ({
+  room,
+  x: random.next() * ROOM.width,
+  y: random.next() * ROOM.depth,
+});
+const toDoor = ({ x, y }: Spot): number => Math.abs(x - ROOM.width / 2) + y;
+/** Metres to walk, never less than one. */
+function walking(a: Spot, b: Spot): number {
+  const metres =
+    a.room === b.room
+      ? Math.hypot(a.x - b.x, a.y - b.y)
+      : toDoor(a) + toDoor(b) + DOORS_APART * Math.abs(a.room - b.room);
+  return Math.round(Math.max(1, metres) * 10) / 10;
+}
 
 type Kind = (random: Random) => {
   floors: number[];
@@ -27,7 +52,7 @@ const steps = (first: number, by: number, count: number): number[] =>
 const KINDS: Kind[] = [
   (random) => ({
     floors: steps(50, 345, 2 + random.below(3)),
-    columns: 3,
+    columns: 1 + random.below(4),
     space: { width: 335, depth: 380, height: 335, maxLoad: 13000 },
   }),
   (random) => ({
@@ -74,27 +99,24 @@ const BIN_SIZES = [
   [280, 200, 140],
 ] as const;
 
+/** How many use a bin, as often as they stand here. */
+const USERS = [0, ...Array<number>(11).fill(1), ...Array<number>(11).fill(2), 3, 3, 3, 4, 4, 5];
+
 export function placeProblem(size: PlaceSize, seed: number, timeMs: number): PlaceProblem {
-  const [wanted, spaces] = SIZES[size];
+  const [wanted, spaces, rooms, places, adults, children] = SIZES[size];
   const random = new Random(seed * 6151 + wanted);
-  const rooms = Math.max(1, Math.round(spaces / 60));
-  const people: PlacePerson[] = Array.from({ length: Math.max(4, Math.round(spaces / 6)) }, (_, i) =>
-    i % 3 === 0
+  const people = Array.from({ length: adults + children }, (_, i): PlacePerson =>
+    i < adults
       ? { id: `p${i}`, kind: 'adult', stature: 1550 + random.below(320) }
       : { id: `p${i}`, kind: 'child', stature: 980 + random.below(420) },
   );
-  const zones = Array.from({ length: Math.max(4, Math.round(spaces / 10)) }, (_, i) => ({
-    id: `z${i}`,
-    x: (i % rooms) * 9 + random.next() * 7,
-    y: random.next() * 6,
-  }));
+  const zones = Array.from({ length: places }, (_, i) => ({ id: `z${i}`, spot: spotIn(random.below(rooms), random) }));
   const compartments: PlaceCompartment[] = [];
   for (let unit = 0; compartments.length < spaces; unit++) {
-    const { floors, columns, space } = pick(random, KINDS)(random);
-    const at = { x: (unit % rooms) * 9 + random.next() * 7, y: random.next() * 6 };
-    const walk = Object.fromEntries(
-      zones.map((zone) => [zone.id, Math.round((1 + Math.abs(zone.x - at.x) + Math.abs(zone.y - at.y)) * 10) / 10]),
-    );
+    // Most compartments are cubes.
+    const { floors, columns, space } = (chance(random, 0.25) ? KINDS[0]! : pick(random, KINDS))(random);
+    const at = spotIn(unit % rooms, random);
+    const walk = Object.fromEntries(zones.map((zone) => [zone.id, walking(zone.spot, at)]));
     const [sunlit, onView] = [chance(random, 0.25), chance(random, 0.6)];
     for (const floor of floors)
       for (let column = 0; column < columns && compartments.length < spaces; column++)
@@ -119,9 +141,9 @@ export function placeProblem(size: PlaceSize, seed: number, timeMs: number): Pla
     const zone = pick(random, zones).id;
     for (let i = 0; i < together && bins.length < wanted; i++) {
       const [w, d, h] = pick(random, BIN_SIZES);
-      const users = random.below(20) === 0 ? 0 : 1 + random.below(3);
-      const child = chance(random, 0.25);
-      const hazard = !child && chance(random, 0.13);
+      const users = pick(random, USERS);
+      const child = chance(random, 0.35);
+      const hazard = !child && chance(random, 0.15);
       const uses = Array.from({ length: users }, () => ({
         person: pick(
           random,
@@ -142,7 +164,7 @@ export function placeProblem(size: PlaceSize, seed: number, timeMs: number): Pla
         hazard,
         childReach: child,
         lightSensitive: chance(random, 0.09),
-        view: chance(random, 0.05) ? 'show' : chance(random, 0.05) ? 'hide' : null,
+        view: chance(random, 0.06) ? 'show' : chance(random, 0.09) ? 'hide' : null,
       });
     }
     group++;
