@@ -1,6 +1,12 @@
 /** Placement problems from a seed: rooms along a corridor with furniture of common kinds, bins with users, groups and rules. */
-import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from '@stube/core/place/problem';
-import { greedyPlace } from './baselines.ts';
+import {
+  FRONT_CLEARANCE,
+  type PlaceBin,
+  type PlaceCompartment,
+  type PlacePerson,
+  type PlaceProblem,
+} from '@stube/core/place/problem';
+import { brokenRules, usableWidth } from '@stube/core/place/rules';
 import { Random } from '@stube/core/random';
 
 /** Bins, compartments, rooms, zones, adults and children. */
@@ -32,7 +38,7 @@ const toDoor = ({ x, y }: Spot): number => Math.abs(x - ROOM.width / 2) + y;
 function walking(a: Spot, b: Spot): number {
   const metres =
     a.room === b.room
-      ? Math.hypot(a.x - b.x, a.y - b.y)
+      ? Math.abs(a.x - b.x) + Math.abs(a.y - b.y)
       : toDoor(a) + toDoor(b) + DOORS_APART * Math.abs(a.room - b.room);
   return Math.round(Math.max(1, metres) * 10) / 10;
 }
@@ -86,18 +92,11 @@ const KINDS: Kind[] = [
   }),
 ];
 
-const BIN_SIZES = [
-  [150, 200, 110],
-  [200, 300, 150],
-  [270, 350, 180],
-  [320, 360, 300],
-  [130, 260, 180],
-  [235, 300, 230],
-  [400, 300, 180],
-  [95, 255, 110],
-  [185, 300, 150],
-  [280, 200, 140],
-] as const;
+/** Outside sizes of bins, mm: any width with any depth and height. */
+const WIDTHS = [80, 100, 130, 150, 150, 190, 200, 200, 235, 265, 280, 330, 400];
+const DEPTHS = [150, 200, 200, 200, 260, 280, 300, 300, 350, 380, 440];
+const HEIGHTS = [60, 110, 140, 150, 150, 180, 180, 210, 230, 230, 230, 280, 300, 350];
+const PER_WEEK = [0.15, 0.25, 0.4, 0.6, 0.8, 1, 1, 1.5, 1.5, 2, 2, 2.5, 3, 4, 5, 7, 9, 14];
 
 /** How many use a bin, as often as they stand here. */
 const USERS = [0, ...Array<number>(11).fill(1), ...Array<number>(11).fill(2), 3, 3, 3, 4, 4, 5];
@@ -110,7 +109,10 @@ export function placeProblem(size: PlaceSize, seed: number, timeMs: number): Pla
       ? { id: `p${i}`, kind: 'adult', stature: 1550 + random.below(320) }
       : { id: `p${i}`, kind: 'child', stature: 980 + random.below(420) },
   );
-  const zones = Array.from({ length: places }, (_, i) => ({ id: `z${i}`, spot: spotIn(random.below(rooms), random) }));
+  const zones = Array.from({ length: places }, (_, i) => ({
+    id: `z${i}`,
+    spot: spotIn(i < rooms ? i : random.below(rooms), random),
+  }));
   const compartments: PlaceCompartment[] = [];
   for (let unit = 0; compartments.length < spaces; unit++) {
     // Most compartments are cubes.
@@ -134,66 +136,94 @@ export function placeProblem(size: PlaceSize, seed: number, timeMs: number): Pla
           ...space,
         });
   }
-  let group = 0;
-  const bins: PlaceBin[] = [];
-  while (bins.length < wanted) {
-    const together = chance(random, 0.15) ? 2 + Math.floor(4.6 * random.next() ** 1.4) : 1;
-    const zone = pick(random, zones).id;
-    for (let i = 0; i < together && bins.length < wanted; i++) {
-      const [w, d, h] = pick(random, BIN_SIZES);
-      const users = pick(random, USERS);
-      const child = chance(random, 0.35);
-      const hazard = !child && chance(random, 0.15);
-      const uses = Array.from({ length: users }, () => ({
-        person: pick(
-          random,
-          people.filter((one) => one.kind === 'adult' || (child && !hazard)),
-        ).id,
-        perWeek: pick(random, [0.15, 0.25, 0.4, 0.6, 0.8, 1, 1.5, 2, 2.5, 3, 4, 6, 7, 14]),
-      }));
-      bins.push({
-        id: `b${bins.length}`,
-        width: w + 5 * random.below(4),
-        depth: d,
-        height: h,
-        mass: 500 + random.below(Math.round((w * d * h) / 3000)),
-        lid: chance(random, 0.33),
-        zone: chance(random, 0.72) ? zone : pick(random, zones).id,
-        uses,
-        group: together > 1 ? `g${group}` : null,
-        hazard,
-        childReach: child,
-        lightSensitive: chance(random, 0.09),
-        view: chance(random, 0.06) ? 'show' : chance(random, 0.09) ? 'hide' : null,
-      });
-    }
-    group++;
-  }
   const problem: PlaceProblem = {
     format: 'stube-place/1',
     people,
     zones: zones.map(({ id }) => ({ id })),
     compartments,
-    bins,
+    bins: [],
     growth: pick(random, [0.05, 0.1, 0.15]),
     timeMs,
   };
-  ease(problem);
+  /** What happens in a room; all rooms have as much to hold, though not as many zones. */
+  const zoneOf = () => {
+    const room = random.below(rooms);
+    return pick(
+      random,
+      zones.filter(({ spot }) => spot.room === room),
+    ).id;
+  };
+  const room = roomFor(problem, random);
+  for (let group = 0; problem.bins.length < wanted; group++) {
+    const together = chance(random, 0.14) ? 2 + Math.floor(5 * random.next() ** 1.4) : 1;
+    const zone = zoneOf();
+    for (let i = 0; i < together && problem.bins.length < wanted; i++) {
+      const bin = binFor(people, random, `b${problem.bins.length}`, chance(random, 0.78) ? zone : zoneOf());
+      problem.bins.push(room({ ...bin, group: together > 1 ? `g${group}` : null }));
+    }
+  }
   // In every other problem a few fit nowhere, whatever else is done.
-  if (seed % 2 === 0) for (const bin of bins.slice(0, Math.ceil(wanted / 250))) bin.height = 900;
+  if (seed % 2 === 0) for (const bin of problem.bins.slice(0, Math.ceil(wanted / 250))) bin.height = 900;
   return problem;
 }
 
-/** Takes demands from the bins that a plain greedy leaves out, until it finds a place for all: rooms hold what is in them. */
-function ease(problem: PlaceProblem): void {
-  for (let tries = 0; tries < 30; tries++) {
-    const left = greedyPlace(problem).unplaced;
-    if (!left.length) return;
-    for (const b of left) {
-      const bin = problem.bins[b]!;
-      Object.assign(bin, { hazard: false, view: null, lightSensitive: false, mass: Math.min(bin.mass, 4000) });
-      if (tries > 2) Object.assign(bin, { width: 80, depth: 200, height: 110 });
-      if (tries > 5) bin.uses = bin.uses.slice(0, 1);
+function binFor(people: readonly PlacePerson[], random: Random, id: string, zone: string): PlaceBin {
+  const [width, depth, height] = [pick(random, WIDTHS), pick(random, DEPTHS), pick(random, HEIGHTS)];
+  const child = chance(random, 0.35);
+  const hazard = !child && chance(random, 0.15);
+  const users = people.filter((one) => one.kind === 'adult' || child);
+  return {
+    id,
+    width,
+    depth,
+    height,
+    mass: 300 + Math.round((width * depth * height * (60 + random.below(340))) / 1e6),
+    lid: chance(random, 0.3),
+    zone,
+    uses: Array.from({ length: pick(random, USERS) }, () => ({
+      person: pick(random, users).id,
+      perWeek: pick(random, PER_WEEK),
+    })),
+    group: null,
+    hazard,
+    childReach: child,
+    lightSensitive: chance(random, 0.1),
+    view: chance(random, 0.06) ? 'show' : chance(random, 0.09) ? 'hide' : null,
+  };
+}
+
+/**
+ * Finds room for one bin after another, and takes from it what does not fit there: so all of them have a place together,
+ * though nobody who begins anew need find it.
+ */
+function roomFor({ people, compartments, growth }: PlaceProblem, random: Random): (bin: PlaceBin) => PlaceBin {
+  const byId = new Map(people.map((one) => [one.id, one]));
+  const left = compartments.map(({ width, maxLoad }) => ({ width: usableWidth(width, growth), maxLoad }));
+  const narrowest = Math.min(...WIDTHS);
+  return (wanted) => {
+    let bin = wanted;
+    for (let tries = 0; tries < 400; tries++) {
+      const c = random.below(compartments.length);
+      const at = compartments[c]!;
+      if (left[c]!.width < narrowest) continue;
+      // First whatever fits as it is; then it is made smaller, in the end it asks for less.
+      const tried = {
+        ...wanted,
+        ...(tries > 60 && {
+          width: Math.min(bin.width, left[c]!.width),
+          depth: Math.min(bin.depth, at.depth),
+          height: Math.min(bin.height, at.height - (at.access === 'top' ? 0 : FRONT_CLEARANCE)),
+          mass: Math.min(bin.mass, left[c]!.maxLoad),
+        }),
+        ...(tries > 150 && { hazard: false, view: null, lightSensitive: false, uses: wanted.uses.slice(0, 1) }),
+      };
+      if (tried.width > left[c]!.width || tried.mass > left[c]!.maxLoad) continue;
+      if (brokenRules(tried, at, byId, growth).length) continue;
+      left[c]!.width -= tried.width;
+      left[c]!.maxLoad -= tried.mass;
+      bin = tried;
+      break;
     }
-  }
+    return bin;
+  };
 }
