@@ -24,6 +24,8 @@ const WORTH_NARROWING = 0.015;
 const NARROWED = 0.6;
 /** Rounds after which bins that would pay more than their lists allow get longer ones. */
 const WIDENING_EVERY = 20;
+/** Lists made longer in a breath. */
+const WIDENING_BREATH = 200;
 
 export class PlaceBound {
   private readonly place: CompiledPlace;
@@ -34,6 +36,7 @@ export class PlaceBound {
   private highest = -Infinity;
   private narrowedAt = Infinity;
   private rounds = 0;
+  private widenedAt = 0;
   private idle = 0;
 
   constructor(place: CompiledPlace) {
@@ -75,7 +78,11 @@ export class PlaceBound {
     const last = PACE.hurried * Math.pow(PACE.last / PACE.hurried, this.rounds / ROUNDS / share);
     const pace = PACE.first * Math.pow(last / PACE.first, share);
     prices.step(pace * Math.max(1e-4 * Math.abs(effort), effort - sum));
-    if (this.rounds % WIDENING_EVERY === 0) this.widen();
+  }
+
+  /** Whether bins may press against the end of their lists: looked into now and then. */
+  get worthWidening(): boolean {
+    return this.rounds >= this.widenedAt + WIDENING_EVERY;
   }
 
   /** Whether the gap has shrunk so far that more choices can be forgotten. */
@@ -94,15 +101,20 @@ export class PlaceBound {
     left.forEach((own, b) => (this.reach.choices[b] = own));
   }
 
-  private widen(): void {
-    let any = false;
+  /** Gives bins longer lists that would pay more than theirs allow; takes several breaths. */
+  *widen(): Generator<void, void> {
+    this.widenedAt = this.rounds;
+    let widened = 0;
     for (const b of this.prices.pressed()) {
       if (!this.reach.canWiden(b)) continue;
       this.reach.widen(b);
-      any = true;
+      if (++widened % WIDENING_BREATH === 0) yield;
     }
-    if (!any) return;
-    this.prices = new Prices(this.place, this.reach, this.rooms, this.prices);
-    this.takers = new Takers(this.place, this.reach.choices, this.prices);
+    if (!widened) return;
+    yield;
+    const prices = new Prices(this.place, this.reach, this.rooms, this.prices);
+    yield;
+    this.takers = new Takers(this.place, this.reach.choices, prices);
+    this.prices = prices;
   }
 }

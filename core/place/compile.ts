@@ -50,7 +50,8 @@ export function compilePlace(
     const pin = costs.pinned[b]!;
     if (pin >= 0) nearest.offer(costs.at(b, pin), pin);
     else
-      for (let c = 0; c < compartments; c++) {
+      for (const c of costs.byWalk(b)) {
+        if (costs.leastAfter(b, c) >= nearest.worst) break;
         const cost = costs.at(b, c);
         if (cost < nearest.worst) nearest.offer(cost, c);
       }

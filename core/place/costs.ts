@@ -42,10 +42,13 @@ export class PlaceCosts {
   /** Seconds of walking from each zone to each compartment, zones × compartments. */
   private readonly walk: Float64Array;
   private readonly walkFrom: Int32Array;
+  /** By zone, compartments in the order of walking, once asked for. */
+  private readonly nearFirst: (Int32Array | undefined)[];
   /** Uses a week of each bin. */
   readonly perWeek: Float64Array;
   /** Seconds a week that do not depend on the walk or the door, bins × levels; infinite where nobody may or can reach. */
   private readonly body: Float64Array;
+  private readonly leastBody: Float64Array;
   private readonly level: Int32Array;
   private readonly levels: number;
 
@@ -78,6 +81,7 @@ export class PlaceCosts {
         if (z !== undefined) this.walk[z * this.spaces + i] = 2 * c.walk[zone]! * WALK_SECONDS;
       }
     });
+    this.nearFirst = Array.from({ length: zones.size + 1 }, () => undefined);
     // The last row is for bins of no known zone.
     this.walkFrom = Int32Array.from(bins, (b) => (zones.get(b.zone) ?? zones.size) * this.spaces);
     this.perWeek = Float64Array.from(bins, (b) => b.uses.reduce((sum, use) => sum + use.perWeek, 0));
@@ -105,6 +109,9 @@ export class PlaceCosts {
         this.body[b * keys.size + l] = safe ? lid + 2 * bodyAt(bin, users, grip) : FORBIDDEN;
       });
     });
+    this.leastBody = Float64Array.from(bins, (_, b) =>
+      this.body.subarray(b * keys.size, (b + 1) * keys.size).reduce((least, one) => Math.min(least, one), Infinity),
+    );
 
     const at = new Map(compartments.map((c, i) => [c.id, i]));
     this.pinned = Int32Array.from(bins, (b) => at.get(pins.get(b.id) ?? '') ?? -1);
@@ -124,6 +131,25 @@ export class PlaceCosts {
       this.roomWidth[c] = Math.max(this.roomWidth[c]!, pinnedWidth[c]!);
       this.roomLoad[c] = Math.max(this.roomLoad[c]!, pinnedLoad[c]!);
     }
+  }
+
+  /** All compartments, those first that are the fewest steps from where b is used. */
+  byWalk(b: number): Int32Array {
+    const from = this.walkFrom[b]!;
+    const known = this.nearFirst[from / this.spaces];
+    if (known) return known;
+    // Numbers sort faster by themselves than by what they stand for; microseconds are exact enough for an order.
+    const keys = Float64Array.from(
+      { length: this.spaces },
+      (_, c) => Math.floor(this.walk[from + c]! * 1e6) * this.spaces + c,
+    ).sort();
+    return (this.nearFirst[from / this.spaces] = Int32Array.from(keys, (key) => key % this.spaces));
+  }
+
+  /** No compartment from c on in that order costs b less, in seconds a week. */
+  leastAfter(b: number, c: number): number {
+    // The order is by whole microseconds.
+    return this.leastBody[b]! + this.perWeek[b]! * (this.walk[this.walkFrom[b]! + c]! - 1e-6);
   }
 
   /** Seconds a week of bin b in compartment c, Infinity where a rule forbids it. */

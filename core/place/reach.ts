@@ -3,6 +3,7 @@
  * many, and none that no better plan chooses. No price above what the next one asks, the rest need not be looked at.
  */
 import type { CompiledPlace } from './compile.ts';
+import { Nearest } from './nearest.ts';
 import { UNPLACED } from './problem.ts';
 
 export class Reach {
@@ -33,13 +34,19 @@ export class Reach {
     const { place } = this;
     const own = (this.listed[b] ??= Uint8Array.from({ length: place.compartments }, () => 0));
     for (const c of place.choices[b]!) own[c] = 1;
-    const had = own.reduce((sum, one) => sum + one, 0);
-    const rest = Array.from(own.keys())
-      .filter((c) => !own[c] && place.costs.at(b, c) < Infinity)
-      .sort((x, y) => place.costs.at(b, x) - place.costs.at(b, y) || x - y);
-    const more = rest.slice(0, had);
+    let had = 0;
+    for (const one of own) had += one;
+    // One more than are taken on: the limit from now on.
+    const nearest = new Nearest(had + 1);
+    for (let c = 0; c < own.length; c++) {
+      if (own[c]) continue;
+      const cost = place.costs.at(b, c);
+      if (cost < nearest.worst) nearest.offer(cost, c);
+    }
+    const { values, items } = nearest.sorted();
+    const more = items.subarray(0, had);
     for (const c of more) own[c] = 1;
     this.choices[b] = Int32Array.of(...this.choices[b]!, ...more);
-    this.limit[b] = rest.length > had ? Math.min(UNPLACED, place.costs.at(b, rest[had]!)) : UNPLACED;
+    this.limit[b] = Math.min(UNPLACED, values[had] ?? UNPLACED);
   }
 }

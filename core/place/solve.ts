@@ -51,7 +51,9 @@ export function* solvePlaceSteps(
   options: PlaceOptions = {},
 ): Generator<PlaceProgress, PlaceAnswer> {
   const place = compilePlace(problem, options.pins);
+  yield nothingYet(place);
   const search = new PlaceSearch(place, options.seed ?? 1);
+  yield nothingYet(place, search);
   const bound = new PlaceBound(place);
   const looks = place.choices.reduce((sum, own) => sum + own.length, 1);
   const rounds = Math.max(1, Math.min(MOST_ROUNDS, Math.round(BOUND_BREATH / looks)));
@@ -100,6 +102,7 @@ export function* solvePlaceSteps(
       search.step(CHANGES, bounding ? COLD : (done - hotFrom) / (1 - hotFrom));
     }
     yield Object.assign(progress, { done, effort: search.bestEffort, bound: proven });
+    if (bounding && bound.worthWidening) for (const _ of bound.widen()) yield progress;
     if (breath % REVIEW_EVERY === 0 && bound.worthNarrowing(search.bestEffort)) {
       for (const _ of bound.narrow(search.bestEffort)) yield progress;
       search.keepTo(bound.choices);
@@ -111,6 +114,13 @@ export function* solvePlaceSteps(
 /** The same in one go. */
 export const solvePlace = (problem: PlaceProblem, options: PlaceOptions = {}): PlaceAnswer =>
   finish(solvePlaceSteps(problem, options));
+
+/** While it is set up, which takes a while for a large site: every bin is without a place, or where it was put first. */
+function nothingYet(place: CompiledPlace, search?: PlaceSearch): PlaceProgress {
+  const plan = search?.best ?? new Int32Array(place.bins).fill(-1);
+  const answer = () => answerOf(place, plan, 0);
+  return { done: 0, effort: assignmentEffort(place, plan), bound: 0, answer };
+}
 
 function answerOf(place: CompiledPlace, assignment: Int32Array, bound: number): PlaceAnswer {
   const { problem } = place;
