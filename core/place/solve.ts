@@ -51,9 +51,8 @@ export function* solvePlaceSteps(
   options: PlaceOptions = {},
 ): Generator<PlaceProgress, PlaceAnswer> {
   const place = compilePlace(problem, options.pins);
-  yield nothingYet(place);
   const search = new PlaceSearch(place, options.seed ?? 1);
-  yield nothingYet(place, search);
+  yield started(place, search);
   const bound = new PlaceBound(place);
   const looks = place.choices.reduce((sum, own) => sum + own.length, 1);
   const rounds = Math.max(1, Math.min(MOST_ROUNDS, Math.round(BOUND_BREATH / looks)));
@@ -115,12 +114,11 @@ export function* solvePlaceSteps(
 export const solvePlace = (problem: PlaceProblem, options: PlaceOptions = {}): PlaceAnswer =>
   finish(solvePlaceSteps(problem, options));
 
-/** While it is set up, which takes a while for a large site: every bin is without a place, or where it was put first. */
-function nothingYet(place: CompiledPlace, search?: PlaceSearch): PlaceProgress {
-  const plan = search?.best ?? new Int32Array(place.bins).fill(-1);
-  const answer = () => answerOf(place, plan, 0);
-  return { done: 0, effort: assignmentEffort(place, plan), bound: 0, answer };
-}
+/** The plan that the search starts from, before there is a bound. */
+const started = (place: CompiledPlace, { best, bestEffort }: PlaceSearch): PlaceProgress => {
+  const plan = best.slice();
+  return { done: 0, effort: bestEffort, bound: 0, answer: () => answerOf(place, plan, 0) };
+};
 
 function answerOf(place: CompiledPlace, assignment: Int32Array, bound: number): PlaceAnswer {
   const { problem } = place;
