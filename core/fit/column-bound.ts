@@ -11,6 +11,8 @@ import { Tops } from './tops.ts';
 
 /** Rounds of new columns at most; what comes out then is a weaker constraint, but holds. */
 const MOST_ROUNDS = 200;
+/** With more tops than that no constraint is found in one breath. */
+const SOON = 40;
 /** Floor constraints made to measure in one run. */
 const SHARPENED = 4;
 
@@ -48,11 +50,11 @@ export class ColumnBound implements CutSource {
   }
 
   mostBroken(taken: ArrayLike<number>): Cut | null {
-    return finish(this.broken(taken, 0));
+    return this.tops.size > SOON ? null : finish(this.broken(taken, 0));
   }
 
-  sharpest(taken: ArrayLike<number>): Generator<void, Cut | null> {
-    return this.broken(taken, SHARPENED);
+  *sharpest(taken: ArrayLike<number>): Generator<void, Cut | null> {
+    return (yield* this.broken(taken, 0)) ?? (yield* this.broken(taken, SHARPENED));
   }
 
   /**

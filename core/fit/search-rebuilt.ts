@@ -21,8 +21,10 @@ const BREATH = 8;
 const LONGEST = 32_000;
 /** How much worse may be kept at first, as a share of the value. */
 const HEAT = 0.02;
-/** Columns taken out at most. */
+/** Columns taken out at most, as a rule. */
 const MOST_OUT = 10;
+/** Share of the rebuildings that begin with nothing: what a few neighbours never lead to. */
+const ALL_OUT = 0.05;
 /** Share of the containers that look for the floor first, though they could stand on others. */
 const ON_THE_FLOOR = 0.15;
 
@@ -55,7 +57,8 @@ export function* searchRebuilt(problem: FitProblem, incumbent: Incumbent, random
       Math.abs(x + column.width / 2 - middle.x - middle.column.width / 2) +
       Math.abs(y + column.depth / 2 - middle.y - middle.column.depth / 2);
     const order = standing.map((one) => ({ one, away: away(one) })).sort((a, b) => a.away - b.away);
-    const out = order.slice(0, 1 + random.below(MOST_OUT)).map(({ one }) => one);
+    const many = random.next() < ALL_OUT ? order.length : 1 + random.below(MOST_OUT);
+    const out = order.slice(0, many).map(({ one }) => one);
     return [
       standing.filter((one) => !out.includes(one)),
       [...left, ...out.flatMap(({ column }) => column.members.map((member) => member.type))],

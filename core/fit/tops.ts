@@ -21,7 +21,10 @@ interface Top {
 }
 
 /** Sets looked at for one top; beyond that what the area alone allows is taken for its weight. */
-const MOST_LOOKS = 2000;
+const MOST_LOOKS = 1000;
+/** With more tops heights are rounded down, but not to parts of the room's height larger than one of so many. */
+const MANY = 300;
+const COARSEST = 8;
 
 type Sides = [width: number, depth: number];
 const ways = (one: FitContainer): Sides[] =>
@@ -45,34 +48,66 @@ const fitBeside = (a: FitContainer, b: FitContainer, top: FitContainer): boolean
 export class Tops {
   private readonly containers: readonly FitContainer[];
   /** What stands on a top comes before the top itself. */
-  private readonly tops: Top[] = [];
+  private tops: Top[] = [];
   /** The top of each type when it stands on the floor, −1 when nothing can stand there. */
-  private readonly onFloor: readonly number[];
+  private onFloor: readonly number[] = [];
   private readonly weight: Float64Array;
   private readonly chosen: Child[][];
 
   constructor({ containers, compartment }: FitProblem) {
     this.containers = containers;
+    const carried = containers.map((top, on) =>
+      Array.from(containers.keys()).filter(
+        (type) => top.stackable && (type !== on || top.count > 1) && standsOn(containers[type]!, top),
+      ),
+    );
     const beside = containers.map((top) => (top.stackable ? this.besideOn(top) : []));
+    for (let grain = 1; ; grain *= 2) {
+      const coarsest = grain * COARSEST > compartment.height;
+      if (this.layOut(compartment.height, grain, carried, beside, coarsest ? Infinity : MANY)) break;
+    }
+    this.weight = new Float64Array(this.tops.length);
+    this.chosen = this.tops.map(() => []);
+  }
+
+  /** How many tops there are to be weighed. */
+  get size(): number {
+    return this.tops.length;
+  }
+
+  /**
+   * Every top that can come about, with heights taken for no more than a multiple of `grain` mm.
+   * @returns false when these are more than `most`
+   */
+  private layOut(
+    height: number,
+    grain: number,
+    carried: readonly (readonly number[])[],
+    beside: readonly Set<number>[][],
+    most: number,
+  ): boolean {
+    const { containers } = this;
+    this.tops = [];
     const made = new Map<string, number>();
+    const area = containers.map((one) => one.width * one.depth);
+    // Lower ones go by a smaller power of two, so that nothing is without height.
+    const high = containers.map(({ height: own }) => own - (own % Math.min(grain, 2 ** Math.floor(Math.log2(own)))));
     const topOf = (on: number, room: number): number => {
-      const one = containers[on]!;
+      if (!carried[on]!.length || this.tops.length > most) return -1;
       const key = `${on} ${room}`;
-      const known = one.stackable ? made.get(key) : -1;
+      const known = made.get(key);
       if (known !== undefined) return known;
-      const children = containers.flatMap((child, type): Child[] =>
-        child.height <= room && (type !== on || child.count > 1) && standsOn(child, one)
-          ? [{ type, area: child.width * child.depth, top: topOf(type, room - child.height) }]
-          : [],
-      );
-      const top = { area: one.width * one.depth, children, beside: beside[on]! };
-      const at = children.length ? this.tops.push(top) - 1 : -1;
+      const children = carried[on]!.filter((type) => high[type]! <= room).map((type): Child => ({
+        type,
+        area: area[type]!,
+        top: topOf(type, room - high[type]!),
+      }));
+      const at = children.length ? this.tops.push({ area: area[on]!, children, beside: beside[on]! }) - 1 : -1;
       made.set(key, at);
       return at;
     };
-    this.onFloor = containers.map((one, t) => topOf(t, compartment.height - one.height));
-    this.weight = new Float64Array(this.tops.length);
-    this.chosen = this.tops.map(() => []);
+    this.onFloor = containers.map((_, t) => topOf(t, height - high[t]!));
+    return this.tops.length <= most;
   }
 
   private besideOn(top: FitContainer): Set<number>[] {
