@@ -2,7 +2,8 @@
 import { createRequire } from 'node:module';
 import { assignmentEffort, compilePlace } from '@stube/core/place/compile';
 import { PlaceLayout } from '@stube/core/place/layout';
-import type { FitProblem } from '@stube/core/fit/problem';
+import { unitsOf } from '@stube/core/fit/pieces';
+import type { FitContainer, FitProblem } from '@stube/core/fit/problem';
 import type { PlaceProblem } from '@stube/core/place/problem';
 import { Random } from '@stube/core/random';
 
@@ -26,56 +27,72 @@ const { MaxRectsPacker } = createRequire(import.meta.url)('maxrects-packer') as 
 /** Value of the best of random orders in that time, each with what fits stood on one another greedily. */
 export function maxRects(problem: FitProblem, ms: number, seed = 1): number {
   const random = new Random(seed);
-  const { compartment, containers } = problem;
-  const units = containers.flatMap((one, t) =>
-    one.height <= compartment.height ? Array.from({ length: one.count }, () => t) : [],
-  );
+  const units = unitsThatFit(problem);
   let best = 0;
   const until = performance.now() + ms;
   do {
-    const key = units.map(
-      (t) => (containers[t]!.value / (containers[t]!.width * containers[t]!.depth)) * (0.3 + random.next()),
-    );
-    const order = units
-      .map((_, i) => i)
-      .sort((a, b) => key[b]! - key[a]!)
-      .map((i) => units[i]!);
-    // On a shelf: each goes onto the first that carries it and has its top free, else onto the floor.
-    const bases: { type: number; top: number; high: number; value: number; free: boolean }[] = [];
-    for (const t of order) {
-      const one = containers[t]!;
-      const on = bases.find(
-        (base) =>
-          base.free &&
-          containers[base.top]!.stackable &&
-          base.high + one.height <= compartment.height &&
-          one.width <= containers[base.top]!.width &&
-          one.depth <= containers[base.top]!.depth,
-      );
-      if (on) Object.assign(on, { top: t, high: on.high + one.height, value: on.value + one.value });
-      else bases.push({ type: t, top: t, high: one.height, value: one.value, free: true });
-    }
-    const packer = new MaxRectsPacker(compartment.width, compartment.depth, 0, {
-      smart: false,
-      pot: false,
-      square: false,
-      allowRotation: true,
-      border: 0,
-    });
-    bases.forEach((base, i) =>
-      packer.add(containers[base.type]!.width, containers[base.type]!.depth, {
-        base: i,
-        allowRotation: containers[base.type]!.turnable,
-      }),
-    );
-    const value = (packer.bins[0]?.rects ?? []).reduce(
-      (sum, rect) =>
-        sum + (rect.width <= compartment.width && rect.height <= compartment.depth ? bases[rect.data.base]!.value : 0),
-      0,
-    );
-    best = Math.max(best, value);
+    const worth = ({ value, width, depth }: FitContainer) => (value / (width * depth)) * (0.3 + random.next());
+    best = Math.max(best, packed(problem, ordered(problem, units, worth)));
   } while (performance.now() < until);
   return best;
+}
+
+/** The same for the orders that people would try: by value, by value for the floor, by floor, by the longest side, by height. */
+export function maxRectsSorted(problem: FitProblem): number {
+  const units = unitsThatFit(problem);
+  const by: ((one: FitContainer) => number)[] = [
+    ({ value }) => value,
+    ({ value, width, depth }) => value / (width * depth),
+    ({ width, depth }) => width * depth,
+    ({ width, depth }) => Math.max(width, depth),
+    ({ height }) => height,
+  ];
+  return Math.max(...by.map((key) => packed(problem, ordered(problem, units, key))));
+}
+
+const unitsThatFit = ({ compartment, containers }: FitProblem): number[] =>
+  unitsOf(containers.map((one) => one.count)).filter((t) => containers[t]!.height <= compartment.height);
+
+/** The largest key first. */
+const ordered = (problem: FitProblem, units: readonly number[], keyOf: (one: FitContainer) => number): number[] =>
+  units
+    .map((t) => ({ t, key: keyOf(problem.containers[t]!) }))
+    .sort((a, b) => b.key - a.key)
+    .map(({ t }) => t);
+
+/** Value of what finds room in that order; on a shelf each goes onto the first that carries it and has its top free. */
+function packed({ compartment, containers }: FitProblem, order: readonly number[]): number {
+  const bases: { type: number; top: number; high: number; value: number }[] = [];
+  for (const t of order) {
+    const one = containers[t]!;
+    const on = bases.find(
+      (base) =>
+        containers[base.top]!.stackable &&
+        base.high + one.height <= compartment.height &&
+        one.width <= containers[base.top]!.width &&
+        one.depth <= containers[base.top]!.depth,
+    );
+    if (on) Object.assign(on, { top: t, high: on.high + one.height, value: on.value + one.value });
+    else bases.push({ type: t, top: t, high: one.height, value: one.value });
+  }
+  const packer = new MaxRectsPacker(compartment.width, compartment.depth, 0, {
+    smart: false,
+    pot: false,
+    square: false,
+    allowRotation: true,
+    border: 0,
+  });
+  bases.forEach((base, i) =>
+    packer.add(containers[base.type]!.width, containers[base.type]!.depth, {
+      base: i,
+      allowRotation: containers[base.type]!.turnable,
+    }),
+  );
+  return (packer.bins[0]?.rects ?? []).reduce(
+    (sum, rect) =>
+      sum + (rect.width <= compartment.width && rect.height <= compartment.depth ? bases[rect.data.base]!.value : 0),
+    0,
+  );
 }
 
 /** Each bin in turn, the most used first, into its cheapest place with room. */

@@ -7,7 +7,7 @@ import { loadavg } from 'node:os';
 import { fitSteps } from '@stube/core/fit/solve';
 import type { FitProblem } from '@stube/core/fit/problem';
 import { solvePlaceSteps } from '@stube/core/place/solve';
-import { greedyPlace, maxRects } from './baselines.ts';
+import { greedyPlace, maxRects, maxRectsSorted } from './baselines.ts';
 import { cutProblem, drawerProblem, shelfProblem, type CutKind } from './fit-problems.ts';
 import { findLatency } from './find.ts';
 import { placeProblem, type PlaceSize } from './place-problems.ts';
@@ -62,6 +62,7 @@ function cutRow(kind: CutKind, n: number, ms: number, target: string): void {
 function valueRow(kind: 'drawer' | 'shelf', n: number, ms: number, target: string): void {
   const shares: number[] = [];
   const against: number[] = [];
+  const sorted: number[] = [];
   let proven = 0;
   for (const one of seeds) {
     const problem = (kind === 'drawer' ? drawerProblem : shelfProblem)(n, one, ms);
@@ -70,6 +71,7 @@ function valueRow(kind: 'drawer' | 'shelf', n: number, ms: number, target: strin
     if (answer.optimal) proven++;
     const packer = maxRects(problem, ms);
     against.push(packer ? answer.value / packer : 1);
+    sorted.push(answer.value / Math.max(1, maxRectsSorted(problem)));
   }
   say(
     `fit ${kind}, ${n} wanted`,
@@ -77,7 +79,7 @@ function valueRow(kind: 'drawer' | 'shelf', n: number, ms: number, target: strin
     percent(mean(shares)),
     percent(Math.min(...shares)),
     `${proven} of ${count} proven`,
-    `× ${mean(against).toFixed(3)} (least ${Math.min(...against).toFixed(3)})`,
+    `× ${mean(against).toFixed(3)} (least ${Math.min(...against).toFixed(3)}), sorted × ${mean(sorted).toFixed(3)}`,
     target,
   );
 }

@@ -15,7 +15,9 @@ import { searchRebuilt } from './search-rebuilt.ts';
 import { diggingOf } from './digging.ts';
 import { buildColumns, putsOf, standOn, turnedColumn, type Column } from './stacks.ts';
 
+/** States of the beam; of few containers it may be 8, 16 … 256 by chance: there the floor is what decides. */
 const BEAM = 12;
+const FEW = { units: 16, least: 8, doublings: 6 };
 /** How much worse an order may be kept at first, as a share of the value; rounds at most until none is and a fresh one begins. */
 const HEAT = 0.01;
 const LONGEST = 16_000;
@@ -144,7 +146,12 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
       (yield* lay(
         floor,
         pieces,
-        { ...priceOfRoom(floor, pieces), ...liking(round < 2 ? 0 : 2, random), width: BEAM, beat: 0 },
+        {
+          ...priceOfRoom(floor, pieces),
+          ...liking(round < 2 ? 0 : 2, random),
+          width: units <= FEW.units ? FEW.least << random.below(FEW.doublings) : BEAM,
+          beat: 0,
+        },
         random,
         random.next() < 0.5,
       )) ?? [];
