@@ -33,7 +33,10 @@ export function* prove(
   random: Random,
 ): Generator<void, void> {
   const floor = { width: problem.compartment.width, depth: problem.compartment.depth };
-  const flat = new Cuts(floor, lifted(plain, floor));
+  const pieces = lifted(plain, floor);
+  yield;
+  const flat = new Cuts(floor, pieces);
+  yield;
   const source = stacked ? new ColumnBound(problem, flat) : flat;
   const choices = new Choices(plain.value, plain.count, source);
   for (const preparing = choices.prepare(); !preparing.next().done && !incumbent.closed;) {
