@@ -63,6 +63,7 @@ export class Choices {
     for (let round = 0; round < MOST_CUTS; round++) {
       const fraction = this.solvePrices();
       this.floating = this.promised();
+      yield;
       const cut = this.source.mostBroken(fraction) ?? (yield* this.source.sharpest(fraction));
       if (!cut) break;
       this.add(cut);

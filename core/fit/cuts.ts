@@ -99,7 +99,9 @@ export class Cuts implements CutSource {
     const { i, j } = this.heaviest(taken, 0);
     let across: Shares = { straight: this.across[i]!, turned: this.turnedAcross[i]! };
     let into: Shares = { straight: this.into[j]!, turned: this.turnedInto[j]! };
+    yield;
     this.scales ??= this.makeScales();
+    yield;
     for (let turn = 0; turn < TURNS; turn++) {
       across = yield* this.scales.across.best(taken, into);
       yield;
