@@ -27,6 +27,8 @@ const editUnit = async (page) => page.getByRole('button', { name: 'Outside measu
 const fitPlan = async (page) => {
   await page.getByRole('button', { name: 'Does it fit?' }).click();
   await page.getByRole('button', { name: 'Again' }).waitFor();
+  // The bar takes a moment to its end.
+  await page.waitForTimeout(800);
 };
 
 const schools = async (page) => {

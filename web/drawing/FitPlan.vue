@@ -38,6 +38,10 @@ const carries = (box: PlanBox) =>
       other.y < box.y + box.depth &&
       box.y < other.y + other.depth,
   );
+/** What is deeper than wide is written along its depth. */
+const narrow = (one: { width: number; depth: number }) => one.depth > one.width;
+const lettersIn = ({ width, depth }: { width: number; depth: number }) =>
+  Math.min(letters.value, Math.max(width, depth) / 5, Math.min(width, depth) / 1.4);
 const order = computed(() => [...props.boxes].sort((a, b) => a.z - b.z));
 </script>
 
@@ -54,7 +58,10 @@ const order = computed(() => [...props.boxes].sort((a, b) => a.z - b.z));
       <text
         :x="one.x + one.width / 2"
         :y="top(one.y, one.depth) + one.depth / 2"
-        :font-size="Math.min(letters, one.width / 5, one.depth / 1.4)"
+        :font-size="lettersIn(one)"
+        :transform="
+          narrow(one) ? `rotate(-90 ${one.x + one.width / 2} ${top(one.y, one.depth) + one.depth / 2})` : undefined
+        "
         text-anchor="middle"
         dominant-baseline="central"
         class="size"
