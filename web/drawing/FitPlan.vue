@@ -27,7 +27,6 @@ const PAD = computed(() => Math.max(props.space.width, props.space.depth) * 0.07
 const letters = computed(() => Math.max(props.space.width, props.space.depth * 1.2) / 26);
 const top = (y: number, depth: number) => props.space.depth - y - depth;
 const say = (mm: number) => formatLength(mm, props.system).replace(' mm', '');
-/** What stands higher is drawn later and smaller in its lettering place. */
 /** Something stands on it: its code moves to its back edge, where it is seen. */
 const carries = (box: PlanBox) =>
   props.boxes.some(
@@ -42,6 +41,7 @@ const carries = (box: PlanBox) =>
 const narrow = (one: { width: number; depth: number }) => one.depth > one.width;
 const lettersIn = ({ width, depth }: { width: number; depth: number }) =>
   Math.min(letters.value, Math.max(width, depth) / 5, Math.min(width, depth) / 1.4);
+/** What stands higher is drawn later. */
 const order = computed(() => [...props.boxes].sort((a, b) => a.z - b.z));
 </script>
 

@@ -1,0 +1,78 @@
+// @vitest-environment jsdom
+import { mount } from '@vue/test-utils';
+import { expect, test } from 'vitest';
+import UnitElevation, { type DrawnSpace } from './UnitElevation.vue';
+import { fullOf, sideBySide, type DrawnBin } from './scale.ts';
+
+const shape = {
+  template: 'cubes' as const,
+  width: 780,
+  height: 420,
+  depth: 390,
+  columns: 2,
+  rows: 1,
+  board: 20,
+  raised: 60,
+};
+const space = (id: string, x: number, more: Partial<DrawnSpace> = {}): DrawnSpace => ({
+  id,
+  name: `cube ${id}`,
+  x,
+  z: 20,
+  width: 360,
+  depth: 370,
+  height: 380,
+  floor: 80,
+  access: 'front',
+  door: false,
+  drawer: false,
+  maxLoad: 13000,
+  ...more,
+});
+const spaces = [space('A1', 20), space('B1', 400)];
+const unit = (more: object = {}) =>
+  mount(UnitElevation, { props: { shape, spaces, name: 'Window cubes', px: 0.5, ...more } });
+const drawn = (outWidth: number) => ({ type: { outWidth } }) as DrawnBin;
+
+test('every compartment stands where it was measured, and says its inside', () => {
+  const rects = unit().findAll('rect.space');
+  expect(rects.map((one) => [one.attributes('x'), one.attributes('y'), one.attributes('width')])).toEqual([
+    ['20', '20', '360'],
+    ['400', '20', '360'],
+  ]);
+  expect(rects[0]!.get('title').text()).toBe('cube A1, inside 360 mm wide, 380 mm high, 370 mm deep');
+});
+
+test('a tap on a compartment names it, and a mark stands in its own', async () => {
+  const view = unit({ marks: new Map([['B1', { tone: 'good', text: '+ 2 min' }]]) });
+  await view.findAll('rect.space')[1]!.trigger('click');
+  expect(view.emitted('space')).toEqual([['B1']]);
+  expect(view.get('[data-space="B1"] text.mark').text()).toBe('+ 2 min');
+  expect(view.find('[data-space="A1"] text.mark').exists()).toBe(false);
+});
+
+test('doors are drawn where there are any, sizes where they are asked for', () => {
+  expect(unit().findAll('g.door')).toHaveLength(0);
+  expect(unit({ spaces: [space('A1', 20, { door: true }), spaces[1]!] }).findAll('g.door')).toHaveLength(2);
+  expect(unit().findAll('text.inside')).toHaveLength(0);
+  expect(
+    unit({ numbers: true })
+      .findAll('text.inside')
+      .map((one) => one.text().replace(/\s+/g, ' ')),
+  ).toEqual(['360 × 380', '360 × 380']);
+  expect(unit({ dims: true }).get('g.dims').text()).toContain('780 mm');
+});
+
+test('bins stand side by side with gaps alike, and touch where they fill the width', () => {
+  expect(sideBySide([drawn(100), drawn(100)], 224).map(({ x }) => x)).toEqual([8, 116]);
+  expect(sideBySide([drawn(180), drawn(180)], 360).map(({ x }) => x)).toEqual([0, 180]);
+  // In a wide space they do not drift apart.
+  expect(sideBySide([drawn(100), drawn(100)], 900).map(({ x }) => x)).toEqual([12, 124]);
+  expect(sideBySide([], 300)).toEqual([]);
+});
+
+test('what was seen counts more than what was reckoned, and nothing is fuller than full', () => {
+  const type = { form: 'box', inWidth: 100, inDepth: 100, inHeight: 100 } as DrawnBin['type'];
+  expect(fullOf({ litres: 500, seenFull: 0.25 }, type)).toBe(0.25);
+  expect(fullOf({ litres: 500, seenFull: null }, type)).toBe(1);
+});
