@@ -7,6 +7,7 @@ import { Cuts } from './cuts.ts';
 import { lifted } from './lift.ts';
 import { piecesOf } from './pieces.ts';
 import type { FitProblem } from './problem.ts';
+import { solveFit } from './solve.ts';
 import { putByChance, shelves } from './testing/shelves.ts';
 
 const boundOf = (of: FitProblem) =>
@@ -51,4 +52,19 @@ test('what can only stand on the floor does not count as carried, and what can b
   });
   expect(boundOf(shelf(180)).mostBroken([4])).toBeNull();
   expect(Array.from(boundOf(shelf(179)).mostBroken([4])!)).toEqual([0.5]);
+});
+
+test('what may not be turned counts as carried by what is turned under it', () => {
+  const box = { height: 50, count: 1, value: 5, uses: 0 };
+  const of: FitProblem = {
+    format: 'stube-fit/1',
+    compartment: { width: 150, depth: 80, height: 100, access: 'front' },
+    containers: [
+      { ...box, id: 'below', width: 80, depth: 150, turnable: true, stackable: true },
+      { ...box, id: 'across', width: 140, depth: 70, turnable: false, stackable: false },
+    ],
+    timeMs: 100,
+  };
+  expect(boundOf(of).mostBroken([1, 1])).toBeNull();
+  expect(solveFit(of, { iterations: 60 })).toMatchObject({ value: 10, bound: 10 });
 });

@@ -32,6 +32,8 @@ export interface Column {
 
 /** Which way a top's rest is parted, and how tight a fit is preferred, is left to chance now and then. */
 const WHIM = 0.15;
+/** Share of the columns that begin with a turned container. */
+const TURNED = 0.15;
 
 export function columnOf(problem: FitProblem, type: number): Column {
   const one = problem.containers[type]!;
@@ -114,7 +116,9 @@ export function buildColumns(
   for (const unit of order) {
     const type = typeOf[unit]!;
     if (!alone(unit) && standOn(problem, columns, type, random)) continue;
-    columns.push(columnOf(problem, type));
+    const column = columnOf(problem, type);
+    // What may not be turned itself may need it turned.
+    columns.push(column.turnable && random.next() < TURNED ? turnedColumn(column) : column);
   }
   return columns;
 }

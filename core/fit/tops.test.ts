@@ -48,6 +48,15 @@ test('two stand on one top when they fit beside each other, turned if they may b
   expect(weighed(shelf(100, [below, wide, box('b', { width: 70, depth: 60 })]), [0, 4, 3]).most(0)).toBe(4);
 });
 
+test('what may not be turned stands on what may be, turned under it', () => {
+  const below = box('below', { width: 80, depth: 150, turnable: true });
+  const across = box('across', { width: 140, depth: 70, stackable: false });
+  const half = box('half', { width: 70, depth: 70, stackable: false, count: 2 });
+  expect(weighed(shelf(100, [below, across, half]), [0, 5, 3]).most(0)).toBe(6);
+  expect(weighed(shelf(100, [below, across]), [0, 5]).most(0)).toBe(5);
+  expect(weighed(shelf(100, [{ ...below, turnable: false }, across]), [0, 5]).most(0)).toBe(0);
+});
+
 test('what weighs nothing or less is left away, but stands where it carries more', () => {
   const chain = [box('a', {}), box('b', { width: 90 }), box('c', { width: 80, depth: 95, stackable: false })];
   expect(weighed(shelf(150, chain), [0, -3, 5]).most(0)).toBe(5);
@@ -78,7 +87,7 @@ function highestTower(problem: FitProblem, base: number, room: number, weights: 
   return problem.containers.reduce((best, one, i) => {
     const stands =
       (one.width <= top.width && one.depth <= top.depth) ||
-      (one.turnable && one.depth <= top.width && one.width <= top.depth);
+      ((one.turnable || top.turnable) && one.depth <= top.width && one.width <= top.depth);
     if (!stands || one.height > room || (i === base && one.count < 2)) return best;
     return Math.max(best, weights[i]! + highestTower(problem, i, room - one.height, weights));
   }, 0);

@@ -34,14 +34,15 @@ const ways = (one: FitContainer): Sides[] =>
         [one.depth, one.width],
       ]
     : [[one.width, one.depth]];
+/** Either may be turned: what lies on a turned container is not turned with it. */
 const standsOn = (one: FitContainer, top: FitContainer): boolean =>
-  ways(one).some(([w, d]) => w <= top.width && d <= top.depth);
+  ways(top).some(([width, depth]) => ways(one).some(([w, d]) => w <= width && d <= depth));
 const fitBeside = (a: FitContainer, b: FitContainer, top: FitContainer): boolean =>
-  ways(a).some(([w, d]) =>
-    ways(b).some(
-      ([v, e]) =>
-        (w + v <= top.width && d <= top.depth && e <= top.depth) ||
-        (d + e <= top.depth && w <= top.width && v <= top.width),
+  ways(top).some(([width, depth]) =>
+    ways(a).some(([w, d]) =>
+      ways(b).some(
+        ([v, e]) => (w + v <= width && d <= depth && e <= depth) || (d + e <= depth && w <= width && v <= width),
+      ),
     ),
   );
 
