@@ -139,6 +139,7 @@ describe('the placing engine', () => {
         const first = compilePlace(problem, new Map(), nearest).choices;
         for (let round = 0; round < 120; round++) {
           bound.round(best.effort + 0.5);
+          if (bound.worthWidening) finish(bound.widen());
           if (bound.worthNarrowing(best.effort + 0.5)) finish(bound.narrow(best.effort + 0.5));
           expect(bound.best).toBeLessThanOrEqual(best.effort + 1e-6);
         }
