@@ -136,20 +136,14 @@ export class PlaceCosts {
   /** All compartments, those first that are the fewest steps from where b is used. */
   byWalk(b: number): Int32Array {
     const from = this.walkFrom[b]!;
-    const known = this.nearFirst[from / this.spaces];
-    if (known) return known;
-    // Numbers sort faster by themselves than by what they stand for; microseconds are exact enough for an order.
-    const keys = Float64Array.from(
-      { length: this.spaces },
-      (_, c) => Math.floor(this.walk[from + c]! * 1e6) * this.spaces + c,
-    ).sort();
-    return (this.nearFirst[from / this.spaces] = Int32Array.from(keys, (key) => key % this.spaces));
+    return (this.nearFirst[from / this.spaces] ??= Int32Array.from({ length: this.spaces }, (_, c) => c).sort(
+      (x, y) => this.walk[from + x]! - this.walk[from + y]! || x - y,
+    ));
   }
 
   /** No compartment from c on in that order costs b less, in seconds a week. */
   leastAfter(b: number, c: number): number {
-    // The order is by whole microseconds.
-    return this.leastBody[b]! + this.perWeek[b]! * (this.walk[this.walkFrom[b]! + c]! - 1e-6);
+    return this.leastBody[b]! + this.perWeek[b]! * this.walk[this.walkFrom[b]! + c]!;
   }
 
   /** Seconds a week of bin b in compartment c, Infinity where a rule forbids it. */
