@@ -23,6 +23,13 @@ interface Column {
   value: number;
 }
 
+/** What so many of each type come to. */
+function together(each: ArrayLike<number>, amounts: ArrayLike<number>): number {
+  let sum = 0;
+  for (let t = 0; t < each.length; t++) sum += each[t]! * amounts[t]!;
+  return sum;
+}
+
 export class ColumnBound implements CutSource {
   private readonly types: number;
   private readonly value: readonly number[];
@@ -85,16 +92,16 @@ export class ColumnBound implements CutSource {
 
   private constraint(weight: Float64Array, price: Float64Array, taken: ArrayLike<number>): Cut | null {
     // Where a column still weighs more than its floor costs, its base is made lighter: so the constraint always holds.
-    for (let base = 0; base < this.types; base++) weight[base]! -= Math.max(0, this.over(base, weight, price));
+    for (let base = 0; base < this.types; base++)
+      weight[base]! -= Math.max(0, weight[base]! + this.tops.most(base) - this.costOf(base, price));
     const floor = this.floorCuts.reduce((sum, _, k) => sum + price[this.types + k]!, 0);
-    const sum = weight.reduce((all, one, t) => all + one * taken[t]!, 0);
+    const sum = together(weight, taken);
     return floor > this.slip && sum > floor + this.slip ? weight.map((one) => one / floor) : null;
   }
 
-  /** How much more than its floor costs the best column on that base weighs. */
-  private over(base: number, weight: Float64Array, price: Float64Array): number {
-    const cost = this.floorCuts.reduce((sum, cut, k) => sum + cut[base]! * price[this.types + k]!, 0);
-    return weight[base]! + this.tops.most(base) - cost;
+  /** What the floor under a column on that base costs. */
+  private costOf(base: number, price: Float64Array): number {
+    return this.floorCuts.reduce((sum, cut, k) => sum + cut[base]! * price[this.types + k]!, 0);
   }
 
   /** Columns that weigh more than the floor under them costs, at most one for each base; weighs the tops. */
@@ -102,12 +109,11 @@ export class ColumnBound implements CutSource {
     this.tops.weigh(weight);
     const found: Column[] = [];
     for (let base = 0; base < this.types; base++) {
-      const over = this.over(base, weight, price);
-      if (over <= this.slip) continue;
+      const enough = this.costOf(base, price) + this.slip;
+      if (weight[base]! + this.tops.most(base) <= enough) continue;
       const column = this.columnOn(base);
-      const real = column.contents.reduce((sum, n, t) => sum + n * weight[t]!, 0);
       // The tops may count more than what they could name.
-      if (real > weight[base]! + this.tops.most(base) - over + this.slip) found.push(column);
+      if (together(weight, column.contents) > enough) found.push(column);
     }
     this.columns.push(...found);
     return found;
@@ -118,7 +124,7 @@ export class ColumnBound implements CutSource {
     const contents = new Float64Array(this.types);
     contents[base] = 1;
     this.tops.addContents(base, contents);
-    return { base, contents, value: contents.reduce((sum, n, t) => sum + n * this.value[t]!, 0) };
+    return { base, contents, value: together(this.value, contents) };
   }
 
   /** How many of each type the best shares have on the floor. */

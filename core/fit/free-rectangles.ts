@@ -123,7 +123,7 @@ export class FreeRectangles {
       if (beyond < 0 || behind < 0) continue;
       if (list !== parts) return true;
       const alike = beyond === 0 && behind === 0 && list[g] === left && list[g + 1] === near;
-      if (alike ? g < f : true) return true;
+      if (!alike || g < f) return true;
     }
     return false;
   }

@@ -57,6 +57,11 @@ export class PlaceBound {
     return Math.max(0, this.highest);
   }
 
+  /** Rounds made. */
+  get made(): number {
+    return this.rounds;
+  }
+
   /** Whether more rounds would hardly raise it. */
   get settled(): boolean {
     return this.rounds >= ROUNDS;

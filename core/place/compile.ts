@@ -49,12 +49,7 @@ export function compilePlace(
     nearest.clear();
     const pin = costs.pinned[b]!;
     if (pin >= 0) nearest.offer(costs.at(b, pin), pin);
-    else
-      for (const c of costs.byWalk(b)) {
-        if (costs.leastAfter(b, c) >= nearest.worst) break;
-        const cost = costs.at(b, c);
-        if (cost < nearest.worst) nearest.offer(cost, c);
-      }
+    else nearest.offerAll(costs, b);
     const { values, items } = nearest.sorted();
     choices.push(items);
     choiceCosts.push(values);

@@ -1,3 +1,5 @@
+import type { PlaceCosts } from './costs.ts';
+
 /** Keeps the few least of many offered values, in a heap with the greatest of them on top. */
 export class Nearest {
   private readonly most: number;
@@ -34,6 +36,16 @@ export class Nearest {
       values[at] = value;
       items[at] = item;
     } else if (value < values[0]!) this.sink(value, item, this.size);
+  }
+
+  /** Offers the compartments of a bin that are not listed yet, nearest first, and ends where no other could be kept. */
+  offerAll(costs: PlaceCosts, b: number, listed?: Uint8Array): void {
+    for (const c of costs.byWalk(b)) {
+      if (costs.leastAfter(b, c) >= this.worst) return;
+      if (listed?.[c]) continue;
+      const cost = costs.at(b, c);
+      if (cost < this.worst) this.offer(cost, c);
+    }
   }
 
   /** What was kept, least first; then it is empty. */

@@ -38,11 +38,7 @@ export class Reach {
     for (const one of own) had += one;
     // One more than are taken on: the limit from now on.
     const nearest = new Nearest(had + 1);
-    for (let c = 0; c < own.length; c++) {
-      if (own[c]) continue;
-      const cost = place.costs.at(b, c);
-      if (cost < nearest.worst) nearest.offer(cost, c);
-    }
+    nearest.offerAll(place.costs, b, own);
     const { values, items } = nearest.sorted();
     const more = items.subarray(0, had);
     for (const c of more) own[c] = 1;

@@ -52,26 +52,26 @@ export function* solvePlaceSteps(
 ): Generator<PlaceProgress, PlaceAnswer> {
   const place = compilePlace(problem, options.pins);
   const search = new PlaceSearch(place, options.seed ?? 1);
-  yield started(place, search);
-  const bound = new PlaceBound(place);
-  const looks = place.choices.reduce((sum, own) => sum + own.length, 1);
-  const rounds = Math.max(1, Math.min(MOST_ROUNDS, Math.round(BOUND_BREATH / looks)));
-  const breaths = options.iterations ?? usualBreaths(place.bins);
-  const elapsed = options.elapsed;
   let proven = 0;
-  /** When the bound began, when it is done with at the latest, and when it was. */
-  let boundBegan = -1;
-  let boundEnds: number = BOUND_ENDS.late;
-  let hotFrom = 0;
-  let made = 0;
-  let told = false;
-  let exact = place.bins <= SMALL ? searchExactly(place, search.bestEffort, EXACT_NODES) : null;
   const progress: PlaceProgress = {
     done: 0,
     effort: search.bestEffort,
     bound: 0,
     answer: () => answerOf(place, search.best, proven),
   };
+  // A whole plan, before the bound is set up.
+  yield progress;
+  const bound = new PlaceBound(place);
+  const looks = place.choices.reduce((sum, own) => sum + own.length, 1);
+  const rounds = Math.max(1, Math.min(MOST_ROUNDS, Math.round(BOUND_BREATH / looks)));
+  const breaths = options.iterations ?? usualBreaths(place.bins);
+  const elapsed = options.elapsed;
+  /** When the bound began, when it is done with at the latest, and when it was. */
+  let boundBegan = -1;
+  let boundEnds: number = BOUND_ENDS.late;
+  let hotFrom = 0;
+  let told = false;
+  let exact = place.bins <= SMALL ? searchExactly(place, search.bestEffort, EXACT_NODES) : null;
   const closed = () => search.bestEffort - proven <= 1e-7 * Math.max(1, search.bestEffort);
   for (let breath = 0; elapsed || breath < breaths; breath++) {
     const done = elapsed ? elapsed() : breath / breaths;
@@ -89,10 +89,9 @@ export function* solvePlaceSteps(
       if (boundBegan < 0) boundBegan = done;
       for (let n = 0; n < rounds; n++)
         bound.round(search.bestEffort, (done - boundBegan) / Math.max(1e-9, boundEnds - boundBegan));
-      made += rounds;
-      if (made >= ROUNDS_TO_TELL && !told) {
+      if (bound.made >= ROUNDS_TO_TELL && !told) {
         told = true;
-        const tillEnd = (made * (BOUND_ENDS.usual - boundBegan)) / Math.max(1e-9, done - boundBegan);
+        const tillEnd = (bound.made * (BOUND_ENDS.usual - boundBegan)) / Math.max(1e-9, done - boundBegan);
         if (tillEnd >= BOUND_ENDS.few) boundEnds = BOUND_ENDS.usual;
       }
       proven = Math.max(proven, Math.min(bound.best, search.bestEffort));
@@ -113,12 +112,6 @@ export function* solvePlaceSteps(
 /** The same in one go. */
 export const solvePlace = (problem: PlaceProblem, options: PlaceOptions = {}): PlaceAnswer =>
   finish(solvePlaceSteps(problem, options));
-
-/** The plan that the search starts from, before there is a bound. */
-const started = (place: CompiledPlace, { best, bestEffort }: PlaceSearch): PlaceProgress => {
-  const plan = best.slice();
-  return { done: 0, effort: bestEffort, bound: 0, answer: () => answerOf(place, plan, 0) };
-};
 
 function answerOf(place: CompiledPlace, assignment: Int32Array, bound: number): PlaceAnswer {
   const { problem } = place;

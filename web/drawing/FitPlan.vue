@@ -37,8 +37,8 @@ const carries = (box: PlanBox) =>
       other.y < box.y + box.depth &&
       box.y < other.y + other.depth,
   );
+const middle = ({ y, depth }: { y: number; depth: number }) => top(y, depth) + depth / 2;
 /** What is deeper than wide is written along its depth. */
-const narrow = (one: { width: number; depth: number }) => one.depth > one.width;
 const lettersIn = ({ width, depth }: { width: number; depth: number }) =>
   Math.min(letters.value, Math.max(width, depth) / 5, Math.min(width, depth) / 1.4);
 /** What stands higher is drawn later. */
@@ -57,11 +57,9 @@ const order = computed(() => [...props.boxes].sort((a, b) => a.z - b.z));
       <rect :x="one.x" :y="top(one.y, one.depth)" :width="one.width" :height="one.depth" class="free" />
       <text
         :x="one.x + one.width / 2"
-        :y="top(one.y, one.depth) + one.depth / 2"
+        :y="middle(one)"
         :font-size="lettersIn(one)"
-        :transform="
-          narrow(one) ? `rotate(-90 ${one.x + one.width / 2} ${top(one.y, one.depth) + one.depth / 2})` : undefined
-        "
+        :transform="one.depth > one.width ? `rotate(-90 ${one.x + one.width / 2} ${middle(one)})` : undefined"
         text-anchor="middle"
         dominant-baseline="central"
         class="size"
