@@ -8,24 +8,29 @@
  */
 import type { CompiledPlace } from './compile.ts';
 import { forget } from './forget.ts';
+import { Guide } from './guide.ts';
 import { Prices } from './prices.ts';
-import { Reach } from './reach.ts';
+import type { Reach } from './reach.ts';
 import { RoomFor } from './room-for.ts';
 import { Takers } from './takers.ts';
 
 /** Shares of Polyak's step at first and in the end, with time for all rounds and in a hurry; by trial. */
-const PACE = { first: 2, last: 0.05, hurried: 0.2 };
+const PACE = { first: 2, last: 0.05 };
+const HURRIED = { first: 1, last: 0.1 };
 /** Rounds in which the step falls from the one to the other, when there is time for them. */
 const ROUNDS = 1000;
 /** Rounds without a better bound before prices go back to the best ones. */
 const PATIENCE = 20;
-/** Choices are looked through when the gap is below this share of the effort, and again when it has shrunk so far. */
-const WORTH_NARROWING = 0.015;
+/** Choices are looked through when the gap is below this share of the effort and so many times what a bin costs, and again when it has shrunk so far. */
+const WORTH_NARROWING = { share: 0.015, bins: 8 };
 const NARROWED = 0.6;
 /** Rounds after which bins that would pay more than their lists allow get longer ones. */
 const WIDENING_EVERY = 20;
 /** Lists made longer in a breath. */
 const WIDENING_BREATH = 200;
+
+/** From one number to another by equal factors. */
+const between = (from: number, to: number, share: number): number => from * Math.pow(to / from, share);
 
 export class PlaceBound {
   private readonly place: CompiledPlace;
@@ -39,15 +44,16 @@ export class PlaceBound {
   private widenedAt = 0;
   private idle = 0;
 
-  constructor(place: CompiledPlace) {
+  /** @param rents that prices begin with */
+  constructor(place: CompiledPlace, reach: Reach, rents: Float64Array) {
     this.place = place;
-    this.reach = new Reach(place);
+    this.reach = reach;
     this.rooms = place.inGroup.map((group) => new RoomFor(place, group));
-    this.prices = new Prices(place, this.reach, this.rooms);
-    this.takers = new Takers(place, this.reach.choices, this.prices);
+    this.prices = new Prices(place, reach, this.rooms, rents);
+    this.takers = new Takers(place, reach, this.prices);
   }
 
-  /** What is left of the choices of each bin: no other is made by a better plan; those that hurt the bound least first. */
+  /** What is left of the choices of each bin: no other is made by a better plan. */
   get choices(): readonly Int32Array[] {
     return this.reach.choices;
   }
@@ -80,8 +86,9 @@ export class PlaceBound {
       prices.price.set(prices.best);
     }
     const share = Math.max(hurry, ++this.rounds / ROUNDS);
-    const last = PACE.hurried * Math.pow(PACE.last / PACE.hurried, this.rounds / ROUNDS / share);
-    const pace = PACE.first * Math.pow(last / PACE.first, share);
+    const leisure = this.rounds / ROUNDS / share;
+    const first = between(HURRIED.first, PACE.first, leisure);
+    const pace = between(first, between(HURRIED.last, PACE.last, leisure), share);
     prices.step(pace * Math.max(1e-4 * Math.abs(effort), effort - sum));
   }
 
@@ -92,7 +99,10 @@ export class PlaceBound {
 
   /** Whether the gap has shrunk so far that more choices can be forgotten. */
   worthNarrowing(effort: number): boolean {
-    return effort - this.highest < Math.min(NARROWED * this.narrowedAt, WORTH_NARROWING * effort);
+    const { share, bins } = WORTH_NARROWING;
+    return (
+      effort - this.highest < Math.min(NARROWED * this.narrowedAt, effort * Math.min(share, bins / this.place.bins))
+    );
   }
 
   /** Forgets, at the best prices there were, what no plan below `effort` chooses; takes several breaths. */
@@ -102,8 +112,9 @@ export class PlaceBound {
     prices.price.set(prices.best);
     const sum = prices.paid() - takers.gained();
     prices.gap.fill(0);
-    const left = yield* forget(takers, prices, this.place.bins, effort - sum + 1e-6 * effort);
-    left.forEach((own, b) => (this.reach.choices[b] = own));
+    this.reach.forget(takers, yield* forget(takers, prices, this.place.bins, effort - sum + 1e-6 * effort));
+    yield;
+    yield* this.renew();
   }
 
   /** Gives bins longer lists that would pay more than theirs allow; takes several breaths. */
@@ -117,9 +128,19 @@ export class PlaceBound {
     }
     if (!widened) return;
     yield;
+    yield* this.renew();
+  }
+
+  /** Prices and takers for the lists as they are now. */
+  private *renew(): Generator<void, void> {
     const prices = new Prices(this.place, this.reach, this.rooms, this.prices);
     yield;
-    this.takers = new Takers(this.place, this.reach.choices, prices);
+    this.takers = new Takers(this.place, this.reach, prices, this.takers);
     this.prices = prices;
+  }
+
+  /** Where bins were taken lately, and a plan that follows it. */
+  guide(): Guide {
+    return new Guide(this.place, this.reach, this.takers.oftenByBin());
   }
 }

@@ -98,20 +98,21 @@ export class PlaceCosts {
     this.levels = keys.size;
     const typical = Array.from({ length: keys.size }, (_, l) => compartments[this.level.indexOf(l)]!);
     this.body = new Float64Array(bins.length * keys.size);
-    bins.forEach((bin, b) => {
+    this.leastBody = new Float64Array(bins.length).fill(FORBIDDEN);
+    for (let b = 0; b < bins.length; b++) {
+      const bin = bins[b]!;
       const users = bin.uses.map((use) => people.get(use.person)!);
+      const byChild = users.some((person) => person.kind === 'child');
       const lid = bin.lid ? 2 * LID_SECONDS * this.perWeek[b]! : 0;
-      typical.forEach((space, l) => {
+      for (let l = 0; l < typical.length; l++) {
+        const space = typical[l]!;
         const grip = gripHundredths(bin.height, space);
-        const safe = space.locked
-          ? !users.some((person) => person.kind === 'child')
-          : !bin.hazard || !tallest || grip > BANDS.childReach * tallest + 30000;
-        this.body[b * keys.size + l] = safe ? lid + 2 * bodyAt(bin, users, grip) : FORBIDDEN;
-      });
-    });
-    this.leastBody = Float64Array.from(bins, (_, b) =>
-      this.body.subarray(b * keys.size, (b + 1) * keys.size).reduce((least, one) => Math.min(least, one), Infinity),
-    );
+        const safe = space.locked ? !byChild : !bin.hazard || !tallest || grip > BANDS.childReach * tallest + 30000;
+        const body = safe ? lid + 2 * bodyAt(bin, users, grip) : FORBIDDEN;
+        this.body[b * this.levels + l] = body;
+        if (body < this.leastBody[b]!) this.leastBody[b] = body;
+      }
+    }
 
     const at = new Map(compartments.map((c, i) => [c.id, i]));
     this.pinned = Int32Array.from(bins, (b) => at.get(pins.get(b.id) ?? '') ?? -1);
@@ -136,9 +137,7 @@ export class PlaceCosts {
   /** All compartments, those first that are the fewest steps from where b is used. */
   byWalk(b: number): Int32Array {
     const from = this.walkFrom[b]!;
-    return (this.nearFirst[from / this.spaces] ??= Int32Array.from({ length: this.spaces }, (_, c) => c).sort(
-      (x, y) => this.walk[from + x]! - this.walk[from + y]! || x - y,
-    ));
+    return (this.nearFirst[from / this.spaces] ??= ascending(this.walk.subarray(from, from + this.spaces)));
   }
 
   /** No compartment from c on in that order costs b less, in seconds a week. */
@@ -162,6 +161,25 @@ export class PlaceCosts {
       this.perWeek[b]! * (this.walk[this.walkFrom[b]! + c]! + this.opening[c]!)
     );
   }
+}
+
+/** Places of the values from the least to the greatest, equal ones as they come: sorting numbers is much quicker than sorting places. */
+function ascending(values: Float64Array): Int32Array {
+  const sorted = values.slice().sort();
+  const order = new Int32Array(values.length);
+  // How many of the values equal to this one, told at the first of them, have their place already.
+  const given = new Int32Array(values.length);
+  for (let i = 0; i < values.length; i++) {
+    const value = values[i]!;
+    let low = 0;
+    for (let high = values.length; low < high;) {
+      const middle = (low + high) >> 1;
+      if (sorted[middle]! < value) low = middle + 1;
+      else high = middle;
+    }
+    order[low + given[low]!++] = i;
+  }
+  return order;
 }
 
 /** Which of the eight kinds of light a bin must not stand in, a bit each. */

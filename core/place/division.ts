@@ -30,6 +30,9 @@ export class Division {
   // By set: the least when others of the group stand elsewhere, and the part that goes into one unit (none: the first is left out).
   private readonly rest = new Float64Array(1 << MOST_MEMBERS);
   private readonly restPart = new Int32Array(1 << MOST_MEMBERS);
+  /** By member, what it pays at the least anywhere; by unit, what all pay there. */
+  private readonly least = new Float64Array(MOST_MEMBERS);
+  private together = new Float64Array(64);
 
   /** @param price all prices, read anew at every call */
   constructor(price: Float64Array) {
@@ -43,43 +46,89 @@ export class Division {
     const { one, oneUnit, rest, restPart } = this;
     const all = (1 << members) - 1;
     for (let tries = 0; ; tries++) {
-      this.divide(group);
-      // The first part is not split off; before it, any number are left out.
-      let least = Infinity;
-      let first = 0;
-      let left = 0;
-      for (let set = all, out = 0; set > 0; set &= set - 1, out += UNPLACED) {
-        const lowest = set & -set;
-        for (let part = set; part > 0; part = (part - 1) & set) {
-          if (!(part & lowest)) continue;
-          const sum = out + one[part]! + rest[set ^ part]!;
-          if (sum < least) [least, first, left] = [sum, part, set ^ part];
+      // All in one unit: what any other division has to go below.
+      let [least, together] = this.inOneUnit(group);
+      let parts = [all];
+      if (this.divide(group, least)) {
+        // The first part is not split off; before it, any number are left out.
+        let first = 0;
+        let left = 0;
+        for (let set = all, out = 0; set > 0; set &= set - 1, out += UNPLACED) {
+          if (out >= least) break;
+          const lowest = set & -set;
+          for (let part = set; part > 0; part = (part - 1) & set) {
+            if (!(part & lowest)) continue;
+            const sum = out + one[part]! + rest[set ^ part]!;
+            if (sum < least) [least, first, left] = [sum, part, set ^ part];
+          }
         }
-        if (out + UNPLACED > least) break;
+        if (first) {
+          together = -1;
+          parts = [first];
+          while (left > 0) {
+            const part = restPart[left]!;
+            if (part) parts.push(part);
+            left = part ? left ^ part : left & (left - 1);
+          }
+        }
       }
       if (members * UNPLACED < least) return members * UNPLACED;
-      const parts = [first];
-      while (left > 0) {
-        const part = restPart[left]!;
-        if (part) parts.push(part);
-        left = part ? left ^ part : left & (left - 1);
-      }
       // Whether there is room is asked only for what is chosen; each refusal is remembered.
+      const unitOf = (part: number): number => (together < 0 ? oneUnit[part]! : together);
       let holds = true;
-      for (const part of parts) if (!room.holds(oneUnit[part]!, part)) holds = false;
+      for (const part of parts) if (!room.holds(unitOf(part), part)) holds = false;
       if (!holds && tries < MOST_TRIES) continue;
       for (const part of parts)
-        for (let m = 0; m < members; m++) if (part & (1 << m)) wanted[at + m * columns + oneUnit[part]!]! += 1;
+        for (let m = 0; m < members; m++) if (part & (1 << m)) wanted[at + m * columns + unitOf(part)]! += 1;
       return least;
     }
   }
 
-  private divide({ members, columns, at, room }: PricedGroup): void {
-    const { price, sums, one, oneUnit, rest, restPart } = this;
+  /** What all members pay at the least in one unit with room for them, and its column; notes what each pays at the least. */
+  private inOneUnit({ members, columns, at, room }: PricedGroup): [number, number] {
+    const { price, least } = this;
+    if (this.together.length < columns) this.together = new Float64Array(2 * columns);
+    const { together } = this;
+    const all = (1 << members) - 1;
+    together.fill(0, 0, columns);
+    for (let m = 0, i = at; m < members; m++) {
+      let low = Infinity;
+      for (let u = 0; u < columns; u++, i++) {
+        const own = price[i]!;
+        together[u]! += own;
+        if (own < low) low = own;
+      }
+      least[m] = low;
+    }
+    let best = Infinity;
+    let unit = -1;
+    for (let u = 0; u < columns; u++)
+      if (together[u]! < best && !room.refuses(u, all)) [best, unit] = [together[u]!, u];
+    return [best, unit];
+  }
+
+  /**
+   * Divides all sets of members; needs `least`.
+   * @returns false when no division into several parts can cost less than `most`: then nothing is done
+   */
+  private divide({ members, columns, at, room }: PricedGroup, most: number): boolean {
+    const { price, sums, one, oneUnit, rest, restPart, least } = this;
+    // What stands apart pays a split, or another is left out.
+    let sum = 0;
+    let dearest = 0;
+    for (let m = 0; m < members; m++) {
+      sum += least[m]!;
+      dearest = Math.max(dearest, least[m]!);
+    }
+    const spare = most - sum - Math.min(GROUP_SPLIT, UNPLACED - dearest);
+    if (spare <= 0) return false;
     const sets = 1 << members;
     one.fill(Infinity, 1, sets);
-    for (let u = 0; u < columns; u++)
-      for (let set = 1; set < sets; set++) {
+    for (let u = 0; u < columns; u++) {
+      // A member that pays too much here is in no such part.
+      let near = 0;
+      for (let m = 0; m < members; m++) if (price[at + m * columns + u]! - least[m]! < spare) near |= 1 << m;
+      for (let set = near & -near; set !== 0; set = (set - near) & near) {
         const member = 31 - Math.clz32(set & -set);
         const sum = sums[set & (set - 1)]! + price[at + member * columns + u]!;
         sums[set] = sum;
@@ -89,6 +138,7 @@ export class Division {
           oneUnit[set] = u;
         }
       }
+    }
     for (let set = 1; set < sets; set++) {
       const lowest = set & -set;
       let least = UNPLACED + rest[set ^ lowest]!;
@@ -101,6 +151,7 @@ export class Division {
       rest[set] = least;
       restPart[set] = best;
     }
+    return true;
   }
 
   /** Sets in `extra`, for each price of the group, how much more the group pays at least when it has to pay that one. */
@@ -108,7 +159,8 @@ export class Division {
     const { members, columns, at, room } = group;
     if (members > MOST_MEMBERS) return;
     const { price, sums, rest } = this;
-    this.divide(group);
+    this.inOneUnit(group);
+    this.divide(group, Infinity);
     const sets = 1 << members;
     for (let u = 0; u < columns; u++) {
       for (let m = 0; m < members; m++) extra[at + m * columns + u] = Infinity;

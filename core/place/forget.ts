@@ -8,11 +8,11 @@ const BREATH = 40;
 /**
  * A choice made by force raises the bound by what its compartment then gains less, by what the others lose that had
  * chosen the bin, and by what its group pays more: where that comes to more than `most`, no plan below makes it.
- * Choices that can be made no longer are taken from the takers.
- * @returns what is left to each bin, the least harmful first
+ *
+ * @returns by entry of the takers, a 1 for each choice that is to be forgotten
  */
-export function* forget(takers: Takers, prices: Prices, bins: number, most: number): Generator<void, Int32Array[]> {
-  const { who, payer, asked, wide, from, to, taken, room, knapsack } = takers;
+export function* forget(takers: Takers, prices: Prices, bins: number, most: number): Generator<void, Uint8Array> {
+  const { who, payer, asked, wide, from, taken, room, knapsack } = takers;
   const { price } = prices;
   /** By price: what its group pays more when it has to pay it. */
   const extra = new Float64Array(price.length);
@@ -21,8 +21,8 @@ export function* forget(takers: Takers, prices: Prices, bins: number, most: numb
   prices.groups.forEach((group, g) => prices.division.forced(group, prices.groupPays[g]!, extra));
   /** What each bin's compartments lose when it is kept out of them. */
   const lost = new Float64Array(bins);
-  const gains = new Float64Array(to.length);
-  for (let c = 0; c < to.length; c++) {
+  const gains = new Float64Array(room.length);
+  for (let c = 0; c < room.length; c++) {
     if (c % BREATH === 0) yield;
     const count = takers.paying(c);
     if (!count) continue;
@@ -34,51 +34,32 @@ export function* forget(takers: Takers, prices: Prices, bins: number, most: numb
       lost[who[taken[k]!]!]! += out[taken[k]!]!;
     }
   }
-  const harm = new Float64Array(who.length);
-  for (let c = 0; c < to.length; c++) {
+  const forgotten = new Uint8Array(who.length);
+  /** What is gained in what a bin so wide leaves of the room. */
+  const beside = new Map<number, number>();
+  for (let c = 0; c < room.length; c++) {
     if (c % BREATH === 0) yield;
     const count = takers.paying(c);
+    beside.clear();
     let k = 0;
-    let kept = from[c]!;
-    for (let i = from[c]!; i < to[c]!; i++) {
+    for (let i = from[c]!; i < from[c + 1]!; i++) {
       const net = price[payer[i]!]! - asked[i]!;
       const own = net > 0 ? k++ : -1;
       let more = lost[who[i]!]! - out[i]! + extra[payer[i]!]!;
       // What its compartment then gains less: at least what the bin pays too little.
-      if (out[i] === 0 && more + Math.max(0, -net) <= most) {
-        const beside = room[c]! - wide[i]!;
-        const rest = own >= 0 ? knapsack.without(own, count, beside) : count ? knapsack.most(count, beside) : 0;
-        more += gains[c]! - net - rest;
-      } else more += Math.max(0, -net);
-      if (more > most) continue;
-      harm[kept] = more;
-      who[kept] = who[i]!;
-      payer[kept] = payer[i]!;
-      asked[kept] = asked[i]!;
-      wide[kept++] = wide[i]!;
+      if (out[i] === 0 && more + Math.max(0, -net) <= most)
+        more += gains[c]! - net - gainBeside(own, count, wide[i]!, c);
+      else more += Math.max(0, -net);
+      if (more > most) forgotten[i] = 1;
     }
-    to[c] = kept;
   }
-  return sortedByHarm(takers, harm, bins);
-}
+  return forgotten;
 
-function sortedByHarm({ who, from, to }: Takers, harm: Float64Array, bins: number): Int32Array[] {
-  const length = new Int32Array(bins);
-  for (let c = 0; c < to.length; c++) for (let i = from[c]!; i < to[c]!; i++) length[who[i]!]!++;
-  const left = Array.from(length, (n) => new Int32Array(n));
-  const harms = Array.from(length, (n) => new Float64Array(n));
-  length.fill(0);
-  for (let c = 0; c < to.length; c++)
-    for (let i = from[c]!; i < to[c]!; i++) {
-      const own = left[who[i]!]!;
-      const its = harms[who[i]!]!;
-      let at = length[who[i]!]!++;
-      for (; at > 0 && its[at - 1]! > harm[i]!; at--) {
-        its[at] = its[at - 1]!;
-        own[at] = own[at - 1]!;
-      }
-      its[at] = harm[i]!;
-      own[at] = c;
-    }
-  return left;
+  function gainBeside(own: number, count: number, wide: number, c: number): number {
+    const left = room[c]! - wide;
+    if (own >= 0) return knapsack.without(own, count, left);
+    let gain = beside.get(wide);
+    if (gain === undefined) beside.set(wide, (gain = count ? knapsack.most(count, left) : 0));
+    return gain;
+  }
 }

@@ -3,6 +3,8 @@ import fc from 'fast-check';
 import { FormatError } from '../format.ts';
 import { finish } from '../finish.ts';
 import { PlaceBound } from './bound.ts';
+import { Reach } from './reach.ts';
+import { rents } from './rents.ts';
 import { assignmentEffort, compilePlace } from './compile.ts';
 import { effortOf } from './effort.ts';
 import type { PlaceAnswer, PlaceProblem } from './problem.ts';
@@ -135,7 +137,9 @@ describe('the placing engine', () => {
     fc.assert(
       fc.property(crowded, (problem) => {
         const best = bestOfAll(problem);
-        const bound = new PlaceBound(compilePlace(problem, new Map(), nearest));
+        const place = compilePlace(problem, new Map(), nearest);
+        const reach = new Reach(place);
+        const bound = new PlaceBound(place, reach, finish(rents(place, reach, best.effort + 0.5)));
         const first = compilePlace(problem, new Map(), nearest).choices;
         for (let round = 0; round < 120; round++) {
           bound.round(best.effort + 0.5);

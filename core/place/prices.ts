@@ -4,12 +4,11 @@
  */
 import type { CompiledPlace } from './compile.ts';
 import { Division, type PricedGroup } from './division.ts';
-import { UNPLACED } from './problem.ts';
 import type { Reach } from './reach.ts';
 import type { RoomFor } from './room-for.ts';
 
 /** Share of the last direction that is kept. */
-const SMOOTHING = 0.8;
+const SMOOTHING = 0.9;
 
 export class Prices {
   /** Lone bins first, one each, then the groups' rows: by member, a column for each unit. */
@@ -32,68 +31,91 @@ export class Prices {
   /** Whether any compartment can take a lone bin. */
   private readonly wanted: Uint8Array;
 
-  /** @param before the prices so far, where lists were made longer: they go on */
-  constructor(place: CompiledPlace, reach: Reach, rooms: readonly RoomFor[], before?: Prices) {
-    const { unitOf, groupOf, inGroup, bins } = place;
+  /** @param before the rents that prices begin with, or the prices so far, where lists were made longer: they go on */
+  constructor(place: CompiledPlace, reach: Reach, rooms: readonly RoomFor[], before: Prices | Float64Array) {
+    const { groupOf, inGroup, bins } = place;
     const { choices, limit } = reach;
-    const start: number[] = [];
-    const payer: number[] = [];
-    this.payAt = choices.map((own) => new Int32Array(own.length));
     this.loners = Array.from({ length: bins }, (_, b) => b).filter((b) => groupOf[b]! < 0);
-    for (const b of this.loners) {
-      this.payAt[b]!.fill(start.length);
-      // Prices begin where no compartment gains: each bin pays its best place, in each unit.
-      start.push(place.choiceCosts[b]![0] ?? UNPLACED);
-      payer.push(b);
-    }
-    this.wanted = Uint8Array.from(this.loners, (b) => (choices[b]!.length ? 1 : 0));
-    const column = new Int32Array(place.units).fill(-1);
+    let length = this.loners.length;
+    const column = new Int32Array(place.units);
     inGroup.forEach((group, g) => {
-      const units = [...new Set(group.flatMap((b) => Array.from(choices[b]!, (c) => unitOf[c]!)))];
-      units.forEach((unit, u) => (column[unit] = u));
+      const units = unitsNear(place, choices, group, column);
       const columns = units.length + 1;
       rooms[g]!.layOut(units);
-      this.groups.push({ members: group.length, columns, units, at: start.length, room: rooms[g]! });
-      for (const b of group) {
-        const row = start.length;
+      this.groups.push({ members: group.length, columns, units, at: length, room: rooms[g]! });
+      length += group.length * columns;
+    });
+    this.price = new Float64Array(length);
+    this.payer = new Int32Array(length);
+    this.payAt = choices.map((own) => new Int32Array(own.length));
+    this.loners.forEach((b, i) => {
+      this.payAt[b]!.fill(i);
+      this.price[i] = limit[b]!;
+      this.payer[i] = b;
+    });
+    this.wanted = Uint8Array.from(this.loners, (b) => (choices[b]!.length ? 1 : 0));
+    inGroup.forEach((group, g) => {
+      const { units, columns, at } = this.groups[g]!;
+      for (let u = 0; u < units.length; u++) column[units[u]!] = u;
+      for (let m = 0; m < group.length; m++) {
+        const b = group[m]!;
+        const row = at + m * columns;
         // Where its list is whole, another unit is closed to it; else it costs at least the limit there.
-        for (let u = 0; u < columns; u++) {
-          start.push(limit[b]!);
-          payer.push(b);
-        }
-        choices[b]!.forEach((c, i) => {
-          const at = row + column[unitOf[c]!]!;
-          this.payAt[b]![i] = at;
-          start[at] = Math.min(start[at]!, place.costs.at(b, c));
-        });
+        this.price.fill(limit[b]!, row, row + columns);
+        this.payer.fill(b, row, row + columns);
+        const own = choices[b]!;
+        const payAt = this.payAt[b]!;
+        for (let i = 0; i < own.length; i++) payAt[i] = row + column[place.unitOf[own[i]!]!]!;
       }
     });
-    this.price = Float64Array.from(start);
-    this.best = this.price.slice();
-    this.payer = Int32Array.from(payer);
-    this.most = Float64Array.from(payer, (b) => limit[b]!);
-    this.gap = new Float64Array(start.length);
-    this.drift = new Float64Array(start.length);
+    this.most = this.price.slice();
+    this.best = new Float64Array(length);
+    this.gap = new Float64Array(length);
+    this.drift = new Float64Array(length);
     this.groupPays = new Float64Array(this.groups.length);
     this.division = new Division(this.price);
-    if (before) this.carryOn(before);
+    if (before instanceof Prices) this.carryOn(before, column);
+    else this.begin(place, reach, before);
+  }
+
+  /** Each bin begins with the least of effort and rent, in each unit if it belongs to a group. */
+  private begin(place: CompiledPlace, { choices, asked }: Reach, rents: Float64Array): void {
+    const { price, payAt } = this;
+    for (let b = 0; b < choices.length; b++) {
+      const own = choices[b]!;
+      const at = payAt[b]!;
+      const its = asked[b]!;
+      const wide = place.width[b]!;
+      for (let i = 0; i < own.length; i++) {
+        const pays = its[i]! + rents[own[i]!]! * wide;
+        if (pays < price[at[i]!]!) price[at[i]!] = pays;
+      }
+    }
+    this.best.set(price);
   }
 
   /** Takes over prices; a unit new to a group begins where all others stood. */
-  private carryOn(before: Prices): void {
-    for (const [to, from] of [
-      [this.price, before.price],
-      [this.best, before.best],
-      [this.drift, before.drift],
-    ] as const) {
-      to.set(from.subarray(0, this.loners.length));
-      this.groups.forEach(({ at, columns, units, members }, g) => {
-        const old = before.groups[g]!;
-        const oldColumn = new Map(old.units.map((unit, u) => [unit, u]));
-        const source = Int32Array.from({ length: columns }, (_, u) => oldColumn.get(units[u] ?? -1) ?? old.columns - 1);
-        for (let m = 0; m < members; m++)
-          for (let u = 0; u < columns; u++) to[at + m * columns + u] = from[old.at + m * old.columns + source[u]!]!;
-      });
+  private carryOn(before: Prices, column: Int32Array): void {
+    const { groups, loners } = this;
+    // Where each price comes from.
+    const source = new Int32Array(this.price.length);
+    for (let i = 0; i < loners.length; i++) source[i] = i;
+    column.fill(-1);
+    groups.forEach(({ at, columns, units, members }, g) => {
+      const old = before.groups[g]!;
+      for (let u = 0; u < old.units.length; u++) column[old.units[u]!] = u;
+      for (let u = 0; u < columns; u++) {
+        const known = u < units.length ? column[units[u]!]! : -1;
+        const from = known < 0 ? old.columns - 1 : known;
+        for (let m = 0; m < members; m++) source[at + m * columns + u] = old.at + m * old.columns + from;
+      }
+      for (let u = 0; u < old.units.length; u++) column[old.units[u]!] = -1;
+    });
+    for (let i = 0; i < source.length; i++) {
+      const from = source[i]!;
+      this.price[i] = before.price[from]!;
+      this.best[i] = before.best[from]!;
+      this.drift[i] = before.drift[from]!;
     }
   }
 
@@ -135,4 +157,25 @@ export class Prices {
     for (let i = 0; i < price.length; i++) if (drift[i]! > 0 && price[i]! >= most[i]! - 1e-9) bins.add(payer[i]!);
     return bins;
   }
+}
+
+/** The units of all the choices of a group's members; `mark` has a number for each unit, to be written over. */
+function unitsNear(
+  { unitOf }: CompiledPlace,
+  choices: readonly Int32Array[],
+  group: readonly number[],
+  mark: Int32Array,
+): number[] {
+  mark.fill(0);
+  const units: number[] = [];
+  for (const b of group) {
+    const own = choices[b]!;
+    for (let i = 0; i < own.length; i++) {
+      const unit = unitOf[own[i]!]!;
+      if (mark[unit]) continue;
+      mark[unit] = 1;
+      units.push(unit);
+    }
+  }
+  return units;
 }

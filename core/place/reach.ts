@@ -5,10 +5,13 @@
 import type { CompiledPlace } from './compile.ts';
 import { Nearest } from './nearest.ts';
 import { UNPLACED } from './problem.ts';
+import type { Takers } from './takers.ts';
 
 export class Reach {
-  /** Those of each bin; once some were forgotten, the least harmful first. */
+  /** Those of each bin. */
   readonly choices: Int32Array[];
+  /** What each of them asks, in seconds a week. */
+  readonly asked: Float64Array[];
   /** What the cheapest compartment asks that is not on a bin's list, in seconds a week; no price may exceed it. */
   readonly limit: Float64Array;
   private readonly place: CompiledPlace;
@@ -18,6 +21,7 @@ export class Reach {
   constructor(place: CompiledPlace) {
     this.place = place;
     this.choices = place.choices.slice();
+    this.asked = place.choiceCosts.slice();
     this.listed = Array.from({ length: place.bins }, () => undefined);
     this.limit = Float64Array.from(place.choices, (own, b) =>
       own.length < place.nearest ? UNPLACED : Math.min(UNPLACED, place.choiceCosts[b]!.at(-1)!),
@@ -32,17 +36,40 @@ export class Reach {
   /** Takes as many more compartments of b on its list as it had at first, or as were taken on before. */
   widen(b: number): void {
     const { place } = this;
-    const own = (this.listed[b] ??= Uint8Array.from({ length: place.compartments }, () => 0));
-    for (const c of place.choices[b]!) own[c] = 1;
+    const own = (this.listed[b] ??= new Uint8Array(place.compartments));
+    for (let i = 0; i < place.choices[b]!.length; i++) own[place.choices[b]![i]!] = 1;
     let had = 0;
-    for (const one of own) had += one;
+    for (let c = 0; c < own.length; c++) had += own[c]!;
     // One more than are taken on: the limit from now on.
     const nearest = new Nearest(had + 1);
     nearest.offerAll(place.costs, b, own);
     const { values, items } = nearest.sorted();
     const more = items.subarray(0, had);
-    for (const c of more) own[c] = 1;
-    this.choices[b] = Int32Array.of(...this.choices[b]!, ...more);
+    for (let i = 0; i < more.length; i++) own[more[i]!] = 1;
+    this.choices[b] = joined(Int32Array, this.choices[b]!, more);
+    this.asked[b] = joined(Float64Array, this.asked[b]!, values.subarray(0, had));
     this.limit[b] = Math.min(UNPLACED, values[had] ?? UNPLACED);
   }
+
+  /** Forgets some of the choices: a 1 for each entry of the takers that is to go. */
+  forget({ who, nth }: Takers, forgotten: Uint8Array): void {
+    const gone = this.choices.map((own) => new Uint8Array(own.length));
+    for (let i = 0; i < who.length; i++) if (forgotten[i]) gone[who[i]!]![nth[i]!] = 1;
+    gone.forEach((its, b) => {
+      if (!its.includes(1)) return;
+      this.choices[b] = this.choices[b]!.filter((_, i) => !its[i]);
+      this.asked[b] = this.asked[b]!.filter((_, i) => !its[i]);
+    });
+  }
+}
+
+function joined<List extends Int32Array | Float64Array>(
+  make: new (length: number) => List,
+  one: List,
+  two: List,
+): List {
+  const both = new make(one.length + two.length);
+  both.set(one);
+  both.set(two, one.length);
+  return both;
 }

@@ -71,18 +71,26 @@ export class PlaceSearch {
     }
   }
 
+  /** Units by what the group would pay there at the best; a member that has none of its nearest there pays as for the last of them. */
   private rankUnits(group: readonly number[]): number[] {
     const { place } = this;
-    const near = new Set<number>();
-    for (const b of group) for (const c of place.choices[b]!) near.add(place.unitOf[c]!);
-    return [...near]
-      .map((unit) => {
-        const costs = group.map((b) => Math.min(UNPLACED, this.leastIn(unit, b)));
-        return { unit, sum: costs.reduce((a, b) => a + b, 0) };
-      })
-      .sort((x, y) => x.sum - y.sum || x.unit - y.unit)
+    /** How much less than that for each unit. */
+    const sums = new Map<number, number>();
+    const least = new Map<number, number>();
+    for (const b of group) {
+      const costs = place.choiceCosts[b]!;
+      const far = costs.length < place.nearest ? UNPLACED : Math.min(UNPLACED, costs.at(-1)!);
+      least.clear();
+      place.choices[b]!.forEach((c, i) => {
+        const unit = place.unitOf[c]!;
+        if (!least.has(unit)) least.set(unit, Math.min(far, costs[i]!));
+      });
+      for (const [unit, cost] of least) sums.set(unit, (sums.get(unit) ?? 0) + cost - far);
+    }
+    return [...sums]
+      .sort((x, y) => x[1] - y[1] || x[0] - y[0])
       .slice(0, UNITS_TRIED)
-      .map(({ unit }) => unit);
+      .map(([unit]) => unit);
   }
 
   /** Goes on from a plan of another hand. */
@@ -91,6 +99,11 @@ export class PlaceSearch {
     for (const b of this.movable) if (assignment[b]! >= 0) this.layout.put(b, assignment[b]!);
     this.effort = assignmentEffort(this.place, this.layout.at);
     this.remember();
+  }
+
+  /** The same, if it is better. */
+  adoptBetter(assignment: Int32Array): void {
+    if (assignmentEffort(this.place, assignment) < this.effort) this.adopt(assignment);
   }
 
   /** From now on tries only these compartments of each bin, the first more often than the last. */

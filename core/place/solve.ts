@@ -3,7 +3,10 @@ import { finish } from '../finish.ts';
 import { assignmentEffort, compilePlace, type CompiledPlace } from './compile.ts';
 import { PlaceBound } from './bound.ts';
 import { searchExactly } from './exact.ts';
+import { Reach } from './reach.ts';
+import { planByRents, rents } from './rents.ts';
 import { PlaceSearch } from './search.ts';
+import { Timetable } from './timetable.ts';
 import type { PlaceAnswer, PlaceProblem } from './problem.ts';
 
 export interface PlaceOptions {
@@ -26,17 +29,11 @@ export interface PlaceProgress {
 
 /** Changes tried in one breath. */
 const CHANGES = 3000;
-/** Breaths of cold search at first, so that bound and screen have a fair plan early; and how cold it is until the bound is done. */
-const FIRST_SEARCH = 15;
+/** How cold the search is until the bound is done. */
 const COLD = 0.8;
-/** Share of the time when the bound is done with: usually, and where fewer than so many rounds would be made till then. */
-const BOUND_ENDS = { usual: 0.45, late: 0.7, few: 90 };
-/** Rounds from which on it can be told how many there will be. */
-const ROUNDS_TO_TELL = 6;
-/** How many choices looked at make a breath of the bound, its rounds at most, and the search's turns. */
+/** How many choices looked at make a breath of the bound, and its rounds at most. */
 const BOUND_BREATH = 30_000;
 const MOST_ROUNDS = 50;
-const SEARCH_EVERY = 6;
 /** Breaths between looks whether more choices can be forgotten. */
 const REVIEW_EVERY = 8;
 /** Bins up to this number are searched to the end. */
@@ -61,23 +58,23 @@ export function* solvePlaceSteps(
   };
   // A whole plan, before the bound is set up.
   yield progress;
-  const bound = new PlaceBound(place);
+  const reach = new Reach(place);
+  const rent = yield* reporting(rents(place, reach, search.bestEffort), progress);
+  search.adoptBetter(planByRents(place, rent));
+  yield Object.assign(progress, { effort: search.bestEffort });
+  const bound = new PlaceBound(place, reach, rent);
   const looks = place.choices.reduce((sum, own) => sum + own.length, 1);
   const rounds = Math.max(1, Math.min(MOST_ROUNDS, Math.round(BOUND_BREATH / looks)));
   const breaths = options.iterations ?? usualBreaths(place.bins);
   const elapsed = options.elapsed;
-  /** When the bound began, when it is done with at the latest, and when it was. */
-  let boundBegan = -1;
-  let boundEnds: number = BOUND_ENDS.late;
-  let hotFrom = 0;
-  let told = false;
+  const times = new Timetable();
+  let guided = false;
   let exact = place.bins <= SMALL ? searchExactly(place, search.bestEffort, EXACT_NODES) : null;
   const closed = () => search.bestEffort - proven <= 1e-7 * Math.max(1, search.bestEffort);
   for (let breath = 0; elapsed || breath < breaths; breath++) {
     const done = elapsed ? elapsed() : breath / breaths;
     if (done >= 1 || closed()) break;
-    const bounding = !bound.settled && done < boundEnds;
-    if (bounding) hotFrom = done;
+    const bounding = !bound.settled && times.bounding(done);
     if (exact && breath % 3 === 2) {
       const next = exact.next();
       if (next.done) {
@@ -85,28 +82,39 @@ export function* solvePlaceSteps(
         if (next.value.best) search.adopt(next.value.best);
         if (next.value.ended) proven = search.bestEffort;
       }
-    } else if (bounding && breath >= FIRST_SEARCH && breath % SEARCH_EVERY !== 0) {
-      if (boundBegan < 0) boundBegan = done;
-      for (let n = 0; n < rounds; n++)
-        bound.round(search.bestEffort, (done - boundBegan) / Math.max(1e-9, boundEnds - boundBegan));
-      if (bound.made >= ROUNDS_TO_TELL && !told) {
-        told = true;
-        const tillEnd = (bound.made * (BOUND_ENDS.usual - boundBegan)) / Math.max(1e-9, done - boundBegan);
-        if (tillEnd >= BOUND_ENDS.few) boundEnds = BOUND_ENDS.usual;
-      }
+    } else if (bounding && times.boundsTurn(breath, done)) {
+      const hurry = times.hurry(done);
+      for (let n = 0; n < rounds; n++) bound.round(search.bestEffort, hurry);
+      times.counted(bound.made, done);
       proven = Math.max(proven, Math.min(bound.best, search.bestEffort));
-    } else {
-      // The bound told which choices are worth trying: only then the search begins hot.
-      search.step(CHANGES, bounding ? COLD : (done - hotFrom) / (1 - hotFrom));
+    } else if (bounding) search.step(CHANGES, COLD);
+    else {
+      if (!guided && bound.made) {
+        guided = true;
+        const guide = bound.guide();
+        search.keepTo(guide.choices);
+        search.adopt(guide.plan());
+      }
+      // The bound told which choices are worth trying: only now the search begins hot.
+      search.step(CHANGES, times.cooled(done));
     }
     yield Object.assign(progress, { done, effort: search.bestEffort, bound: proven });
-    if (bounding && bound.worthWidening) for (const _ of bound.widen()) yield progress;
+    if (bounding && bound.worthWidening) yield* reporting(bound.widen(), progress);
     if (breath % REVIEW_EVERY === 0 && bound.worthNarrowing(search.bestEffort)) {
-      for (const _ of bound.narrow(search.bestEffort)) yield progress;
-      search.keepTo(bound.choices);
+      yield* reporting(bound.narrow(search.bestEffort), progress);
+      search.keepTo(bound.guide().choices);
     }
   }
   return answerOf(place, search.best, proven);
+}
+
+/** Goes through steps that only take time, and says after each how far all is. */
+function* reporting<Result>(steps: Generator<void, Result>, progress: PlaceProgress): Generator<PlaceProgress, Result> {
+  for (;;) {
+    const next = steps.next();
+    if (next.done) return next.value;
+    yield progress;
+  }
 }
 
 /** The same in one go. */

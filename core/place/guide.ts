@@ -1,0 +1,60 @@
+/**
+ * What the prices teach the search: compartments that took a bin again and again while prices settled are where good
+ * plans have it (the means of such rounds come near the linear relaxation: Barahona and Anbil 2000).
+ */
+import type { CompiledPlace } from './compile.ts';
+import { PlaceLayout } from './layout.ts';
+import type { Reach } from './reach.ts';
+
+/** A plan is begun with compartments that took a bin in at least this share of all its takings. */
+const SHARE = 0.1;
+
+export class Guide {
+  /** The compartments of each bin, those that took it most first, then the cheapest. */
+  readonly choices: Int32Array[];
+  private readonly place: CompiledPlace;
+  /** Share of its takings in the first of them, as long as that is worth following. */
+  private readonly shares: Float64Array[];
+
+  /** @param often by bin, how often each of its choices was taken */
+  constructor(place: CompiledPlace, { choices }: Reach, often: readonly Float64Array[]) {
+    this.place = place;
+    this.shares = [];
+    this.choices = choices.map((own, b) => {
+      const its = often[b]!;
+      const taken = Array.from(own.keys()).filter((i) => its[i]! > 0);
+      taken.sort((i, j) => its[j]! - its[i]!);
+      const all = taken.reduce((sum, i) => sum + its[i]!, 0);
+      this.shares.push(Float64Array.from(taken, (i) => its[i]! / all));
+      const first = Int32Array.from(taken, (i) => own[i]!);
+      const order = new Int32Array(own.length);
+      order.set(first);
+      order.set(
+        own.filter((_, i) => !(its[i]! > 0)),
+        first.length,
+      );
+      return order;
+    });
+  }
+
+  /** A plan: the surest bins first, each where it was taken most and there is room; then the others, the most used first. */
+  plan(): Int32Array {
+    const { place, shares } = this;
+    const layout = new PlaceLayout(place);
+    const sure = (b: number) => shares[b]![0] ?? 0;
+    const free = Array.from(shares.keys()).filter((b) => place.pinned[b]! < 0);
+    free.sort((a, b) => sure(b) - sure(a) || a - b);
+    const late: number[] = [];
+    for (const b of free) {
+      const nth = shares[b]!.findIndex((share, i) => share >= SHARE && layout.fits(b, this.choices[b]![i]!));
+      if (nth < 0) late.push(b);
+      else layout.put(b, this.choices[b]![nth]!);
+    }
+    late.sort((a, b) => place.costs.perWeek[b]! - place.costs.perWeek[a]! || a - b);
+    for (const b of late) {
+      const c = layout.bestFree(b);
+      if (c >= 0) layout.put(b, c);
+    }
+    return layout.at;
+  }
+}
