@@ -3,7 +3,7 @@
  * plans have it (the means of such rounds come near the linear relaxation: Barahona and Anbil 2000).
  */
 import type { CompiledPlace } from './compile.ts';
-import { PlaceLayout } from './layout.ts';
+import { inTurn } from './plans.ts';
 import type { Reach } from './reach.ts';
 
 /** A plan is begun with compartments that took a bin in at least this share of all its takings. */
@@ -37,24 +37,16 @@ export class Guide {
     });
   }
 
-  /** A plan: the surest bins first, each where it was taken most and there is room; then the others, the most used first. */
+  /** A plan: the surest bins first, each where it was taken most and there is room. */
   plan(): Int32Array {
-    const { place, shares } = this;
-    const layout = new PlaceLayout(place);
-    const sure = (b: number) => shares[b]![0] ?? 0;
-    const free = Array.from(shares.keys()).filter((b) => place.pinned[b]! < 0);
-    free.sort((a, b) => sure(b) - sure(a) || a - b);
-    const late: number[] = [];
-    for (const b of free) {
-      const nth = shares[b]!.findIndex((share, i) => share >= SHARE && layout.fits(b, this.choices[b]![i]!));
-      if (nth < 0) late.push(b);
-      else layout.put(b, this.choices[b]![nth]!);
-    }
-    late.sort((a, b) => place.costs.perWeek[b]! - place.costs.perWeek[a]! || a - b);
-    for (const b of late) {
-      const c = layout.bestFree(b);
-      if (c >= 0) layout.put(b, c);
-    }
-    return layout.at;
+    const { place, shares, choices } = this;
+    return inTurn(
+      place,
+      (b) => shares[b]![0] ?? 0,
+      (b, layout) => {
+        const nth = shares[b]!.findIndex((share, i) => share >= SHARE && layout.fits(b, choices[b]![i]!));
+        return nth < 0 ? -1 : choices[b]![nth]!;
+      },
+    );
   }
 }

@@ -4,8 +4,6 @@
  * their first prices by it: these are worth more rounds of prices than the milliseconds they cost.
  */
 import type { CompiledPlace } from './compile.ts';
-import { PlaceLayout } from './layout.ts';
-import { UNPLACED } from './problem.ts';
 import type { Reach } from './reach.ts';
 
 const ROUNDS = 30;
@@ -78,24 +76,4 @@ export function* rents(
     for (let c = 0; c < compartments; c++) sum -= rent[c]! * roomWidth[c]!;
     return sum;
   }
-}
-
-/** A plan where each bin goes to the least of effort and rent that is free, first those that would lose most elsewhere. */
-export function planByRents(place: CompiledPlace, rent: Float64Array): Int32Array {
-  const layout = new PlaceLayout(place);
-  const waiting: { b: number; order: Int32Array; loses: number }[] = [];
-  for (let b = 0; b < place.bins; b++) {
-    if (place.pinned[b]! >= 0) continue;
-    const own = place.choices[b]!;
-    const pays = place.choiceCosts[b]!.map((cost, i) => cost + rent[own[i]!]! * place.width[b]!);
-    const order = Int32Array.from(own.keys()).sort((i, j) => pays[i]! - pays[j]!);
-    const payAt = (nth: number) => (nth < order.length ? pays[order[nth]!]! : UNPLACED);
-    waiting.push({ b, order: order.map((i) => own[i]!), loses: payAt(1) - payAt(0) });
-  }
-  waiting.sort((x, y) => y.loses - x.loses || x.b - y.b);
-  for (const { b, order } of waiting) {
-    const c = order.find((at) => layout.fits(b, at)) ?? layout.bestFree(b);
-    if (c >= 0) layout.put(b, c);
-  }
-  return layout.at;
 }

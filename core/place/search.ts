@@ -6,7 +6,9 @@
 import { Random } from '../random.ts';
 import { assignmentEffort, type CompiledPlace } from './compile.ts';
 import { PlaceLayout } from './layout.ts';
+import { planByRegret } from './plans.ts';
 import { GROUP_SPLIT, UNPLACED } from './problem.ts';
+import { unitsFor } from './units-for.ts';
 
 /** Heat at the start in shares of the mean effort of a bin, and how far it falls; found by trial. */
 const HEAT = { start: 0.25, end: 0.0004 };
@@ -17,6 +19,13 @@ const GROUP_MOVES = 0.12;
 const LOOSE_FIRST = 0.1;
 /** Units that a group is tried in. */
 const UNITS_TRIED = 24;
+
+/** When bins push each other on: tries to make room in one place, bins waiting for a place at once, and lifted in all. */
+const ROOM_TRIES = 3;
+const MOST_WAITING = 2;
+const MOST_LIFTED = 5;
+/** Chance that one pushed out goes to the place that became free, and from which on to the best free one. */
+const WAYS_OUT = { back: 0.5, free: 0.85 };
 
 export class PlaceSearch {
   readonly best: Int32Array;
@@ -32,6 +41,10 @@ export class PlaceSearch {
   private effort: number;
   /** Bins without a place when the last changes began. */
   private loose: Int32Array = new Int32Array(0);
+  /** Bins taken out for the change in hand, and where they stood; those of them that have no place yet. */
+  private readonly lifted: number[] = [];
+  private readonly liftedFrom: number[] = [];
+  private readonly waiting: number[] = [];
   private heat = 1;
   private readonly startHeat: number;
 
@@ -47,8 +60,8 @@ export class PlaceSearch {
     );
     const movable = new Set(this.movable);
     this.groups = place.inGroup.map((group) => group.filter((b) => movable.has(b))).filter((group) => group.length > 1);
-    this.unitsFor = this.groups.map((group) => this.rankUnits(group));
-    this.start();
+    this.unitsFor = this.groups.map((group) => unitsFor(place, group).slice(0, UNITS_TRIED));
+    this.take(planByRegret(place));
     this.effort = assignmentEffort(place, this.layout.at);
     this.best = this.layout.at.slice();
     this.bestEffort = this.effort;
@@ -56,49 +69,16 @@ export class PlaceSearch {
     this.startHeat = Math.max(1, (placed / Math.max(1, place.bins)) * HEAT.start);
   }
 
-  private start(): void {
-    const { place, layout } = this;
-    const regret = (b: number): number => {
-      const choices = place.choices[b]!;
-      const costAt = (i: number) => (i < choices.length ? place.choiceCosts[b]![i]! : UNPLACED);
-      return costAt(3) - costAt(0);
-    };
-    const order = Array.from(this.movable).map((b) => ({ b, regret: regret(b) }));
-    order.sort((x, y) => y.regret - x.regret || x.b - y.b);
-    for (const { b } of order) {
-      const c = layout.bestFree(b);
-      if (c >= 0) layout.put(b, c);
-    }
-  }
-
-  /** Units by what the group would pay there at the best; a member that has none of its nearest there pays as for the last of them. */
-  private rankUnits(group: readonly number[]): number[] {
-    const { place } = this;
-    /** How much less than that for each unit. */
-    const sums = new Map<number, number>();
-    const least = new Map<number, number>();
-    for (const b of group) {
-      const costs = place.choiceCosts[b]!;
-      const far = costs.length < place.nearest ? UNPLACED : Math.min(UNPLACED, costs.at(-1)!);
-      least.clear();
-      place.choices[b]!.forEach((c, i) => {
-        const unit = place.unitOf[c]!;
-        if (!least.has(unit)) least.set(unit, Math.min(far, costs[i]!));
-      });
-      for (const [unit, cost] of least) sums.set(unit, (sums.get(unit) ?? 0) + cost - far);
-    }
-    return [...sums]
-      .sort((x, y) => x[1] - y[1] || x[0] - y[0])
-      .slice(0, UNITS_TRIED)
-      .map(([unit]) => unit);
-  }
-
   /** Goes on from a plan of another hand. */
   adopt(assignment: Int32Array): void {
-    for (const b of this.movable) this.layout.take(b);
-    for (const b of this.movable) if (assignment[b]! >= 0) this.layout.put(b, assignment[b]!);
+    this.take(assignment);
     this.effort = assignmentEffort(this.place, this.layout.at);
     this.remember();
+  }
+
+  private take(assignment: Int32Array): void {
+    for (const b of this.movable) this.layout.take(b);
+    for (const b of this.movable) if (assignment[b]! >= 0) this.layout.put(b, assignment[b]!);
   }
 
   /** The same, if it is better. */
@@ -134,10 +114,10 @@ export class PlaceSearch {
     const choices = this.choices[b]!;
     if (!choices.length) return;
     // Cheap places are tried more often than dear ones.
-    const c = choices[Math.floor(choices.length * random.next() ** 2)]!;
+    const c = this.often(choices);
     if (c === layout.at[b]!) return;
     const most = this.patience();
-    if (!layout.fits(b, c)) return this.eject(b, c, most);
+    if (!layout.fits(b, c)) return this.push(b, c, most);
     const change = layout.changeOf(b, c);
     if (change > most) return;
     layout.take(b);
@@ -145,34 +125,76 @@ export class PlaceSearch {
     this.changed(change);
   }
 
-  /** b wants into c, which is full: one of its bins goes to b's old place, or to the best free one. */
-  private eject(b: number, c: number, most: number): void {
-    const { place, random, layout } = this;
-    const from = layout.at[b]!;
-    const others = layout.members[c]!;
-    const other = others.length ? others[random.below(others.length)]! : -1;
-    if (
-      other < 0 ||
-      place.pinned[other]! >= 0 ||
-      layout.freeWidth[c]! + place.width[other]! < place.width[b]! ||
-      layout.freeLoad[c]! + place.mass[other]! < place.mass[b]!
-    )
-      return;
-    const best = place.choiceCosts[other]![0]!;
-    if (layout.changeOf(b, c) + best - layout.paid[other]! > most + 2 * GROUP_SPLIT) return;
-    let change = layout.take(b) + layout.take(other) + layout.put(b, c);
-    let to = from >= 0 && place.costs.at(other, from) < Infinity && layout.fits(other, from) ? from : -1;
-    if (to < 0 || random.next() < 0.4) {
-      const least = Math.min(UNPLACED, UNPLACED + most - change, to < 0 ? Infinity : layout.priceOf(other, to));
-      const free = layout.bestFree(other, c, least);
-      if (free >= 0) to = free;
+  /**
+   * b wants into c, which is full: some of its bins make room, and each of them goes to where b came from, or where it would
+   * like to be, others making room in turn, or to the best free place.
+   */
+  private push(b: number, c: number, most: number): void {
+    const { place, layout, lifted, waiting } = this;
+    const back = layout.at[b]!;
+    waiting.length = 0;
+    let change = this.lift(b);
+    for (let one = b, to = c; to >= 0; to = this.wayOut(one, back)) {
+      change += this.makeRoom(one, to);
+      if (!layout.fits(one, to) || waiting.length > MOST_WAITING || lifted.length > MOST_LIFTED) break;
+      change += layout.put(one, to);
+      // Those still waiting come off no cheaper than in their best places.
+      let hope = change;
+      for (let i = 0; i < waiting.length; i++) hope += place.choiceCosts[waiting[i]!]![0]! - UNPLACED;
+      if (hope > most) break;
+      if (!waiting.length) return this.changed(change);
+      one = waiting.pop()!;
     }
-    if (to >= 0) change += layout.put(other, to);
-    if (change <= most) return this.changed(change);
-    if (to >= 0) layout.take(other);
-    layout.take(b);
-    layout.put(other, c);
-    if (from >= 0) layout.put(b, from);
+    this.putBack();
+  }
+
+  /** Lifts others out of c until there is room for b, or a few tries are over; they wait for a place. */
+  private makeRoom(b: number, c: number): number {
+    const { place, random, layout, lifted, waiting } = this;
+    let change = 0;
+    for (let tries = 0; tries < ROOM_TRIES && !layout.fits(b, c); tries++) {
+      const others = layout.members[c]!;
+      if (!others.length) break;
+      const other = others[random.below(others.length)]!;
+      if (place.pinned[other]! >= 0 || lifted.includes(other)) continue;
+      change += this.lift(other);
+      waiting.push(other);
+    }
+    return change;
+  }
+
+  /** Where one that had to make room goes, −1 for nowhere; `back` is the place that became free at first, if any. */
+  private wayOut(b: number, back: number): number {
+    const { place, random, layout } = this;
+    const chance = random.next();
+    if (chance < WAYS_OUT.back && back >= 0 && layout.fits(b, back) && place.costs.at(b, back) < Infinity) return back;
+    if (chance > WAYS_OUT.free) return layout.bestFree(b);
+    const choices = this.choices[b]!;
+    return choices.length ? this.often(choices) : -1;
+  }
+
+  /** One of a list, the first more often than the last. */
+  private often(list: ArrayLike<number>): number {
+    return list[Math.floor(list.length * this.random.next() ** 2)]!;
+  }
+
+  /** Takes b out for a change that may come to nothing; returns what that adds. */
+  private lift(b: number): number {
+    this.lifted.push(b);
+    this.liftedFrom.push(this.layout.at[b]!);
+    return this.layout.take(b);
+  }
+
+  /** The change came to nothing: all stand where they stood. */
+  private putBack(): void {
+    const { layout, lifted, liftedFrom } = this;
+    for (const b of lifted) layout.take(b);
+    for (let i = lifted.length - 1; i >= 0; i--) if (liftedFrom[i]! >= 0) layout.put(lifted[i]!, liftedFrom[i]!);
+    this.settle();
+  }
+
+  private settle(): void {
+    this.lifted.length = this.liftedFrom.length = 0;
   }
 
   /** Brings a group, or what stands of it in one unit, into another unit, whoever is in the way going to the best free place. */
@@ -184,7 +206,7 @@ export class PlaceSearch {
     const units = this.unitsFor[g]!;
     if (!units.length) return;
     const most = this.patience();
-    const unit = units[Math.floor(units.length * random.next() ** 2)]!;
+    const unit = this.often(units);
     const at = (b: number) => (layout.at[b]! < 0 ? -1 : place.unitOf[layout.at[b]!]!);
     const from = random.next() < 0.5 ? null : at(member);
     const coming = group.filter((b) => at(b) !== unit && (from === null || at(b) === from));
@@ -193,20 +215,15 @@ export class PlaceSearch {
     let hope = -GROUP_SPLIT * Math.max(0, layout.spreadOf(place.groupOf[member]!) - 1);
     for (const b of coming) hope += this.leastIn(unit, b) - layout.paid[b]!;
     if (hope > most) return;
-    const moved: { b: number; from: number }[] = [];
-    const lift = (b: number): number => {
-      moved.push({ b, from: layout.at[b]! });
-      return layout.take(b);
-    };
     let change = 0;
-    for (const b of coming) change += lift(b);
+    for (const b of coming) change += this.lift(b);
     const homeless: number[] = [];
     let done = true;
     for (const b of coming) {
       let c = this.bestIn(unit, b);
       if (c < 0) {
         c = this.pushInto(unit, b, group, (other) => {
-          change += lift(other);
+          change += this.lift(other);
           homeless.push(other);
         });
         if (c < 0) {
@@ -224,8 +241,7 @@ export class PlaceSearch {
       }
     }
     if (done && change <= most) return this.changed(change);
-    for (const { b } of moved) layout.take(b);
-    for (const { b, from } of moved.reverse()) if (from >= 0) layout.put(b, from);
+    this.putBack();
   }
 
   /** Makes room for b in a compartment of the unit by lifting out others, the least used first; −1 when that is not possible. */
@@ -263,6 +279,7 @@ export class PlaceSearch {
   }
 
   private changed(change: number): void {
+    this.settle();
     this.effort += change;
     if (this.effort < this.bestEffort - 1e-7) this.remember();
   }
