@@ -14,12 +14,14 @@ interface Breath {
   answer(): unknown;
 }
 
-/** Runs the steps until their end or until the time is over. */
+/** Runs the steps until their end, or until the time is over and there is an answer. */
 function within(timeMs: number, began: number, steps: Generator<Breath, unknown>): unknown {
   for (;;) {
     const next = steps.next();
     if (next.done) return next.value;
-    if (performance.now() - began >= timeMs - MARGIN) return next.value.answer();
+    if (performance.now() - began < timeMs - MARGIN) continue;
+    const answer = next.value.answer();
+    if (answer) return answer;
   }
 }
 

@@ -44,13 +44,20 @@ export class PlaceBound {
   private widenedAt = 0;
   private idle = 0;
 
-  /** @param rents that prices begin with */
-  constructor(place: CompiledPlace, reach: Reach, rents: Float64Array) {
+  private constructor(place: CompiledPlace, reach: Reach, rooms: RoomFor[], prices: Prices, takers: Takers) {
     this.place = place;
     this.reach = reach;
-    this.rooms = place.inGroup.map((group) => new RoomFor(place, group));
-    this.prices = new Prices(place, reach, this.rooms, rents);
-    this.takers = new Takers(place, reach, this.prices);
+    this.rooms = rooms;
+    this.prices = prices;
+    this.takers = takers;
+  }
+
+  /** Takes several breaths. @param rents that prices begin with */
+  static *begin(place: CompiledPlace, reach: Reach, rents: Float64Array): Generator<void, PlaceBound> {
+    const rooms = place.inGroup.map((group) => new RoomFor(place, group));
+    const prices = new Prices(place, reach, rooms, rents);
+    yield;
+    return new PlaceBound(place, reach, rooms, prices, new Takers(place, reach, prices));
   }
 
   /** What is left of the choices of each bin: no other is made by a better plan. */

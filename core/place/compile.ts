@@ -1,4 +1,5 @@
 /** The placement problem as flat arrays, for search and bounds: what each bin costs where, and where it may not be. */
+import { finish } from '../finish.ts';
 import { PlaceCosts, numbered } from './costs.ts';
 import { Nearest } from './nearest.ts';
 import { GROUP_SPLIT, UNPLACED, type PlaceProblem } from './problem.ts';
@@ -30,13 +31,15 @@ export interface CompiledPlace {
 
 /** Compartments of one bin that the search tries of itself; the others are looked at when these are full. */
 const NEAREST = 64;
+/** Bins between two breaths. */
+const BREATH = 200;
 
 /** @param pins bin id to compartment id: bins that stay; a pin that breaks a rule stays all the same, it was set by hand. */
-export function compilePlace(
+export function* compileSteps(
   problem: PlaceProblem,
   pins: ReadonlyMap<string, string> = new Map(),
   most = NEAREST,
-): CompiledPlace {
+): Generator<void, CompiledPlace> {
   const bins = problem.bins.length;
   const compartments = problem.compartments.length;
   const units = numbered(problem.compartments.map((c) => c.unit));
@@ -46,6 +49,8 @@ export function compilePlace(
   const choiceCosts: Float64Array[] = [];
   const nearest = new Nearest(most);
   for (let b = 0; b < bins; b++) {
+    if (b % BREATH === 0) yield;
+    costs.prepare(b);
     nearest.clear();
     const pin = costs.pinned[b]!;
     if (pin >= 0) nearest.offer(costs.at(b, pin), pin);
@@ -77,6 +82,10 @@ export function compilePlace(
     pinned: costs.pinned,
   };
 }
+
+/** The same in one go. */
+export const compilePlace = (...problem: Parameters<typeof compileSteps>): CompiledPlace =>
+  finish(compileSteps(...problem));
 
 /** What belongs to each of so many, from whom each belongs to; −1 is to none. */
 function listed(belongsTo: Int32Array, many: number): number[][] {

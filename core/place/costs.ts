@@ -12,7 +12,14 @@ import {
   effortOf,
   gripHundredths,
 } from './effort.ts';
-import { FRONT_CLEARANCE, HEAVY_MASS, type PlaceBin, type PlacePerson, type PlaceProblem } from './problem.ts';
+import {
+  FRONT_CLEARANCE,
+  HEAVY_MASS,
+  type PlaceBin,
+  type PlaceCompartment,
+  type PlacePerson,
+  type PlaceProblem,
+} from './problem.ts';
 import { usableWidth } from './rules.ts';
 
 const FORBIDDEN = Infinity;
@@ -51,6 +58,12 @@ export class PlaceCosts {
   private readonly leastBody: Float64Array;
   private readonly level: Int32Array;
   private readonly levels: number;
+  /** A compartment of each level. */
+  private readonly typical: readonly PlaceCompartment[];
+  private readonly bins: readonly PlaceBin[];
+  private readonly people: ReadonlyMap<string, PlacePerson>;
+  /** Stature of the tallest child: a hazard is out of reach of every child when it is out of reach of that one. */
+  private readonly tallest: number;
 
   /** @param pins bin id to compartment id: bins that stay; a pin that breaks a rule stays all the same, it was set by hand. */
   constructor(problem: PlaceProblem, pins: ReadonlyMap<string, string>) {
@@ -87,32 +100,17 @@ export class PlaceCosts {
     this.perWeek = Float64Array.from(bins, (b) => b.uses.reduce((sum, use) => sum + use.perWeek, 0));
 
     const people = new Map(problem.people.map((person) => [person.id, person]));
-    /** A hazard is out of reach of every child when it is out of reach of the tallest. */
-    const tallest = problem.people.reduce(
-      (most, one) => (one.kind === 'child' ? Math.max(most, one.stature) : most),
-      0,
-    );
+    this.bins = bins;
+    this.people = people;
+    this.tallest = problem.people.reduce((most, one) => (one.kind === 'child' ? Math.max(most, one.stature) : most), 0);
     // Compartments of one height, access and lock are reached alike.
-    const keys = numbered(compartments.map((c) => `${c.floor} ${c.access} ${c.locked}`));
-    this.level = Int32Array.from(compartments, (c) => keys.get(`${c.floor} ${c.access} ${c.locked}`)!);
-    this.levels = keys.size;
-    const typical = Array.from({ length: keys.size }, (_, l) => compartments[this.level.indexOf(l)]!);
-    this.body = new Float64Array(bins.length * keys.size);
+    const keys = compartments.map((c) => `${c.floor} ${c.access} ${c.locked}`);
+    const levels = numbered(keys);
+    this.level = Int32Array.from(keys, (key) => levels.get(key)!);
+    this.levels = levels.size;
+    this.typical = Array.from({ length: this.levels }, (_, l) => compartments[this.level.indexOf(l)]!);
+    this.body = new Float64Array(bins.length * this.levels);
     this.leastBody = new Float64Array(bins.length).fill(FORBIDDEN);
-    for (let b = 0; b < bins.length; b++) {
-      const bin = bins[b]!;
-      const users = bin.uses.map((use) => people.get(use.person)!);
-      const byChild = users.some((person) => person.kind === 'child');
-      const lid = bin.lid ? 2 * LID_SECONDS * this.perWeek[b]! : 0;
-      for (let l = 0; l < typical.length; l++) {
-        const space = typical[l]!;
-        const grip = gripHundredths(bin.height, space);
-        const safe = space.locked ? !byChild : !bin.hazard || !tallest || grip > BANDS.childReach * tallest + 30000;
-        const body = safe ? lid + 2 * bodyAt(bin, users, grip) : FORBIDDEN;
-        this.body[b * this.levels + l] = body;
-        if (body < this.leastBody[b]!) this.leastBody[b] = body;
-      }
-    }
 
     const at = new Map(compartments.map((c, i) => [c.id, i]));
     this.pinned = Int32Array.from(bins, (b) => at.get(pins.get(b.id) ?? '') ?? -1);
@@ -131,6 +129,23 @@ export class PlaceCosts {
     for (let c = 0; c < this.spaces; c++) {
       this.roomWidth[c] = Math.max(this.roomWidth[c]!, pinnedWidth[c]!);
       this.roomLoad[c] = Math.max(this.roomLoad[c]!, pinnedLoad[c]!);
+    }
+  }
+
+  /** Reckons what b takes to reach at each level: before anything is asked about it. */
+  prepare(b: number): void {
+    const { bins, people, tallest, typical, levels } = this;
+    const bin = bins[b]!;
+    const users = bin.uses.map((use) => people.get(use.person)!);
+    const byChild = users.some((person) => person.kind === 'child');
+    const lid = bin.lid ? 2 * LID_SECONDS * this.perWeek[b]! : 0;
+    for (let l = 0; l < levels; l++) {
+      const space = typical[l]!;
+      const grip = gripHundredths(bin.height, space);
+      const safe = space.locked ? !byChild : !bin.hazard || !tallest || grip > BANDS.childReach * tallest + 30000;
+      const body = safe ? lid + 2 * bodyAt(bin, users, grip) : FORBIDDEN;
+      this.body[b * levels + l] = body;
+      if (body < this.leastBody[b]!) this.leastBody[b] = body;
     }
   }
 

@@ -3,7 +3,7 @@ import type { Prices } from './prices.ts';
 import type { Takers } from './takers.ts';
 
 /** Compartments between two breaths. */
-const BREATH = 40;
+const BREATH = 10;
 
 /**
  * A choice made by force raises the bound by what its compartment then gains less, by what the others lose that had

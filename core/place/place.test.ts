@@ -139,7 +139,7 @@ describe('the placing engine', () => {
         const best = bestOfAll(problem);
         const place = compilePlace(problem, new Map(), nearest);
         const reach = new Reach(place);
-        const bound = new PlaceBound(place, reach, finish(rents(place, reach, best.effort + 0.5)));
+        const bound = finish(PlaceBound.begin(place, reach, finish(rents(place, reach, best.effort + 0.5))));
         const first = compilePlace(problem, new Map(), nearest).choices;
         for (let round = 0; round < 120; round++) {
           bound.round(best.effort + 0.5);

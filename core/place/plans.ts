@@ -17,20 +17,28 @@ export function planByRegret(place: CompiledPlace): Int32Array {
 
 /** Each bin to the least of effort and rent that is free, first those that would lose most elsewhere. */
 export function planByRents(place: CompiledPlace, rent: Float64Array): Int32Array {
-  const pays = place.choices.map((own, b) =>
-    place.choiceCosts[b]!.map((cost, i) => cost + rent[own[i]!]! * place.width[b]!),
-  );
-  const order = place.choices.map((own, b) => {
-    const its = pays[b]!;
-    return Int32Array.from(own.keys()).sort((i, j) => its[i]! - its[j]!);
-  });
-  const payAt = (b: number, nth: number) => pays[b]![order[b]![nth] ?? -1] ?? UNPLACED;
+  const { choices, choiceCosts, width } = place;
   return inTurn(
     place,
-    (b) => payAt(b, 1) - payAt(b, 0),
+    (b) => {
+      let least = UNPLACED;
+      let second = UNPLACED;
+      for (let i = 0; i < choices[b]!.length; i++) {
+        const pays = choiceCosts[b]![i]! + rent[choices[b]![i]!]! * width[b]!;
+        if (pays < least) [least, second] = [pays, least];
+        else if (pays < second) second = pays;
+      }
+      return second - least;
+    },
     (b, layout) => {
-      const nth = order[b]!.find((i) => layout.fits(b, place.choices[b]![i]!));
-      return nth === undefined ? -1 : place.choices[b]![nth]!;
+      let least = Infinity;
+      let best = -1;
+      for (let i = 0; i < choices[b]!.length; i++) {
+        const c = choices[b]![i]!;
+        const pays = choiceCosts[b]![i]! + rent[c]! * width[b]!;
+        if (pays < least && layout.fits(b, c)) [least, best] = [pays, c];
+      }
+      return best;
     },
   );
 }

@@ -1,6 +1,6 @@
 /** From a problem to an answer: search, bound and, where it is small, exact search take turns; the caller times and may stop. */
 import { finish } from '../finish.ts';
-import { assignmentEffort, compilePlace, type CompiledPlace } from './compile.ts';
+import { assignmentEffort, compileSteps, type CompiledPlace } from './compile.ts';
 import { PlaceBound } from './bound.ts';
 import { searchExactly } from './exact.ts';
 import { planByRents } from './plans.ts';
@@ -8,7 +8,7 @@ import { Reach } from './reach.ts';
 import { rents } from './rents.ts';
 import { PlaceSearch } from './search.ts';
 import { Timetable } from './timetable.ts';
-import type { PlaceAnswer, PlaceProblem } from './problem.ts';
+import { UNPLACED, type PlaceAnswer, type PlaceProblem } from './problem.ts';
 
 export interface PlaceOptions {
   seed?: number;
@@ -24,8 +24,8 @@ export interface PlaceProgress {
   done: number;
   effort: number;
   bound: number;
-  /** The best plan so far. */
-  answer(): PlaceAnswer;
+  /** The best plan so far, null before the first one. */
+  answer(): PlaceAnswer | null;
 }
 
 /** Changes tried in one breath. */
@@ -48,22 +48,25 @@ export function* solvePlaceSteps(
   problem: PlaceProblem,
   options: PlaceOptions = {},
 ): Generator<PlaceProgress, PlaceAnswer> {
-  const place = compilePlace(problem, options.pins);
-  const search = new PlaceSearch(place, options.seed ?? 1);
-  let proven = 0;
   const progress: PlaceProgress = {
     done: 0,
-    effort: search.bestEffort,
+    effort: UNPLACED * problem.bins.length,
     bound: 0,
-    answer: () => answerOf(place, search.best, proven),
+    answer: () => null,
   };
+  const place = yield* reporting(compileSteps(problem, options.pins), progress);
+  const search = new PlaceSearch(place, options.seed ?? 1);
+  let proven = 0;
   // A whole plan, before the bound is set up.
-  yield progress;
+  yield Object.assign(progress, {
+    effort: search.bestEffort,
+    answer: () => answerOf(place, search.best, proven),
+  });
   const reach = new Reach(place);
   const rent = yield* reporting(rents(place, reach, search.bestEffort), progress);
   search.adoptBetter(planByRents(place, rent));
   yield Object.assign(progress, { effort: search.bestEffort });
-  const bound = new PlaceBound(place, reach, rent);
+  const bound = yield* reporting(PlaceBound.begin(place, reach, rent), progress);
   const looks = place.choices.reduce((sum, own) => sum + own.length, 1);
   const rounds = Math.max(1, Math.min(MOST_ROUNDS, Math.round(BOUND_BREATH / looks)));
   const breaths = options.iterations ?? usualBreaths(place.bins);

@@ -1,6 +1,6 @@
 /** Runs the placing engine against the clock, reports, and can be stopped with what it has. */
 import { expose } from 'comlink';
-import { solvePlaceSteps } from '@stube/core/place/solve';
+import { solvePlaceSteps, type PlaceProgress } from '@stube/core/place/solve';
 import { inSlices } from './slices.ts';
 import type { PlaceAnswer, PlaceProblem } from '@stube/core/place/problem';
 
@@ -14,19 +14,19 @@ export interface PlaceNews {
 let stopped = false;
 
 const place = {
-  /** The best plan when the time is over or it was stopped. */
+  /** The best plan when the time is over or it was stopped; null when it was stopped before there was one. */
   async solve(
     problem: PlaceProblem,
     pins: [string, string][],
     report: (news: PlaceNews) => void,
-  ): Promise<PlaceAnswer> {
+  ): Promise<PlaceAnswer | null> {
     stopped = false;
     const began = performance.now();
     const steps = solvePlaceSteps(problem, {
       pins: new Map(pins),
       elapsed: () => (performance.now() - began) / problem.timeMs,
     });
-    return inSlices(
+    return inSlices<PlaceAnswer | null, PlaceProgress>(
       steps,
       ({ done, effort, bound }) => report({ done, effort, bound }),
       () => stopped,

@@ -108,6 +108,8 @@ export function usePlacing() {
           progress.value = now;
         }),
       );
+      // Stopped before there was a plan: all stays as it is.
+      if (!answer) return;
       gap.value = { effort: answer.effort, bound: answer.bound, unplaced: answer.unplaced.length };
       await store.attempt(() =>
         store.place(room.id.value, {
