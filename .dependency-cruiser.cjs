@@ -1,17 +1,20 @@
 /** The arrows of the house (docs/house.md), held across relative paths as well as package names. */
-const may = (part, allowed) => ({
-  name: `${part}-imports`,
+const may = (part, allowed, name = part, from = { path: `^${part}/` }) => ({
+  name: `${name}-imports`,
   severity: 'error',
-  comment: `${part} may import only: ${allowed.join(', ') || 'itself'}`,
-  from: { path: `^${part}/` },
+  comment: `${name} may import only: ${allowed.join(', ') || 'itself'}`,
+  from,
   to: { path: `^(?!${[part, ...allowed].join('/|')}/)(core|contract|server|web|cli|demo|e2e|bench)/` },
 });
+const WEB_TESTS = '^web/(testing/|.*\\.test\\.ts$)';
 module.exports = {
   forbidden: [
     may('core', []),
     may('contract', ['core']),
     may('server', ['core', 'contract']),
-    may('web', ['core', 'contract']),
+    may('web', ['core', 'contract'], 'web', { path: '^web/', pathNot: WEB_TESTS }),
+    // What a screen asks for is tested against the real server.
+    may('web', ['core', 'contract', 'server'], 'web-tests', { path: WEB_TESTS }),
     may('cli', ['core']),
     may('demo', ['contract']),
     {

@@ -63,6 +63,7 @@ function valueRow(kind: 'drawer' | 'shelf', n: number, ms: number, target: strin
   const shares: number[] = [];
   const against: number[] = [];
   const sorted: number[] = [];
+  const reachable: number[] = [];
   let proven = 0;
   for (const one of seeds) {
     const problem = (kind === 'drawer' ? drawerProblem : shelfProblem)(n, one, ms);
@@ -71,6 +72,7 @@ function valueRow(kind: 'drawer' | 'shelf', n: number, ms: number, target: strin
     if (answer.optimal) proven++;
     const packer = maxRects(problem, ms);
     against.push(packer ? answer.value / packer : 1);
+    reachable.push(packer ? answer.bound / packer : 1);
     sorted.push(answer.value / Math.max(1, maxRectsSorted(problem)));
   }
   say(
@@ -79,7 +81,7 @@ function valueRow(kind: 'drawer' | 'shelf', n: number, ms: number, target: strin
     percent(mean(shares)),
     percent(Math.min(...shares)),
     `${proven} of ${count} proven`,
-    `× ${mean(against).toFixed(3)} (least ${Math.min(...against).toFixed(3)}), sorted × ${mean(sorted).toFixed(3)}`,
+    `× ${mean(against).toFixed(3)} (least ${Math.min(...against).toFixed(3)}, no packing beyond ${mean(reachable).toFixed(3)}), sorted × ${mean(sorted).toFixed(3)}`,
     target,
   );
 }

@@ -1,0 +1,121 @@
+// @vitest-environment jsdom
+/** Fields and words that every screen uses. */
+import { mount } from '@vue/test-utils';
+import { createPinia, setActivePinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { HUES } from '@stube/core/label/hues';
+import { useSite } from '../stores/site.ts';
+import { sayDay, sayTime, today } from './day.ts';
+import HueChoice from './HueChoice.vue';
+import LengthField from './LengthField.vue';
+import LimitFields from './LimitFields.vue';
+import { floorSize, kilos, litres, minutes, percent, signedSeconds } from './numbers.ts';
+
+const openSite = (system: 'metric' | 'imperial') =>
+  Object.assign(useSite().data, { site: [{ id: 's', version: 1, name: 'House', system }] });
+beforeEach(() => {
+  setActivePinia(createPinia());
+  openSite('metric');
+});
+afterEach(() => vi.useRealTimers());
+
+describe('a length', () => {
+  const field = (modelValue = 345, more: object = {}) =>
+    mount(LengthField, { props: { modelValue, label: 'Width', ...more }, attachTo: document.body });
+  const input = (wrapper: ReturnType<typeof field>) => wrapper.get('input');
+
+  test.each([
+    ['34.5 cm', 345],
+    ['1,2 m', 1200],
+    ['13 5/8"', 346],
+    ['500', 500],
+  ])('%j is read as %d mm while it is typed, and written back tidily', async (typed, mm) => {
+    const wrapper = field();
+    await input(wrapper).trigger('focus');
+    await input(wrapper).setValue(typed);
+    expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([mm]);
+    await input(wrapper).trigger('blur');
+    expect((input(wrapper).element as HTMLInputElement).value).toBe(String(mm));
+    expect(wrapper.emitted('commit')!.at(-1)).toEqual([mm]);
+  });
+  test('shows the reading only where it was typed in another unit', async () => {
+    const wrapper = field();
+    await input(wrapper).trigger('focus');
+    await input(wrapper).setValue('12"');
+    expect(wrapper.get('.reading').text()).toContain('305');
+    await input(wrapper).setValue('305');
+    expect(wrapper.find('.reading').exists()).toBe(false);
+  });
+  test('what is no length is said at the field, and nothing is sent', async () => {
+    const wrapper = field();
+    await input(wrapper).setValue('about so wide');
+    expect(wrapper.get('.wrong').text()).toContain('Not a length');
+    expect(input(wrapper).attributes('aria-invalid')).toBe('true');
+    expect(input(wrapper).attributes('aria-describedby')).toBe(wrapper.get('.wrong').attributes('id'));
+    await input(wrapper).trigger('blur');
+    expect(wrapper.emitted('update:modelValue')).toBeUndefined();
+    expect(wrapper.emitted('commit')).toBeUndefined();
+  });
+  test('follows its value unless somebody is typing', async () => {
+    const wrapper = field();
+    await wrapper.setProps({ modelValue: 600 });
+    expect((input(wrapper).element as HTMLInputElement).value).toBe('600');
+    await input(wrapper).trigger('focus');
+    await wrapper.setProps({ modelValue: 700 });
+    expect((input(wrapper).element as HTMLInputElement).value).toBe('600');
+  });
+  test('in feet and inches where the house is measured so', () => {
+    openSite('imperial');
+    expect((input(field(305)).element as HTMLInputElement).value).toContain('"');
+  });
+});
+
+test('a limit asks for its number only once a container is chosen', async () => {
+  Object.assign(useSite().data, { containerType: [{ id: 't', name: 'Tin' }] });
+  const wrapper = mount(LimitFields, { props: { type: '', count: '' } });
+  expect(wrapper.find('input').exists()).toBe(false);
+  await wrapper.get('select').setValue('t');
+  expect(wrapper.emitted('update:type')).toEqual([['t']]);
+  await wrapper.setProps({ type: 't', count: '0', problem: 'at least one' });
+  expect(wrapper.get('input').attributes('aria-invalid')).toBe('true');
+  expect(wrapper.get('.wrong').text()).toBe('at least one');
+});
+
+test('every hue has its word beside its colour', async () => {
+  const wrapper = mount(HueChoice, { props: { modelValue: 'slate', label: 'Hue' } });
+  const labels = wrapper.findAll('label');
+  expect(labels.map((one) => one.text())).toEqual(Object.keys(HUES));
+  expect(wrapper.findAll('input').filter((one) => (one.element as HTMLInputElement).checked)).toHaveLength(1);
+  await labels[0]!.get('input').trigger('change');
+  expect(wrapper.emitted('update:modelValue')).toEqual([[Object.keys(HUES)[0]]]);
+});
+
+describe('days', () => {
+  beforeEach(() => vi.useFakeTimers({ now: new Date('2026-11-25T12:00:00') }));
+  test('are told as people speak of them', () => {
+    expect(today()).toBe('2026-11-25');
+    expect(sayDay('2026-11-25')).toBe('today');
+    expect(sayDay('2026-11-26')).toBe('tomorrow');
+    expect(sayDay('2026-11-24')).toBe('yesterday');
+    expect(sayDay('2026-11-20')).toBe('5 days ago');
+    expect(sayDay('2026-12-12')).toBe('12 Dec');
+    expect(sayDay('2027-01-03')).toBe('3 Jan 2027');
+    expect(sayDay('2026-01-03')).toBe('3 Jan');
+  });
+});
+
+test.each([
+  [litres(3.25), '3.3 l'],
+  [litres(14.6), '15 l'],
+  [percent(0.876), '88 %'],
+  [kilos(2350), '2.4 kg'],
+  [minutes(90), '1.5 min'],
+  [minutes(1230), '21 min'],
+  [signedSeconds(-45), '−45 s'],
+  [signedSeconds(120), '+2.0 min'],
+  [sayTime(45), '45 s'],
+  [sayTime(720), '12 min'],
+  [sayTime(4800), '80 min'],
+  [sayTime(6000), '1 h 40 min'],
+  [floorSize(5000, 4250), '5 × 4.3 m'],
+])('%s', (told, words) => expect(told).toBe(words));
