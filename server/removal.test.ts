@@ -45,15 +45,17 @@ describe('a category', () => {
       before.bin.map((one) => [one.code, one.compartmentId]).sort(),
     );
   });
-  test('is forgotten as a further side of other lines', async () => {
+  test('is forgotten as a further side of lines, its own too, and remembered again', async () => {
     const { category, line } = await data();
-    const blocks = category.find((one) => one.name === 'Wooden blocks');
-    const tips = line.find((one) => one.categoryId !== blocks!.id)!;
-    await server.patch(own(`/rows/line/${tips.id}`), { also: [blocks!.id], version: tips.version });
-    await remove('category', blocks!.id);
-    expect((await data()).line.find((one) => one.id === tips.id)!.also).toEqual([]);
+    const blocks = category.find((one) => one.name === 'Wooden blocks')!;
+    for (const one of line)
+      await server.patch(own(`/rows/line/${one.id}`), { also: [blocks.id], version: one.version });
+    await remove('category', blocks.id);
+    expect((await data()).line.map((one) => one.also)).toEqual([[], []]);
     await server.post(own('/undo'));
-    expect((await data()).line.find((one) => one.id === tips.id)!.also).toEqual([blocks!.id]);
+    const back = (await data()).line;
+    for (const one of line)
+      expect(back.find(({ id }) => id === one.id)).toMatchObject({ also: [blocks.id], categoryId: one.categoryId });
   });
 });
 

@@ -35,8 +35,19 @@ describe('opening', () => {
   });
   test('a slow answer for the site left behind does not come into the next one', async () => {
     const other = await siteWithRoom(server);
+    const quick = globalThis.fetch;
+    let letGo = () => {};
+    const held = new Promise<void>((resolve) => (letGo = resolve));
+    vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
+      const answer = await quick(path, init);
+      if (path.endsWith(site)) await held;
+      return answer;
+    });
     const slow = store.open(site);
-    await Promise.all([slow, store.open(other.site)]);
+    await store.open(other.site);
+    letGo();
+    await slow;
+    vi.stubGlobal('fetch', quick);
     expect(store.maps.room.has(other.room)).toBe(true);
     expect(store.maps.room.has(room)).toBe(false);
   });
