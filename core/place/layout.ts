@@ -100,7 +100,7 @@ export class PlaceLayout {
   }
 
   /** The cheapest compartment below `least` with room, −1 when there is none: of the nearest, else of all. */
-  bestFree(b: number, except = -1, least = Infinity): number {
+  bestFree(b: number, least = Infinity): number {
     const { place } = this;
     let best = -1;
     const choices = place.choices[b]!;
@@ -108,13 +108,13 @@ export class PlaceLayout {
     for (let i = 0; i < choices.length; i++) {
       if (costs[i]! >= least) return best;
       const c = choices[i]!;
-      if (c === except || !this.fits(b, c)) continue;
+      if (!this.fits(b, c)) continue;
       const price = this.priceOf(b, c);
       if (price < least) [best, least] = [c, price];
     }
     if (best < 0 && choices.length >= place.nearest)
       for (let c = 0; c < place.compartments; c++) {
-        if (c === except || !this.fits(b, c) || place.costs.at(b, c) >= least) continue;
+        if (!this.fits(b, c) || place.costs.at(b, c) >= least) continue;
         const price = this.priceOf(b, c);
         if (price < least) [best, least] = [c, price];
       }

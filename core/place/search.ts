@@ -1,6 +1,6 @@
 /**
- * Looks for the plan with the least effort: a start by regret (who loses most by waiting goes first), then annealing
- * over moves, exchanges and ejections, the group term kept up to date. Anytime: `best` is always a whole plan.
+ * Looks for the plan with the least effort: a start by regret, then annealing over moves, chains of bins that push each
+ * other on, and groups brought together, the group term kept up to date. Anytime: `best` is always a whole plan.
  * Repeatable: the same seed and number of changes give the same plan.
  */
 import { Random } from '../random.ts';
@@ -43,10 +43,11 @@ export class PlaceSearch {
   private effort: number;
   /** Bins without a place when the last changes began. */
   private loose: Int32Array = new Int32Array(0);
-  /** Bins taken out for the change in hand, and where they stood; those of them that have no place yet. */
+  // The change in hand: bins taken out for it, and where they stood; those that wait for a place; what it adds so far.
   private readonly lifted: number[] = [];
   private readonly liftedFrom: number[] = [];
   private readonly waiting: number[] = [];
+  private change = 0;
   private heat = 1;
   private readonly startHeat: number;
 
@@ -120,49 +121,47 @@ export class PlaceSearch {
     if (c === layout.at[b]!) return;
     const most = this.patience();
     if (!layout.fits(b, c)) return this.push(b, c, most);
-    const change = layout.changeOf(b, c);
-    if (change > most) return;
-    layout.take(b);
-    layout.put(b, c);
-    this.changed(change);
+    if (layout.changeOf(b, c) > most) return;
+    this.lift(b);
+    this.put(b, c);
+    this.accept();
   }
 
   /**
    * b wants into c, which is full: some of its bins make room, and each of them goes to where b came from, or where it would
-   * like to be, others making room in turn, or to the best free place.
+   * like to be, others making room in turn, or to the best free place; where there is none, it is left out.
    */
   private push(b: number, c: number, most: number): void {
     const { place, layout, lifted, waiting } = this;
     const back = layout.at[b]!;
-    waiting.length = 0;
-    let change = this.lift(b);
-    for (let one = b, to = c; to >= 0; to = this.wayOut(one, back)) {
-      change += this.makeRoom(one, to);
-      if (!layout.fits(one, to) || waiting.length > MOST_WAITING || lifted.length > MOST_LIFTED) break;
-      change += layout.put(one, to);
+    this.lift(b);
+    for (let one = b, to = c; ; to = this.wayOut(one, back)) {
+      if (to >= 0) {
+        this.makeRoom(one, to);
+        if (!layout.fits(one, to) || waiting.length > MOST_WAITING || lifted.length > MOST_LIFTED) break;
+        this.put(one, to);
+      }
       // Those still waiting come off no cheaper than in their best places.
-      let hope = change;
+      let hope = this.change;
       for (let i = 0; i < waiting.length; i++) hope += place.choiceCosts[waiting[i]!]![0]! - UNPLACED;
       if (hope > most) break;
-      if (!waiting.length) return this.changed(change);
+      if (!waiting.length) return this.accept();
       one = waiting.pop()!;
     }
     this.putBack();
   }
 
-  /** Lifts others out of c until there is room for b, or a few tries are over; they wait for a place. */
-  private makeRoom(b: number, c: number): number {
-    const { place, random, layout, lifted, waiting } = this;
-    let change = 0;
+  /** Lifts others out of c until there is room for b, or a few tries are over. */
+  private makeRoom(b: number, c: number): void {
+    const { place, random, layout, lifted } = this;
     for (let tries = 0; tries < ROOM_TRIES && !layout.fits(b, c); tries++) {
       const others = layout.members[c]!;
       if (!others.length) break;
       const other = others[random.below(others.length)]!;
       if (place.pinned[other]! >= 0 || lifted.includes(other)) continue;
-      change += this.lift(other);
-      waiting.push(other);
+      this.lift(other);
+      this.waiting.push(other);
     }
-    return change;
   }
 
   /** Where one that had to make room goes, −1 for nowhere; `back` is the place that became free at first, if any. */
@@ -170,7 +169,7 @@ export class PlaceSearch {
     const { place, random, layout } = this;
     const chance = random.next();
     if (chance < WAYS_OUT.back && back >= 0 && layout.fits(b, back) && place.costs.at(b, back) < Infinity) return back;
-    if (chance > WAYS_OUT.free) return layout.bestFree(b);
+    if (chance > WAYS_OUT.free) return layout.bestFree(b, UNPLACED);
     const choices = this.choices[b]!;
     return choices.length ? this.often(choices) : -1;
   }
@@ -181,14 +180,18 @@ export class PlaceSearch {
     return list[Math.min(nth, list.length - 1)]!;
   }
 
-  /** Takes b out for a change that may come to nothing; returns what that adds. */
-  private lift(b: number): number {
+  /** Takes b out for the change in hand. */
+  private lift(b: number): void {
     this.lifted.push(b);
     this.liftedFrom.push(this.layout.at[b]!);
-    return this.layout.take(b);
+    this.change += this.layout.take(b);
   }
 
-  /** The change came to nothing: all stand where they stood. */
+  private put(b: number, c: number): void {
+    this.change += this.layout.put(b, c);
+  }
+
+  /** The change in hand comes to nothing: all stand where they stood. */
   private putBack(): void {
     const { layout, lifted, liftedFrom } = this;
     for (const b of lifted) layout.take(b);
@@ -196,8 +199,15 @@ export class PlaceSearch {
     this.settle();
   }
 
+  private accept(): void {
+    this.effort += this.change;
+    this.settle();
+    if (this.effort < this.bestEffort - 1e-7) this.remember();
+  }
+
   private settle(): void {
-    this.lifted.length = this.liftedFrom.length = 0;
+    this.lifted.length = this.liftedFrom.length = this.waiting.length = 0;
+    this.change = 0;
   }
 
   /** Brings a group, or what stands of it in one unit, into another unit, whoever is in the way going to the best free place. */
@@ -218,37 +228,24 @@ export class PlaceSearch {
     let hope = -GROUP_SPLIT * Math.max(0, layout.spreadOf(place.groupOf[member]!) - 1);
     for (const b of coming) hope += this.leastIn(unit, b) - layout.paid[b]!;
     if (hope > most) return;
-    let change = 0;
-    for (const b of coming) change += this.lift(b);
-    const homeless: number[] = [];
-    let done = true;
+    for (const b of coming) this.lift(b);
     for (const b of coming) {
-      let c = this.bestIn(unit, b);
-      if (c < 0) {
-        c = this.pushInto(unit, b, group, (other) => {
-          change += this.lift(other);
-          homeless.push(other);
-        });
-        if (c < 0) {
-          done = false;
-          break;
-        }
-      }
-      change += layout.put(b, c);
+      const free = this.bestIn(unit, b);
+      const c = free < 0 ? this.pushInto(unit, b, group) : free;
+      if (c < 0) return this.putBack();
+      this.put(b, c);
     }
-    if (done) {
-      homeless.sort((x, y) => place.costs.perWeek[y]! - place.costs.perWeek[x]!);
-      for (const b of homeless) {
-        const to = layout.bestFree(b);
-        if (to >= 0) change += layout.put(b, to);
-      }
+    this.waiting.sort((x, y) => place.costs.perWeek[y]! - place.costs.perWeek[x]!);
+    for (const b of this.waiting) {
+      const to = layout.bestFree(b, UNPLACED);
+      if (to >= 0) this.put(b, to);
     }
-    if (done && change <= most) return this.changed(change);
-    this.putBack();
+    if (this.change <= most) this.accept();
+    else this.putBack();
   }
 
   /** Makes room for b in a compartment of the unit by lifting out others, the least used first; −1 when that is not possible. */
-  private pushInto(unit: number, b: number, group: readonly number[], lift: (other: number) => void): number {
+  private pushInto(unit: number, b: number, group: readonly number[]): number {
     const { place, random, layout } = this;
     const offers = place.inUnit[unit]!.filter((at) => place.costs.at(b, at) < Infinity);
     if (!offers.length) return -1;
@@ -258,7 +255,9 @@ export class PlaceSearch {
       let least = random.below(others.length);
       const second = random.below(others.length);
       if (place.costs.perWeek[others[second]!]! < place.costs.perWeek[others[least]!]!) least = second;
-      lift(others.splice(least, 1)[0]!);
+      const [other] = others.splice(least, 1);
+      this.lift(other!);
+      this.waiting.push(other!);
     }
     return layout.fits(b, c) ? c : -1;
   }
@@ -279,12 +278,6 @@ export class PlaceSearch {
       if (cost < least && layout.fits(b, c)) [best, least] = [c, cost];
     }
     return best;
-  }
-
-  private changed(change: number): void {
-    this.settle();
-    this.effort += change;
-    if (this.effort < this.bestEffort - 1e-7) this.remember();
   }
 
   private remember(): void {
