@@ -23,8 +23,10 @@ const LONGEST = 32_000;
 const HEAT = 0.02;
 /** Columns taken out at most, as a rule. */
 const MOST_OUT = 10;
-/** Share of the rebuildings that begin with nothing: what a few neighbours never lead to. */
-const ALL_OUT = 0.05;
+/** Share of the rebuildings that begin with nothing: what a few neighbours never lead to. Of few containers these find more. */
+const ALL_OUT = { few: 0.3, many: 0.05 };
+/** Containers up to this number are few. */
+export const FEW_CONTAINERS = 20;
 /** Share of the containers that look for the floor first, though they could stand on others. */
 const ON_THE_FLOOR = 0.15;
 
@@ -33,6 +35,7 @@ export function* searchRebuilt(problem: FitProblem, incumbent: Incumbent, random
   const free = new FreeRectangles(compartment.width, compartment.depth);
   let standing: Standing[] = [];
   let left = unitsOf(containers.map((one) => one.count));
+  const allOut = left.length <= FEW_CONTAINERS ? ALL_OUT.few : ALL_OUT.many;
   let value = 0;
   const cooling = new Cooling(HEAT, LONGEST, random);
   for (let round = 0; ; round++) {
@@ -57,7 +60,7 @@ export function* searchRebuilt(problem: FitProblem, incumbent: Incumbent, random
       Math.abs(x + column.width / 2 - middle.x - middle.column.width / 2) +
       Math.abs(y + column.depth / 2 - middle.y - middle.column.depth / 2);
     const order = standing.map((one) => ({ one, away: away(one) })).sort((a, b) => a.away - b.away);
-    const many = random.next() < ALL_OUT ? order.length : 1 + random.below(MOST_OUT);
+    const many = random.next() < allOut ? order.length : 1 + random.below(MOST_OUT);
     const out = order.slice(0, many).map(({ one }) => one);
     return [
       standing.filter((one) => !out.includes(one)),

@@ -11,7 +11,7 @@ import type { FitProblem } from './problem.ts';
 import { lay, liking, priceOfRoom } from './lay.ts';
 import type { Incumbent } from './incumbent.ts';
 import { standingOf, type Put } from './put.ts';
-import { searchRebuilt } from './search-rebuilt.ts';
+import { FEW_CONTAINERS, searchRebuilt } from './search-rebuilt.ts';
 import { diggingOf } from './digging.ts';
 import { buildColumns, putsOf, standOn, turnedColumn, type Column } from './stacks.ts';
 
@@ -23,8 +23,8 @@ const HEAT = 0.01;
 const LONGEST = 16_000;
 /** From that share on only what takes no more digging is taken for alike. */
 const LATE = 0.9;
-/** One breath of so many rebuilds. */
-const REBUILT_EVERY = 4;
+/** One breath of so many rebuilds, where containers are few and where they are many; by trial. */
+const REBUILT_EVERY = { few: 2, many: 4 };
 /** One round of so many is laid by the beam; so many quick ones make a breath. */
 const CAREFUL_EVERY = 6;
 const QUICK_ROUNDS = 8;
@@ -40,8 +40,10 @@ interface Genes {
 export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random: Random): Generator<void, never> {
   const orders = searchOrders(problem, incumbent, random);
   const rebuilt = searchRebuilt(problem, incumbent, new Random(random.below(2 ** 31)));
+  const units = problem.containers.reduce((sum, one) => sum + one.count, 0);
+  const every = units <= FEW_CONTAINERS ? REBUILT_EVERY.few : REBUILT_EVERY.many;
   for (let round = 0; ; round++) {
-    (round % REBUILT_EVERY < REBUILT_EVERY - 1 ? orders : rebuilt).next();
+    (round % every < every - 1 ? orders : rebuilt).next();
     yield;
   }
 }
