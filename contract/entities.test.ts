@@ -2,7 +2,8 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
 import { TABLES, type TableName } from '@stube/core/site/entities';
-import { FRESH_CATEGORY, FRESH_LINE, FRESH_TRAITS } from '@stube/core/site/fresh';
+import { FRESH_CATEGORY, FRESH_TRAITS } from '@stube/core/site/fresh';
+import { CUBES, lineValues, ROOM, TIN } from '@stube/core/site/testing/rows';
 import { batch, importedLines } from './batch.ts';
 import { check } from './check.ts';
 import { createSchema, EDITABLE, FIELDS, patchSchema, rowSchema, type EditableTable } from './entities.ts';
@@ -14,32 +15,13 @@ const fieldsOf = (checked: ReturnType<typeof check>): string[] =>
 /** A new row of each table that people make, with nothing that may be left out. */
 const NEW: Record<EditableTable, Record<string, unknown>> = {
   person: { name: 'Ona', kind: 'adult', stature: 1700 },
-  room: { name: 'Net loft', width: 5000, depth: 4000, height: 2600 },
+  room: ROOM,
   zone: { roomId: 'r', name: 'Rug', kind: 'play on the floor', x: 10, y: 20 },
-  unit: {
-    roomId: 'r',
-    name: 'Low cubes',
-    template: 'cubes',
-    width: 1120,
-    height: 760,
-    depth: 390,
-    columns: 3,
-    rows: 2,
-    board: 18,
-    raised: 0,
-  },
+  unit: { ...CUBES, roomId: 'r' },
   family: { name: 'Building' },
   category: { familyId: 'f', name: 'Planks' },
   deferral: { roomId: 'r', what: 'Bottom drawer', until: '2026-03-09' },
-  containerType: {
-    name: 'Tin',
-    outWidth: 200,
-    outDepth: 120,
-    outHeight: 90,
-    inWidth: 190,
-    inDepth: 110,
-    inHeight: 85,
-  },
+  containerType: TIN,
 };
 NEW.zone.kind = (FIELDS.zone.kind!.describe() as unknown as { allow: unknown[] }).allow.find(
   (one) => typeof one === 'string',
@@ -108,20 +90,7 @@ test('every table has its fields, and a whole row asks for id and version', () =
   }
 });
 
-const lineValues = {
-  roomId: 'r',
-  categoryId: null,
-  name: 'Planks',
-  amount: 3,
-  measure: 'pieces',
-  length: null,
-  width: null,
-  height: null,
-  decision: 'keep',
-  note: '',
-  sort: 1,
-  ...FRESH_LINE,
-};
+const planks = lineValues('Planks', { sort: 1 });
 
 describe('several rows at once', () => {
   test('need something to do, and a name for undo', () => {
@@ -131,8 +100,8 @@ describe('several rows at once', () => {
   });
   test('a fault is named by its place in the list', () => {
     const create = [
-      { table: 'line', id: 'a', values: lineValues },
-      { table: 'line', id: 'b', values: { ...lineValues, amount: 0 } },
+      { table: 'line', id: 'a', values: planks },
+      { table: 'line', id: 'b', values: { ...planks, amount: 0 } },
       {
         table: 'category',
         id: 'c',
@@ -152,7 +121,7 @@ describe('several rows at once', () => {
   });
   test('a list that comes in has at least one line', () => {
     expect(fieldsOf(check(importedLines, { name: 'list.csv', lines: [] }))).toEqual(['lines']);
-    const { sort: _sort, ...values } = lineValues;
+    const { sort: _sort, ...values } = planks;
     const lines = [{ starter: null, perWeek: null, values }];
     expect(check(importedLines, { name: 'list.csv', lines }).ok).toBe(true);
   });

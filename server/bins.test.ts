@@ -1,7 +1,8 @@
 /** Bins by hand: how many of which container, where each stands, what its label says. */
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import type { Bin } from '@stube/core/site/entities';
-import { CUBES, siteWithRoom, testServer, type TestServer } from './testing/site.ts';
+import { CUBES } from '@stube/core/site/testing/rows';
+import { siteWithRoom, testServer, type TestServer } from './testing/site.ts';
 
 let server: TestServer;
 let site: string;

@@ -2,6 +2,7 @@
 import { beforeAll, describe, expect, test } from 'vitest';
 import type { Line } from '@stube/core/site/entities';
 import { FRESH_CATEGORY, FRESH_LINE, FRESH_TRAITS } from '@stube/core/site/fresh';
+import { lineValues } from '@stube/core/site/testing/rows';
 import { siteWithRoom, testServer, type TestServer } from './testing/site.ts';
 
 let server: TestServer;
@@ -14,20 +15,10 @@ beforeAll(async () => {
 const own = (path: string) => `/sites/${site}${path}`;
 const lineNamed = async (name: string): Promise<Line> =>
   (await server.data(site)).line.find((line) => line.name === name)!;
-const values = (name: string, more: Partial<Line> = {}) => ({
-  roomId: room,
-  categoryId: null,
-  name,
-  amount: 2,
-  measure: 'pieces',
-  length: null,
-  width: null,
-  height: null,
-  decision: 'keep',
-  note: '',
-  ...FRESH_LINE,
-  ...more,
-});
+const values = (name: string, more: Partial<Line> = {}) => {
+  const { sort: _sort, ...own } = lineValues(name, { roomId: room, amount: 2, ...more });
+  return own;
+};
 
 describe('a decision with its dates', () => {
   test('what is put off comes back in thirty days, or when it was said', async () => {

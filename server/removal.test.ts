@@ -1,6 +1,7 @@
 /** What hangs on a row goes or is let go with it, and undo brings all of it back. */
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import type { SiteData } from '@stube/core/site/entities';
+import { TIN } from '@stube/core/site/testing/rows';
 import { siteWithRoom, testServer, type TestServer } from './testing/site.ts';
 
 let server: TestServer;
@@ -86,18 +87,7 @@ describe('a person', () => {
 });
 
 describe('a container', () => {
-  const addType = async (): Promise<string> =>
-    (
-      await server.post(own('/rows/containerType'), {
-        name: 'Tin with a window',
-        outWidth: 200,
-        outDepth: 120,
-        outHeight: 90,
-        inWidth: 190,
-        inDepth: 110,
-        inHeight: 85,
-      })
-    ).id;
+  const addType = async (): Promise<string> => (await server.post(own('/rows/containerType'), TIN)).id;
   test('that no bin uses goes, and limits and wishes told in it end', async () => {
     const tin = await addType();
     const { category } = await data();

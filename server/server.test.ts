@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { CUBES, ROOM, siteWithRoom, testServer, type TestServer } from './testing/site.ts';
+import { CUBES, ROOM } from '@stube/core/site/testing/rows';
+import { siteWithRoom, testServer, type TestServer } from './testing/site.ts';
 
 let server: TestServer;
 beforeAll(async () => {

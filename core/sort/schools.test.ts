@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
 import { CATALOGUE } from '../contain/catalogue.ts';
-import { FRESH_CATEGORY, FRESH_LINE, FRESH_PERSON } from '../site/fresh.ts';
+import { FRESH_CATEGORY, FRESH_PERSON } from '../site/fresh.ts';
+import { lineValues } from '../site/testing/rows.ts';
 import type { Category, Line, Person } from '../site/entities.ts';
 import { FacetReader } from './facets.ts';
 import { burdenOf, compareSchools, SCHOOLS, suggestSchool, type SchoolData } from './schools.ts';
@@ -30,20 +31,8 @@ const person = (name: string, more: Partial<Person> = {}): Person => ({
 });
 const line = (name: string, categoryId: string | null, amount = 10, more: Partial<Line> = {}): Line => ({
   ...row,
-  ...FRESH_LINE,
   id: name,
-  roomId: 'r',
-  name,
-  categoryId,
-  amount,
-  measure: 'pieces',
-  length: null,
-  width: null,
-  height: null,
-  decision: 'keep',
-  note: '',
-  sort: 0,
-  ...more,
+  ...lineValues(name, { categoryId, amount, ...more }),
 });
 const today = '2026-11-25';
 const data = (lines: Line[], categories: Category[], people: Person[] = []): SchoolData => ({

@@ -1,6 +1,7 @@
 /** A server over an empty database, and the few requests that most tests begin with. */
 import request from 'supertest';
 import type { SiteData } from '@stube/core/site/entities';
+import { CUBES, ROOM } from '@stube/core/site/testing/rows';
 import { createApp } from '../app.ts';
 import { memoryStore, readDump } from '../db/open.ts';
 import { TEMPLATE } from './template.ts';
@@ -25,19 +26,6 @@ export async function testServer() {
 }
 
 export type TestServer = Awaited<ReturnType<typeof testServer>>;
-
-export const ROOM = { name: 'Net loft', width: 5000, depth: 4000, height: 2600 };
-export const CUBES = {
-  name: 'Low cubes',
-  template: 'cubes',
-  width: 1120,
-  height: 760,
-  depth: 390,
-  columns: 3,
-  rows: 2,
-  board: 18,
-  raised: 0,
-};
 
 /** A site with one room and one unit. */
 export async function siteWithRoom(server: TestServer): Promise<{ site: string; room: string; unit: string }> {
