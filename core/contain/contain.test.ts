@@ -6,7 +6,8 @@ import { demandsOf } from './demand.ts';
 import { binsNeeded, bulkLitres, insideLitres, learnedFactor, pieceFits, usableLitres } from './litres.ts';
 import { countTypes, shoppingList } from './shopping.ts';
 import { starterOf } from '../sort/starter/library.ts';
-import { FRESH_CATEGORY, FRESH_LINE } from '../site/fresh.ts';
+import { FRESH_CATEGORY } from '../site/fresh.ts';
+import { lineValues } from '../site/testing/rows.ts';
 import type { Category, ContainerType, Line } from '../site/entities.ts';
 
 const category = (key: string, more: Partial<Category> = {}): Category => ({
@@ -23,19 +24,7 @@ const line = (categoryId: string, amount: number, measure = 'pieces', more: Part
   id: categoryId + amount,
   version: 1,
   siteId: 's',
-  roomId: 'r',
-  categoryId,
-  name: categoryId,
-  amount,
-  measure,
-  length: null,
-  width: null,
-  height: null,
-  decision: 'keep',
-  note: '',
-  sort: 0,
-  ...FRESH_LINE,
-  ...more,
+  ...lineValues(categoryId, { categoryId, amount, measure, ...more }),
 });
 const types: ContainerType[] = CATALOGUE.map((shape, i) => ({
   ...shape,

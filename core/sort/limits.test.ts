@@ -2,7 +2,8 @@ import { expect, test } from 'vitest';
 import { CATALOGUE } from '../contain/catalogue.ts';
 import { usableLitres } from '../contain/litres.ts';
 import { canItComeIn, type ComeInData } from '../find/come-in.ts';
-import { FRESH_CATEGORY, FRESH_LINE, FRESH_PERSON } from '../site/fresh.ts';
+import { FRESH_CATEGORY, FRESH_PERSON } from '../site/fresh.ts';
+import { lineValues } from '../site/testing/rows.ts';
 import type { Bin, Category, Line } from '../site/entities.ts';
 import { dueLines, limitsOf, pastKeeping } from './limits.ts';
 import { listOf } from './result.ts';
@@ -22,20 +23,8 @@ const blocks: Category = {
 };
 const line = (name: string, amount: number, more: Partial<Line> = {}): Line => ({
   ...row,
-  ...FRESH_LINE,
   id: name,
-  roomId: 'r',
-  categoryId: 'blocks',
-  name,
-  amount,
-  measure: 'litre',
-  length: null,
-  width: null,
-  height: null,
-  decision: 'keep',
-  note: '',
-  sort: 0,
-  ...more,
+  ...lineValues(name, { categoryId: 'blocks', amount, measure: 'litre', ...more }),
 });
 const site = {
   ...row,
