@@ -22,17 +22,19 @@ export class Guide {
     this.shares = [];
     this.choices = choices.map((own, b) => {
       const its = often[b]!;
-      const taken = Array.from(own.keys()).filter((i) => its[i]! > 0);
+      const taken: number[] = [];
+      let all = 0;
+      for (let i = 0; i < own.length; i++)
+        if (its[i]! > 0) {
+          taken.push(i);
+          all += its[i]!;
+        }
       taken.sort((i, j) => its[j]! - its[i]!);
-      const all = taken.reduce((sum, i) => sum + its[i]!, 0);
       this.shares.push(Float64Array.from(taken, (i) => its[i]! / all));
-      const first = Int32Array.from(taken, (i) => own[i]!);
       const order = new Int32Array(own.length);
-      order.set(first);
-      order.set(
-        own.filter((_, i) => !(its[i]! > 0)),
-        first.length,
-      );
+      let next = 0;
+      for (const i of taken) order[next++] = own[i]!;
+      for (let i = 0; i < own.length; i++) if (!(its[i]! > 0)) order[next++] = own[i]!;
       return order;
     });
   }

@@ -97,7 +97,9 @@ export function* solvePlaceSteps(
         guided = true;
         const guide = bound.guide();
         search.keepTo(guide.choices);
+        yield progress;
         search.adopt(guide.plan());
+        yield Object.assign(progress, { effort: search.bestEffort });
       }
       // The bound told which choices are worth trying: only now the search begins hot.
       search.step(CHANGES, times.cooled(done));
