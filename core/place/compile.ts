@@ -87,6 +87,10 @@ export function* compileSteps(
 export const compilePlace = (...problem: Parameters<typeof compileSteps>): CompiledPlace =>
   finish(compileSteps(...problem));
 
+/** What the cheapest compartment asks at the least that is not among a bin's choices, in seconds a week. */
+export const beyondChoices = ({ choiceCosts, nearest }: CompiledPlace, b: number): number =>
+  choiceCosts[b]!.length < nearest ? UNPLACED : Math.min(UNPLACED, choiceCosts[b]!.at(-1)!);
+
 /** What belongs to each of so many, from whom each belongs to; −1 is to none. */
 function listed(belongsTo: Int32Array, many: number): number[][] {
   const lists: number[][] = Array.from({ length: many }, () => []);

@@ -4,6 +4,7 @@ import { compilePlace } from './compile.ts';
 import { Division, type PricedGroup } from './division.ts';
 import { GROUP_SPLIT, UNPLACED } from './problem.ts';
 import { RoomFor } from './room-for.ts';
+import { plainBin, plainProblem, plainShelf } from './testing/plain.ts';
 import { problems } from './testing/problems.ts';
 
 interface Case {
@@ -112,25 +113,13 @@ test('where room is scarce, it pays no more than the cheapest that has room, and
 });
 
 test('all of a group that only fits apart is not asked for together', () => {
-  const [problem] = fc.sample(problems(2, 2), { numRuns: 1, seed: 12 });
-  const bins = [0, 1].map((i) => ({ id: `b${i}`, width: 300, depth: 150, height: 80, mass: 400, group: 'g0' }));
-  const spaces = [0, 1].map((i) => ({ id: `c${i}`, unit: `u${i}`, width: 400, floor: 800, height: 300, depth: 300 }));
-  const plain = {
-    lid: false,
-    zone: 'z0',
-    uses: [],
-    hazard: false,
-    childReach: false,
-    lightSensitive: false,
-    view: null,
-  };
-  const open = { access: 'front' as const, door: false, drawer: false, locked: false, sunlit: false, onView: false };
-  const place = compilePlace({
-    ...problem!,
-    growth: 0,
-    bins: bins.map((one) => ({ ...one, ...plain })),
-    compartments: spaces.map((one) => ({ ...one, ...open, maxLoad: 9000, walk: { z0: 1, z1: 1 } })),
-  });
+  const bins = ['b0', 'b1'].map((id) => plainBin(id, { group: 'g0' }));
+  const place = compilePlace(
+    plainProblem(
+      bins,
+      ['u0', 'u1'].map((id) => plainShelf(id)),
+    ),
+  );
   const room = new RoomFor(place, [0, 1]);
   room.layOut([0, 1]);
   const price = Float64Array.of(10, 12, 500, 200, 12, 500);

@@ -2,8 +2,8 @@ import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
 import { assignmentEffort, compilePlace } from './compile.ts';
 import { explain, optionsFor } from './explain.ts';
-import type { PlaceProblem } from './problem.ts';
 import { solvePlace } from './solve.ts';
+import { plainBin, plainProblem, plainShelf } from './testing/plain.ts';
 import { problems } from './testing/problems.ts';
 
 describe('explaining a place', () => {
@@ -34,50 +34,10 @@ describe('explaining a place', () => {
     );
   });
   test('it names the parts, what was kept, and what keeps it out of easier places', () => {
-    const space = {
-      unit: 'u',
-      width: 400,
-      depth: 400,
-      height: 300,
-      access: 'front' as const,
-      door: false,
-      drawer: false,
-      locked: false,
-      sunlit: false,
-      onView: true,
-      maxLoad: 20000,
-    };
-    const problem: PlaceProblem = {
-      format: 'stube-place/1',
-      people: [
-        { id: 'a', kind: 'adult', stature: 1700 },
-        { id: 'k', kind: 'child', stature: 1100 },
-      ],
-      zones: [{ id: 'z' }],
-      growth: 0,
-      timeMs: 1,
-      compartments: [
-        { ...space, id: 'low', floor: 800, walk: { z: 1 } },
-        { ...space, id: 'high', floor: 1650, walk: { z: 1 } },
-      ],
-      bins: [
-        {
-          id: 'knives',
-          width: 200,
-          depth: 200,
-          height: 100,
-          mass: 900,
-          lid: false,
-          zone: 'z',
-          uses: [{ person: 'a', perWeek: 2 }],
-          group: null,
-          hazard: true,
-          childReach: false,
-          lightSensitive: false,
-          view: null,
-        },
-      ],
-    };
+    const knives = plainBin('knives', { hazard: true, uses: [{ person: 'p0', perWeek: 2 }] });
+    const shelves = [plainShelf('low', { floor: 800, unit: 'u' }), plainShelf('high', { floor: 1650, unit: 'u' })];
+    const alone = plainProblem([knives], shelves);
+    const problem = { ...alone, people: [...alone.people, { id: 'k', kind: 'child' as const, stature: 1100 }] };
     const answer = solvePlace(problem, { iterations: 20 });
     expect(answer.placed).toEqual([{ bin: 'knives', compartment: 'high' }]);
     const why = explain(problem, 'knives', new Map([['knives', 'high']]), (id) => id)!;

@@ -8,6 +8,7 @@ import type { PlaceProblem } from './problem.ts';
 import { Reach } from './reach.ts';
 import { rents } from './rents.ts';
 import { PlaceSearch } from './search.ts';
+import { plainBin, plainProblem, plainShelf } from './testing/plain.ts';
 import { problems } from './testing/problems.ts';
 
 /** Every rule and all room kept; pins where they are. */
@@ -50,51 +51,8 @@ const withPins = fc.tuple(problems(12, 8), fc.nat(3)).map(([problem, many]): [Pl
   return [problem, pins];
 });
 
-/** One bin, one shelf some metres from all zones, and a problem of them. */
-const one = (id: string, more: object = {}) => ({
-  ...fc.sample(
-    problems(1, 0).filter((p) => p.bins.length > 0),
-    { numRuns: 1, seed: 9 },
-  )[0]!.bins[0]!,
-  id,
-  width: 300,
-  depth: 200,
-  height: 100,
-  mass: 500,
-  zone: 'z0',
-  uses: [{ person: 'p0', perWeek: 10 }],
-  group: null,
-  hazard: false,
-  lightSensitive: false,
-  view: null,
-  ...more,
-});
-const shelf = (id: string, metres: number) => ({
-  id,
-  unit: id,
-  floor: 900,
-  width: 400,
-  depth: 300,
-  height: 300,
-  access: 'front' as const,
-  door: false,
-  drawer: false,
-  locked: false,
-  sunlit: false,
-  onView: false,
-  maxLoad: 9000,
-  walk: { z0: metres, z1: metres } as Record<string, number>,
-});
-const problem = (bins: object[], spaces: object[]) =>
-  ({
-    format: 'stube-place/1',
-    people: [{ id: 'p0', kind: 'adult', stature: 1700 }],
-    zones: ['z0', 'z1', 'p', 'q', 'r'].map((id) => ({ id })),
-    compartments: spaces,
-    bins,
-    growth: 0,
-    timeMs: 100,
-  }) as unknown as PlaceProblem;
+/** A shelf so many metres from the zones. */
+const shelf = (id: string, metres: number) => plainShelf(id, { walk: { z0: metres, z1: metres } });
 
 describe('plans made in one go', () => {
   test('by regret, by rents and as prices lean, all keep the rules and the pins', () => {
@@ -158,11 +116,11 @@ test('what the prices lean to is not lost when lists grow', () => {
 
 describe('rents', () => {
   test('room that nobody lacks costs nothing', () => {
-    const place = compilePlace(problem([one('a')], [shelf('near', 1), shelf('far', 9)]));
+    const place = compilePlace(plainProblem([plainBin('a')], [shelf('near', 1), shelf('far', 9)]));
     expect(Array.from(finish(rents(place, new Reach(place), 1000)))).toEqual([0, 0]);
   });
   test('where two want the same near shelf, the near one costs more than the far one', () => {
-    const place = compilePlace(problem([one('a'), one('b')], [shelf('near', 1), shelf('far', 9)]));
+    const place = compilePlace(plainProblem([plainBin('a'), plainBin('b')], [shelf('near', 1), shelf('far', 9)]));
     const [near, far] = finish(rents(place, new Reach(place), 400));
     expect(near).toBeGreaterThan(0);
     expect(near).toBeGreaterThan(far!);
@@ -176,15 +134,15 @@ describe('rents', () => {
     const shelves = [shelf('near', 1), shelf('east', 1), shelf('far', 9)];
     shelves[0]!.walk = { z0: 1, z1: 30 };
     shelves[1]!.walk = { z0: 30, z1: 1 };
-    const bins = [one('a'), one('b', { zone: 'z1' }), one('c', { zone: 'z1' })];
-    const place = compilePlace(problem(bins, shelves));
+    const bins = [plainBin('a'), plainBin('b', { zone: 'z1' }), plainBin('c', { zone: 'z1' })];
+    const place = compilePlace(plainProblem(bins, shelves));
     const [near, east] = finish(rents(place, new Reach(place), 700));
     expect(near).toBe(0);
     expect(east).toBeGreaterThan(0);
   });
   test('the bin that is used more gets the near shelf', () => {
-    const often = one('often', { uses: [{ person: 'p0', perWeek: 30 }] });
-    const place = compilePlace(problem([one('seldom'), often], [shelf('near', 1), shelf('far', 9)]));
+    const often = plainBin('often', { uses: [{ person: 'p0', perWeek: 30 }] });
+    const place = compilePlace(plainProblem([plainBin('seldom'), often], [shelf('near', 1), shelf('far', 9)]));
     const rent = finish(rents(place, new Reach(place), 900));
     expect(Array.from(planByRents(place, rent))).toEqual([1, 0]);
   });
@@ -215,8 +173,8 @@ describe('the search', () => {
     shelves.forEach((one, i) => {
       one.walk = Object.fromEntries(['p', 'q', 'r'].map((zone, z) => [zone, [1, 50, 9][(z - i + 3) % 3]!]));
     });
-    const bins = ['p', 'q', 'r'].map((zone) => one(zone, { zone }));
-    const place = compilePlace(problem(bins, shelves));
+    const bins = ['p', 'q', 'r'].map((zone) => plainBin(zone, { zone }));
+    const place = compilePlace(plainProblem(bins, shelves));
     const search = new PlaceSearch(place, 1);
     search.bestEffort = Infinity;
     search.adopt(Int32Array.of(1, 2, 0));
@@ -224,8 +182,8 @@ describe('the search', () => {
     expect(Array.from(search.best)).toEqual([0, 1, 2]);
   });
   test('who is left out can change: the one whose place costs least stays', () => {
-    const often = one('often', { uses: [{ person: 'p0', perWeek: 90 }] });
-    const place = compilePlace(problem([often, one('seldom')], [shelf('only', 3)]));
+    const often = plainBin('often', { uses: [{ person: 'p0', perWeek: 90 }] });
+    const place = compilePlace(plainProblem([often, plainBin('seldom')], [shelf('only', 3)]));
     const search = new PlaceSearch(place, 1);
     // Its own start would have it right at once.
     search.bestEffort = Infinity;

@@ -2,7 +2,7 @@
  * Which compartments each bin may pay for: at first the cheapest few, of bins that would pay more than those ask twice as
  * many, and none that no better plan chooses. No price above what the next one asks, the rest need not be looked at.
  */
-import type { CompiledPlace } from './compile.ts';
+import { beyondChoices, type CompiledPlace } from './compile.ts';
 import { Nearest } from './nearest.ts';
 import { UNPLACED } from './problem.ts';
 import type { Takers } from './takers.ts';
@@ -23,9 +23,7 @@ export class Reach {
     this.choices = place.choices.slice();
     this.asked = place.choiceCosts.slice();
     this.listed = Array.from({ length: place.bins }, () => undefined);
-    this.limit = Float64Array.from(place.choices, (own, b) =>
-      own.length < place.nearest ? UNPLACED : Math.min(UNPLACED, place.choiceCosts[b]!.at(-1)!),
-    );
+    this.limit = Float64Array.from(place.choices, (_, b) => beyondChoices(place, b));
   }
 
   /** Whether compartments are left that are not on the list of b. */

@@ -1,6 +1,5 @@
 /** Units for a group, those first where it would cost least if it had them for itself. */
-import type { CompiledPlace } from './compile.ts';
-import { UNPLACED } from './problem.ts';
+import { beyondChoices, type CompiledPlace } from './compile.ts';
 
 /** All units that are near any member; one that has none of its nearest compartments there counts as in the last of them. */
 export function unitsFor(place: CompiledPlace, group: readonly number[]): number[] {
@@ -9,7 +8,7 @@ export function unitsFor(place: CompiledPlace, group: readonly number[]): number
   const least = new Map<number, number>();
   for (const b of group) {
     const costs = place.choiceCosts[b]!;
-    const far = costs.length < place.nearest ? UNPLACED : Math.min(UNPLACED, costs.at(-1)!);
+    const far = beyondChoices(place, b);
     least.clear();
     place.choices[b]!.forEach((c, i) => {
       const unit = place.unitOf[c]!;
