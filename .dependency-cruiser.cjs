@@ -20,7 +20,7 @@ module.exports = {
     {
       name: 'only-db-names-tables',
       severity: 'error',
-      from: { path: '^server/', pathNot: '^server/(db|services)/' },
+      from: { path: '^server/', pathNot: '^server/(db|features)/' },
       to: { path: '^server/db/tables' },
     },
     {

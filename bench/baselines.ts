@@ -1,11 +1,11 @@
 /** What a general-purpose packer and a plain greedy reach: the engines are to be in another class. */
 import { createRequire } from 'node:module';
-import { assignmentEffort, compilePlace } from '@stube/core/place/compile';
-import { PlaceLayout } from '@stube/core/place/layout';
-import { unitsOf } from '@stube/core/fit/pieces';
-import type { FitContainer, FitProblem } from '@stube/core/fit/problem';
-import type { PlaceProblem } from '@stube/core/place/problem';
-import { Random } from '@stube/core/random';
+import { assignmentEffort, compilePlace } from '@stube/core/placement/compiled/compile';
+import { PlaceLayout } from '@stube/core/placement/compiled/assignment';
+import { unitsOf } from '@stube/core/packing/item-types';
+import type { FitContainer, FitProblem } from '@stube/core/packing/problem';
+import type { PlaceProblem } from '@stube/core/placement/problem';
+import { Random } from '@stube/core/engine/random';
 
 interface Tag {
   base: number;

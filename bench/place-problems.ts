@@ -5,9 +5,9 @@ import {
   type PlaceCompartment,
   type PlacePerson,
   type PlaceProblem,
-} from '@stube/core/place/problem';
-import { brokenRules, usableWidth } from '@stube/core/place/rules';
-import { Random } from '@stube/core/random';
+} from '@stube/core/placement/problem';
+import { brokenRules, usableWidth } from '@stube/core/placement/rules';
+import { Random } from '@stube/core/engine/random';
 
 /** Bins, compartments, rooms, zones, adults and children. */
 export const SIZES = {

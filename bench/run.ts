@@ -4,9 +4,9 @@
  */
 import { parseArgs } from 'node:util';
 import { loadavg } from 'node:os';
-import { fitSteps } from '@stube/core/fit/solve';
-import type { FitProblem } from '@stube/core/fit/problem';
-import { solvePlaceSteps } from '@stube/core/place/solve';
+import { fitSteps } from '@stube/core/packing/solve';
+import type { FitProblem } from '@stube/core/packing/problem';
+import { solvePlaceSteps } from '@stube/core/placement/solve';
 import { greedyPlace, maxRects, maxRectsSorted } from './baselines.ts';
 import { cutProblem, drawerProblem, shelfProblem, type CutKind } from './fit-problems.ts';
 import { findLatency } from './find.ts';

@@ -1,10 +1,10 @@
 /** `npx stube fit FILE` and `npx stube place FILE`: a problem in, its answer as JSON out. */
 import { readFileSync } from 'node:fs';
-import { FormatError } from '@stube/core/format';
-import { readFitProblem } from '@stube/core/fit/read';
-import { fitSteps } from '@stube/core/fit/solve';
-import { readPlaceProblem } from '@stube/core/place/read';
-import { solvePlaceSteps } from '@stube/core/place/solve';
+import { FormatError } from '@stube/core/engine/problem-format';
+import { readFitProblem } from '@stube/core/packing/read';
+import { fitSteps } from '@stube/core/packing/solve';
+import { readPlaceProblem } from '@stube/core/placement/read';
+import { solvePlaceSteps } from '@stube/core/placement/solve';
 
 const USAGE = 'usage: stube fit FILE | stube place FILE   (FILE may be - for standard input)';
 /** Left for the last breath and the answer, ms. */

@@ -1,9 +1,9 @@
 /** Requests that do more than write one row. */
 import Joi from 'joi';
-import { LISTS, type ListKey } from '@stube/core/sort/result';
-import type { ClueKind } from '@stube/core/sort/line';
-import { PHOTO_KINDS, TABLES, type Photo, type SiteData } from '@stube/core/site/entities';
-import { FIELDS, rowId, rowSchema } from './entities.ts';
+import { LISTS, type ListKey } from '@stube/core/pile/departures';
+import type { ClueKind } from '@stube/core/pile/read-line';
+import { PHOTO_KINDS, TABLES, type Photo, type SiteData } from '@stube/core/model/entities';
+import { FIELDS, rowId, rowSchema } from './rows/entities.ts';
 
 export interface NewSite {
   name: string;

@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { readFileSync } from 'node:fs';
 import { expect, test as base, type Page } from '@playwright/test';
 import type { Snapshot } from '@stube/contract/answers';
-import type { SiteData } from '@stube/core/site/entities';
+import type { SiteData } from '@stube/core/model/entities';
 
 const ROOT = join(import.meta.dirname, '..');
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');

@@ -2,7 +2,7 @@
 import { join, resolve } from 'node:path';
 import { pino } from 'pino';
 import { createApp } from './app.ts';
-import { backUpWhenDue } from './backup.ts';
+import { backUpWhenDue } from './db/backup.ts';
 import { DirectoryHeld } from './db/lock.ts';
 import { openStore } from './db/open.ts';
 

@@ -4,7 +4,7 @@ import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSy
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, expect, test } from 'vitest';
-import { backUpWhenDue } from './backup.ts';
+import { backUpWhenDue } from './db/backup.ts';
 import { DirectoryHeld, lockDirectory } from './db/lock.ts';
 import { memoryStore, readDump } from './db/open.ts';
 import { TEMPLATE } from './testing/template.ts';

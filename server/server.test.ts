@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { CUBES, ROOM } from '@stube/core/site/testing/rows';
+import { CUBES, ROOM } from '@stube/core/model/testing/rows';
 import { siteWithRoom, testServer, type TestServer } from './testing/site.ts';
 
 let server: TestServer;

@@ -1,27 +1,27 @@
 import { createRouter, createWebHistory } from 'vue-router';
-import { STEPS } from '@stube/core/site/progress';
+import { STEPS } from '@stube/core/makeover/progress';
 
 const SCREENS = {
-  pile: () => import('./screens/pile/PileScreen.vue'),
-  group: () => import('./screens/group/GroupScreen.vue'),
-  measure: () => import('./screens/measure/MeasureScreen.vue'),
-  contain: () => import('./screens/contain/ContainScreen.vue'),
-  place: () => import('./screens/place/PlaceScreen.vue'),
-  label: () => import('./screens/label/LabelScreen.vue'),
-  live: () => import('./screens/live/LiveScreen.vue'),
+  pile: () => import('./features/pile/PileScreen.vue'),
+  group: () => import('./features/grouping/GroupScreen.vue'),
+  measure: () => import('./features/measuring/MeasureScreen.vue'),
+  contain: () => import('./features/containers/ContainScreen.vue'),
+  place: () => import('./features/placement/PlaceScreen.vue'),
+  label: () => import('./features/labels/LabelScreen.vue'),
+  live: () => import('./features/live/LiveScreen.vue'),
 };
 
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', name: 'sites', component: () => import('./screens/sites/SitesScreen.vue') },
+    { path: '/', name: 'sites', component: () => import('./features/sites/SitesScreen.vue') },
     {
       path: '/s/:site',
       component: () => import('./frame/SiteFrame.vue'),
       children: [
-        { path: '', name: 'site', component: () => import('./screens/site/SiteScreen.vue') },
-        { path: 'stock', name: 'stock', component: () => import('./screens/stock/StockScreen.vue') },
-        { path: 'b/:code', name: 'bin', component: () => import('./screens/bin/BinScreen.vue') },
+        { path: '', name: 'site', component: () => import('./features/sites/SiteScreen.vue') },
+        { path: 'stock', name: 'stock', component: () => import('./features/containers/StockScreen.vue') },
+        { path: 'b/:code', name: 'bin', component: () => import('./features/bins/BinScreen.vue') },
         {
           path: 'r/:room',
           component: () => import('./frame/RoomFrame.vue'),
@@ -32,7 +32,7 @@ export const router = createRouter({
         },
       ],
     },
-    { path: '/:rest(.*)*', name: 'lost', component: () => import('./screens/sites/LostScreen.vue') },
+    { path: '/:rest(.*)*', name: 'lost', component: () => import('./features/sites/LostScreen.vue') },
   ],
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
 });

@@ -1,11 +1,11 @@
 /** Before something is bought or accepted: is one owned already, has it a home, what must go for it? (practice E10) */
-import { litresOfLine } from '../contain/demand.ts';
-import { bulkLitres, usableLitres } from '../contain/litres.ts';
-import { sayAmount } from '../sort/measures.ts';
-import { readLine, isReadLine } from '../sort/line.ts';
-import { knownCategories, proposeCategories } from '../sort/propose.ts';
-import type { Bin, Category, ContainerType, Line, SiteData } from '../site/entities.ts';
-import { stems } from '../sort/words.ts';
+import { litresOfLine } from '../containers/demand.ts';
+import { bulkLitres, usableLitres } from '../containers/litres.ts';
+import { sayAmount } from '../pile/measures.ts';
+import { readLine, isReadLine } from '../pile/read-line.ts';
+import { knownCategories, proposeCategories } from '../matching/propose.ts';
+import type { Bin, Category, ContainerType, Line, SiteData } from '../model/entities.ts';
+import { stems } from '../matching/words.ts';
 
 export type ComeInData = Pick<SiteData, 'site' | 'room' | 'category' | 'line' | 'bin' | 'containerType'>;
 

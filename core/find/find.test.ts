@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { FRESH_CATEGORY, FRESH_LINE } from '../site/fresh.ts';
-import { starterOf } from '../sort/starter/library.ts';
+import { FRESH_CATEGORY, FRESH_LINE } from '../model/fresh.ts';
+import { starterOf } from '../starter/library.ts';
 import { Finder, type Findable } from './search.ts';
 import { thingsOf, type FindData } from './things.ts';
 

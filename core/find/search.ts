@@ -3,7 +3,7 @@
  * The index is MiniSearch (an inverted index on a radix tree); built once, searched in milliseconds.
  */
 import MiniSearch from 'minisearch';
-import { plain, stem } from '../sort/words.ts';
+import { plain, stem } from '../matching/words.ts';
 
 export interface Findable {
   id: string;

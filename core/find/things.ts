@@ -1,5 +1,5 @@
 /** A site's bins as things that can be found, with the way to each. */
-import type { SiteData } from '../site/entities.ts';
+import type { SiteData } from '../model/entities.ts';
 import type { Findable } from './search.ts';
 
 export type FindData = Pick<SiteData, 'room' | 'unit' | 'compartment' | 'family' | 'category' | 'line' | 'bin'>;

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import fc from 'fast-check';
-import type { Session } from '../site/entities.ts';
+import type { Session } from '../model/entities.ts';
 import { daysUntil, paceOf, planDays, secondsOf } from './pace.ts';
 
 const now = new Date('2026-11-25T12:00:00Z');

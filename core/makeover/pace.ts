@@ -1,6 +1,6 @@
 /** How long the makeover of a room has taken, and how long the rest will take at its pace (practices E1, E9). */
-import { addDays, daysBetween } from '../day.ts';
-import type { Deferral, Line, Session } from '../site/entities.ts';
+import { addDays, daysBetween } from '../deadlines/day.ts';
+import type { Deferral, Line, Session } from '../model/entities.ts';
 
 /** Before there is a pace: seconds a line, and how many lines that guess weighs. */
 const USUAL_SECONDS = 40;

@@ -1,5 +1,5 @@
 /** What is left of a room's makeover, in portions that a day can take. */
-import type { SiteData } from '../site/entities.ts';
+import type { SiteData } from '../model/entities.ts';
 import { LINES_IN_A_PART, paceOf, type Portion } from './pace.ts';
 
 type Data = Pick<SiteData, 'session' | 'line' | 'deferral' | 'unit' | 'compartment' | 'bin'>;

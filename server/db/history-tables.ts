@@ -1,6 +1,6 @@
 /** What was changed, when and by whom: the tables behind undo, history and audit trail. */
 import { bigint, bigserial, boolean, index, jsonb, pgSequence, pgTable, text, timestamp } from 'drizzle-orm/pg-core';
-import type { TableName } from '@stube/core/site/entities';
+import type { TableName } from '@stube/core/model/entities';
 
 /** One number for each transaction that writes; rows carry it as their version. */
 export const revision = pgSequence('revision');

@@ -1,9 +1,9 @@
 /** Every change is one transaction that also writes what it did: that is undo, history and audit trail in one. */
 import { and, desc, eq, sql } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
-import type { Row, SiteData, TableName } from '@stube/core/site/entities';
+import type { Row, SiteData, TableName } from '@stube/core/model/entities';
 import type { ChangeAnswer, History } from '@stube/contract/answers';
-import { NotFound, Stale } from '../services/problems.ts';
+import { NotFound, Stale } from './problems.ts';
 import type { Db } from './open.ts';
 import { change, journal, SITE_TABLES } from './tables.ts';
 

@@ -23,7 +23,7 @@ import type {
   Site,
   TemplateKind,
   ZoneKind,
-} from '@stube/core/site/entities';
+} from '@stube/core/model/entities';
 
 export * from './history-tables.ts';
 

@@ -6,7 +6,7 @@ import { PGlite } from '@electric-sql/pglite';
 import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
 import { expect, test } from 'vitest';
-import { readSite } from '../services/sites.ts';
+import { readSite } from '../features/sites/service.ts';
 import type { Db } from './open.ts';
 import * as tables from './tables.ts';
 

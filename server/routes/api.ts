@@ -1,7 +1,7 @@
 /** The whole interface of the server under /api. */
 import { Router, json, raw } from 'express';
-import { batch, importedLines } from '@stube/contract/batch';
-import { createSchema, EDITABLE, patchSchema, removeSchema, type EditableTable } from '@stube/contract/entities';
+import { batch, importedLines } from '@stube/contract/rows/batch';
+import { createSchema, EDITABLE, patchSchema, removeSchema, type EditableTable } from '@stube/contract/rows/entities';
 import {
   containRequest,
   labelQuery,
@@ -16,24 +16,24 @@ import {
   sessionRequest,
   siteExport,
 } from '@stube/contract/requests';
-import { TABLES, type TableName } from '@stube/core/site/entities';
+import { TABLES, type TableName } from '@stube/core/model/entities';
 import type { Db } from '../db/open.ts';
 import { historyOfRow, stepHistory } from '../db/journal.ts';
-import { labelsPdf } from '../documents/labels.ts';
-import { writeBatch } from '../services/batch.ts';
-import { makeBins, recordFull } from '../services/containing.ts';
-import { exportSite, importSite, inventoryCsv } from '../services/exchange.ts';
-import { importLines } from '../services/import-lines.ts';
-import { labelsOf, markPrinted } from '../services/labelling.ts';
-import { dayPlanIcs, listCsv, listPdf } from '../services/lists.ts';
-import { addPhoto, pictureOf } from '../services/photos.ts';
-import { addLine, categorise } from '../services/pile.ts';
-import { placeBins } from '../services/placing.ts';
-import { NotFound } from '../services/problems.ts';
-import { removeRow } from '../services/removal.ts';
-import { createRow, patchRow } from '../services/rows.ts';
-import { runSession } from '../services/sessions.ts';
-import { createSite, listSites, setRemoved, snapshot } from '../services/sites.ts';
+import { labelsPdf } from '../features/labels/document.ts';
+import { writeBatch } from '../features/rows/batch.ts';
+import { makeBins, recordFull } from '../features/containers/service.ts';
+import { exportSite, importSite, inventoryCsv } from '../features/site-file/service.ts';
+import { importLines } from '../features/import/service.ts';
+import { labelsOf, markPrinted } from '../features/labels/service.ts';
+import { dayPlanIcs, listCsv, listPdf } from '../features/departures/service.ts';
+import { addPhoto, pictureOf } from '../features/photos/service.ts';
+import { addLine, categorise } from '../features/pile/service.ts';
+import { placeBins } from '../features/placement/service.ts';
+import { NotFound } from '../db/problems.ts';
+import { removeRow } from '../features/rows/removal.ts';
+import { createRow, patchRow } from '../features/rows/rows.ts';
+import { runSession } from '../features/makeover/sessions.ts';
+import { createSite, listSites, setRemoved, snapshot } from '../features/sites/service.ts';
 import { answer, read } from './handle.ts';
 
 export interface ApiOptions {

@@ -2,7 +2,7 @@
 import type { ErrorRequestHandler, Request, RequestHandler, Response } from 'express';
 import type { Schema } from 'joi';
 import { check, type ApiProblem } from '@stube/contract/check';
-import { NotFound, Refused, Stale } from '../services/problems.ts';
+import { NotFound, Refused, Stale } from '../db/problems.ts';
 
 /** Reads body or query by its schema, or answers 400 with a message at every wrong field. */
 export function read<T>(schema: Schema<T>, value: unknown): T {

@@ -1,7 +1,7 @@
 /** A server over an empty database, and the few requests that most tests begin with. */
 import request from 'supertest';
-import type { SiteData } from '@stube/core/site/entities';
-import { CUBES, ROOM } from '@stube/core/site/testing/rows';
+import type { SiteData } from '@stube/core/model/entities';
+import { CUBES, ROOM } from '@stube/core/model/testing/rows';
 import { createApp } from '../app.ts';
 import { memoryStore, readDump } from '../db/open.ts';
 import { TEMPLATE } from './template.ts';

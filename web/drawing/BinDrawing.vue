@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** One bin in front elevation, mm, its lower left corner at (x, y): true proportion, level of its content, paper label. */
 import { computed } from 'vue';
-import { HUES } from '@stube/core/label/hues';
+import { HUES } from '@stube/core/labels/hues';
 import type { DrawnBin } from './scale.ts';
 
 const props = defineProps<{ drawn: DrawnBin; x: number; y: number; px: number; lit?: boolean; dim?: boolean }>();

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** A compartment from above, to scale: the front at the foot, containers in their places, free rectangles with their sizes. */
 import { computed } from 'vue';
-import { HUES } from '@stube/core/label/hues';
-import type { FreeSpace } from '@stube/core/fit/leftover';
-import { formatLength, type LengthSystem } from '@stube/core/measure/length';
+import { HUES } from '@stube/core/labels/hues';
+import type { FreeSpace } from '@stube/core/packing/report/leftover';
+import { formatLength, type LengthSystem } from '@stube/core/measuring/length';
 
 export interface PlanBox {
   id: string;

@@ -3,8 +3,8 @@
 import { computed } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { ref } from 'vue';
-import type { Bin } from '@stube/core/site/entities';
-import { useSite } from '../stores/site.ts';
+import type { Bin } from '@stube/core/model/entities';
+import { useSite } from '../data/site.ts';
 import { useDrawnBins } from './drawn.ts';
 import UnitElevation, { type SpaceMark } from './UnitElevation.vue';
 

@@ -2,8 +2,8 @@
 /** All units of a room at one scale on a common floor line, wrapped into rows where the page is narrow. */
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import type { Compartment, Unit } from '@stube/core/site/entities';
-import { useSite } from '../stores/site.ts';
+import type { Compartment, Unit } from '@stube/core/model/entities';
+import { useSite } from '../data/site.ts';
 import UnitElevation, { type SpaceMark } from './UnitElevation.vue';
 import type { DrawnBin } from './scale.ts';
 

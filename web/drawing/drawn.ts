@@ -1,7 +1,7 @@
 /** The bins of the open site as the drawings want them, by the compartment they stand in. */
 import { computed } from 'vue';
-import type { Bin } from '@stube/core/site/entities';
-import { useSite } from '../stores/site.ts';
+import type { Bin } from '@stube/core/model/entities';
+import { useSite } from '../data/site.ts';
 import { fullOf, type DrawnBin } from './scale.ts';
 
 const NONE: readonly DrawnBin[] = [];

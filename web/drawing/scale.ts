@@ -1,6 +1,6 @@
 /** Shared by the to-scale drawings: SVG units are millimetres, letters and strokes stay in pixels. */
-import type { Bin, ContainerType } from '@stube/core/site/entities';
-import { insideLitres } from '@stube/core/contain/litres';
+import type { Bin, ContainerType } from '@stube/core/model/entities';
+import { insideLitres } from '@stube/core/containers/litres';
 
 export interface DrawnBin {
   bin: Bin;

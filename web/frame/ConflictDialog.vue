@@ -2,7 +2,7 @@
 /** A row was changed elsewhere while it was being edited here: both are shown, the person decides. */
 import { computed } from 'vue';
 import Dialog from 'primevue/dialog';
-import { useSite } from '../stores/site.ts';
+import { useSite } from '../data/site.ts';
 
 const store = useSite();
 const name = computed(() => String(store.conflict?.current.name ?? store.conflict?.current.code ?? 'this'));

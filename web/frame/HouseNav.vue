@@ -3,9 +3,9 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { Archive, Plus, Undo2 } from '@lucide/vue';
-import { nextStep, roomProgress, STEPS } from '@stube/core/site/progress';
-import { useSite } from '../stores/site.ts';
-import RoomDialog from '../screens/site/RoomDialog.vue';
+import { nextStep, roomProgress, STEPS } from '@stube/core/makeover/progress';
+import { useSite } from '../data/site.ts';
+import RoomDialog from '../features/rooms/RoomDialog.vue';
 
 const store = useSite();
 const route = useRoute();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { X } from '@lucide/vue';
-import { useNotices } from '../stores/notices.ts';
+import { useNotices } from '../data/notices.ts';
 
 const notices = useNotices();
 </script>

@@ -3,8 +3,8 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { Check } from '@lucide/vue';
-import { STEPS, type Step } from '@stube/core/site/progress';
-import { useRoom } from '../stores/room.ts';
+import { STEPS, type Step } from '@stube/core/makeover/progress';
+import { useRoom } from '../data/room.ts';
 
 const { store, room, progress } = useRoom();
 const route = useRoute();

@@ -3,9 +3,9 @@
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { House, Redo2, Search, Undo2 } from '@lucide/vue';
-import { useSite } from '../stores/site.ts';
+import { useSite } from '../data/site.ts';
 import ConflictDialog from './ConflictDialog.vue';
-import FindPanel from '../screens/find/FindPanel.vue';
+import FindPanel from '../features/find/FindPanel.vue';
 import HouseNav from './HouseNav.vue';
 
 const route = useRoute();

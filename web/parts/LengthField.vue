@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** A length in either system: read while typing, written back tidily when left. */
 import { computed, ref, useId, watch } from 'vue';
-import { editLength, formatLength, parseLength } from '@stube/core/measure/length';
-import { useSite } from '../stores/site.ts';
+import { editLength, formatLength, parseLength } from '@stube/core/measuring/length';
+import { useSite } from '../data/site.ts';
 
 const props = defineProps<{ modelValue: number; label: string; problem?: string }>();
 const emit = defineEmits<{ 'update:modelValue': [mm: number]; commit: [mm: number] }>();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** So many of one container, as a limit. */
-import { useSite } from '../stores/site.ts';
+import { useSite } from '../data/site.ts';
 
 withDefaults(defineProps<{ type: string; count: string; problem?: string; name?: string }>(), {
   name: 'It has to fit into',

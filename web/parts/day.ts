@@ -1,5 +1,5 @@
 /** Days as people speak of them. */
-import { daysBetween } from '@stube/core/day';
+import { daysBetween } from '@stube/core/deadlines/day';
 
 /** Today where the person is, ISO. */
 export function today(): string {

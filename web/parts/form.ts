@@ -1,6 +1,6 @@
 /** A form that is sent once: busy while it runs, and every refusal at its field. */
 import { reactive, ref } from 'vue';
-import { ApiError } from '../api.ts';
+import { ApiError } from '../data/transport.ts';
 
 export function useForm() {
   const problems = reactive<Record<string, string>>({});

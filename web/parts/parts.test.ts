@@ -3,8 +3,8 @@
 import { mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { HUES } from '@stube/core/label/hues';
-import { useSite } from '../stores/site.ts';
+import { HUES } from '@stube/core/labels/hues';
+import { useSite } from '../data/site.ts';
 import { sayDay, sayTime, today } from './day.ts';
 import HueChoice from './HueChoice.vue';
 import LengthField from './LengthField.vue';

@@ -3,7 +3,7 @@ import type { AddressInfo } from 'node:net';
 import { createPinia, setActivePinia } from 'pinia';
 import { vi } from 'vitest';
 import { testServer } from '../../server/testing/site.ts';
-import { useSite } from '../stores/site.ts';
+import { useSite } from '../data/site.ts';
 
 export async function realServer() {
   const server = await testServer();

@@ -1,0 +1,157 @@
+import { expect, test } from 'vitest';
+import { FRESH_CATEGORY, FRESH_PERSON, FRESH_ROOM } from '../model/fresh.ts';
+import type { Category, Person, Unit } from '../model/entities.ts';
+import type { RoomData } from '../placement/place-problem-of.ts';
+import { roomProblem, usersOf } from '../placement/place-problem-of.ts';
+import { starterOf } from '../starter/library.ts';
+import { cautionsOf } from './cautions.ts';
+
+const row = { version: 1, siteId: 's' };
+const person = (id: string, kind: Person['kind'], stature: number): Person => ({
+  ...row,
+  id,
+  name: id,
+  kind,
+  stature,
+  colour: 'oak',
+  ...FRESH_PERSON,
+});
+const unit = (more: Partial<Unit> = {}): Unit => ({
+  ...row,
+  id: 'u',
+  roomId: 'r',
+  name: 'Tall case',
+  template: 'bookcase',
+  width: 800,
+  height: 1800,
+  depth: 300,
+  columns: 1,
+  rows: 5,
+  board: 20,
+  raised: 0,
+  x: 0,
+  y: 0,
+  locked: false,
+  sunlit: false,
+  onView: true,
+  anchored: false,
+  sort: 0,
+  ...more,
+});
+const category = (key: string, more: Partial<Category> = {}): Category => ({
+  ...row,
+  ...starterOf(key)!,
+  id: key,
+  familyId: 'f',
+  starter: key,
+  ...FRESH_CATEGORY,
+  ...more,
+});
+const type = {
+  ...row,
+  id: 't',
+  name: 'Box',
+  form: 'box' as const,
+  outWidth: 200,
+  outDepth: 200,
+  outHeight: 150,
+  inWidth: 190,
+  inDepth: 190,
+  inHeight: 140,
+  seeThrough: false,
+  lid: true,
+  handle: false,
+  stackable: false,
+  mass: 200,
+  price: 0,
+  pack: 1,
+  material: 'plastic' as const,
+  owned: 0,
+};
+const space = {
+  ...row,
+  id: 'c',
+  unitId: 'u',
+  name: 'shelf',
+  x: 0,
+  z: 0,
+  width: 760,
+  depth: 280,
+  height: 300,
+  floor: 400,
+  access: 'front' as const,
+  door: false,
+  drawer: false,
+  maxLoad: 20000,
+  sort: 0,
+};
+const room = (people: Person[], categories: Category[], units = [unit()]): RoomData => ({
+  site: { growth: 0.1 },
+  room: {
+    ...row,
+    id: 'r',
+    name: 'Room',
+    code: 'R',
+    width: 4000,
+    depth: 3000,
+    height: 2500,
+    sort: 0,
+    people: [],
+    ...FRESH_ROOM,
+  },
+  people,
+  zones: [],
+  units,
+  compartments: [space],
+  bins: categories.map((one, i) => ({
+    ...row,
+    id: `b${i}`,
+    roomId: 'r',
+    categoryId: one.id,
+    containerTypeId: 't',
+    code: `R${i}`,
+    name: one.name,
+    litres: 3,
+    compartmentId: 'c',
+    pinned: false,
+    printed: null,
+    seenFull: null,
+    sort: i,
+  })),
+  categories: new Map(categories.map((one) => [one.id, one])),
+  types: new Map([['t', type]]),
+});
+const adult = person('Ann', 'adult', 1680);
+const child = person('Otter', 'child', 1000);
+const keys = (data: RoomData) => cautionsOf(data).map((one) => one.key);
+
+test('tall furniture is to be anchored where children come, and only there', () => {
+  expect(keys(room([adult, child], []))).toContain('H1:u');
+  expect(keys(room([adult], []))).not.toContain('H1:u');
+  expect(keys(room([adult, child], [], [unit({ anchored: true })]))).not.toContain('H1:u');
+});
+test('what is sharp within reach of a child is a danger, with what helps', () => {
+  const found = cautionsOf(room([adult, child], [category('craft-knives')])).find((one) => one.key === 'hazard:b0')!;
+  expect(found).toMatchObject({ hazard: 'H4', severity: 'danger' });
+  expect(found.helps).toContain('locked');
+  expect(keys(room([adult, child], [category('craft-knives')], [unit({ locked: true })]))).not.toContain('hazard:b0');
+});
+test('a hazard meant for a child is a contradiction to be resolved, and still no place for it to lie about', () => {
+  const knives = category('craft-knives', { users: ['Otter'] });
+  expect(keys(room([adult, child], [knives]))).toContain('use:craft-knives');
+  expect(roomProblem(room([adult, child], [knives])).bins[0]).toMatchObject({ hazard: true, childReach: false });
+});
+test('small parts warn where a child under three comes in', () => {
+  expect(keys(room([adult, person('Fry', 'child', 860)], [category('beads')]))).toContain('H2:room');
+  expect(keys(room([adult, child], [category('beads')]))).not.toContain('H2:room');
+});
+test('who fetches a thing: as named, else everybody, but adults only for hazards and office work', () => {
+  const people = roomProblem(room([adult, child], [])).people;
+  const users = (one: Category) => usersOf(one, people).users.map((user) => user.id);
+  expect(users(category('wooden-blocks'))).toEqual(['Ann', 'Otter']);
+  expect(users(category('wooden-blocks', { users: ['Otter'] }))).toEqual(['Otter']);
+  expect(users(category('glue-guns'))).toEqual(['Ann']);
+  expect(users(category('envelopes'))).toEqual(['Ann']);
+});
+test('nobody known: an adult of middling height is taken', () =>
+  expect(roomProblem(room([], [])).people).toHaveLength(1));

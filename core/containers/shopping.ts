@@ -1,0 +1,31 @@
+/** What has to be bought: what the bins use, less what is owned, in whole packs. */
+import type { Bin, ContainerType } from '../model/entities.ts';
+
+export interface Purchase {
+  type: ContainerType;
+  needed: number;
+  owned: number;
+  packs: number;
+  pieces: number;
+  /** Minor units of the site's currency. */
+  cost: number;
+}
+
+/** @param used how many of each container type are in use or about to be */
+export function shoppingList(used: ReadonlyMap<string, number>, types: readonly ContainerType[]): Purchase[] {
+  return types
+    .map((type): Purchase => {
+      const needed = used.get(type.id) ?? 0;
+      const packs = Math.ceil(Math.max(0, needed - type.owned) / type.pack);
+      return { type, needed, owned: type.owned, packs, pieces: packs * type.pack, cost: packs * type.price };
+    })
+    .filter((purchase) => purchase.packs > 0)
+    .sort((a, b) => b.cost - a.cost);
+}
+
+/** How many containers of each type the bins use. */
+export function countTypes(bins: readonly Pick<Bin, 'containerTypeId'>[]): Map<string, number> {
+  const used = new Map<string, number>();
+  for (const bin of bins) used.set(bin.containerTypeId, (used.get(bin.containerTypeId) ?? 0) + 1);
+  return used;
+}

@@ -1,0 +1,157 @@
+/** The sides from which a line can be looked at (practice G1): said by hand, or read from its name, category and users. */
+import { sizeOf } from '../containers/litres.ts';
+import { monthsOld } from '../people/stature.ts';
+import type { Category, Facet, Line, Person, ZoneKind } from '../model/entities.ts';
+import { plain } from '../matching/words.ts';
+
+type Words = readonly (readonly [value: string, words: string])[];
+
+/** Looked for as whole words, the first that is found counts; so the more particular stand first. */
+// prettier-ignore
+const MATERIALS: Words = [
+  ['glass and ceramic', 'glass nuggets nugget ceramic porcelain clay tile tiles mirror mirrors marbles marble'],
+  ['paper and card', 'paper papers card cards cardboard book books magazine magazines envelope envelopes label labels sticker stickers notebook notebooks folder folders sheet sheets map maps atlas atlases worksheet worksheets receipts receipt puzzle puzzles calendar tube tubes packaging'],
+  ['natural', 'cone cones shell shells stone stones pebble pebbles cork leaf leaves seed seeds sand stick sticks feather feathers acorn acorns moss raffia bark'],
+  ['wood', 'wood wooden timber block blocks railway plank planks dowel dowels skewer skewers rods'],
+  ['fabric and yarn', 'fabric cloth wool yarn felt ribbon ribbons thread threads cotton linen scarf scarves costume costumes clothes plush soft cushion cushions blanket blankets embroidery knitting lace zip zips towel towels sheet bedding nappy nappies sock socks apron aprons'],
+  ['metal', 'metal wire tin tins nail nails screw screws pin pins needle needles scissors knife knives magnet magnets clip clips foil coin coins cutter cutters punch punches stapler staples tools'],
+  ['paint and glue', 'paint paints glue glues ink inks varnish chalk chalks crayon crayons pastel pastels pen pens pencil pencils marker markers dye solvent'],
+  ['plastic', 'plastic brick bricks bead beads vinyl laminating foam figure figures button buttons film balloon balloons ball balls pouch pouches animals vehicle vehicles car cars'],
+];
+// prettier-ignore
+const COLOURS: Words = [
+  ['red', 'red scarlet crimson'], ['orange', 'orange'], ['yellow', 'yellow'], ['green', 'green'], ['blue', 'blue navy'],
+  ['violet', 'violet purple lilac'], ['pink', 'pink'], ['brown', 'brown beige'], ['black', 'black'], ['white', 'white'],
+  ['grey', 'grey gray silver'], ['gold', 'gold golden'],
+];
+// prettier-ignore
+const CALENDAR: Words = [
+  ['winter', 'winter christmas advent snow sledge sledges santa nativity'], ['spring', 'spring easter egg eggs'],
+  ['summer', 'summer beach paddling holiday holidays garden sand'], ['autumn', 'autumn harvest halloween lantern lanterns pumpkin pumpkins'],
+  ['birthdays', 'birthday birthdays party balloon balloons'],
+  ['Monday', 'monday'], ['Tuesday', 'tuesday'], ['Wednesday', 'wednesday'], ['Thursday', 'thursday'], ['Friday', 'friday'],
+];
+
+const lookup = (table: Words): Map<string, number> =>
+  new Map(table.flatMap(([, words], i) => words.split(' ').map((word) => [word, i] as const)).reverse());
+const INDEX = { material: lookup(MATERIALS), colour: lookup(COLOURS), theme: lookup(CALENDAR) };
+const TABLES = { material: MATERIALS, colour: COLOURS, theme: CALENDAR };
+
+function named(table: keyof typeof TABLES, words: readonly string[]): string | null {
+  let best = Infinity;
+  for (const word of words) best = Math.min(best, INDEX[table].get(word) ?? Infinity);
+  return best === Infinity ? null : TABLES[table][best]![0];
+}
+
+const ACTIVITIES: Partial<Record<ZoneKind, string>> = {
+  reading: 'reading',
+  building: 'building',
+  'dressing-up': 'dressing up',
+  art: 'art and making',
+  'table work': 'table work',
+  office: 'office',
+  changing: 'changing',
+  sleeping: 'nap',
+};
+
+/** `under 3`, `3 to 5`, `6 to 8`, `9 and more`, by age in months. */
+export function stageOf(months: number): string {
+  if (months < 36) return 'under 3';
+  if (months < 72) return '3 to 5';
+  return months < 108 ? '6 to 8' : '9 and more';
+}
+
+/** Litres of one piece up to which it counts as that size. */
+const SIZES: readonly (readonly [most: number, word: string])[] = [
+  [0.02, 'tiny'],
+  [0.2, 'small'],
+  [2, 'middling'],
+  [Infinity, 'large'],
+];
+
+/** Reads facets for many lines of one site; words of categories are split once. */
+export class FacetReader {
+  private readonly words = new Map<string, string[]>();
+  private readonly names = new WeakMap<Line, { text: string; words: string[] }>();
+  private readonly categories: ReadonlyMap<string, Category>;
+  private readonly people: ReadonlyMap<string, Person>;
+  private readonly persons: readonly (readonly [word: string, name: string])[];
+  private readonly today: Date;
+
+  constructor(categories: ReadonlyMap<string, Category>, people: readonly Person[], today: Date) {
+    this.categories = categories;
+    this.people = new Map(people.map((one) => [one.id, one]));
+    // `Otters, 3 to 5` is called Otters.
+    this.persons = people.map((one) => [plain(one.name.split(',')[0]!), one.name]);
+    this.today = today;
+  }
+
+  /** The value of one facet, null where nobody said and nothing tells. */
+  of(line: Line, facet: Facet): string | null {
+    const said = line.facets[facet];
+    if (said) return said;
+    const category = this.categories.get(line.categoryId ?? '');
+    switch (facet) {
+      case 'kind':
+        return category?.name ?? null;
+      case 'activity':
+        return category ? (ACTIVITIES[category.zoneKind] ?? null) : null;
+      case 'material':
+      case 'colour':
+      case 'theme': {
+        const own = named(facet, this.nameOf(line).words);
+        // A colour or a season belongs to the thing, a material often to its kind.
+        return own ?? (facet === 'material' && category ? named(facet, this.wordsOf(category)) : null);
+      }
+      case 'weekday': {
+        const day = named('theme', this.nameOf(line).words);
+        return day?.endsWith('day') ? day : null;
+      }
+      case 'person':
+        return this.personOf(line, category);
+      case 'stage':
+        return this.stage(category);
+      case 'size': {
+        const size = sizeOf(line);
+        if (!size) return null;
+        const litres = (size[0] * size[1] * size[2]) / 1e6;
+        return SIZES.find(([most]) => litres <= most)![1];
+      }
+      case 'number':
+        return /(?:^|\s|#)(\d{1,4})$/.exec(line.name)?.[1] ?? null;
+    }
+  }
+
+  private nameOf(line: Line): { text: string; words: string[] } {
+    let name = this.names.get(line);
+    if (!name) {
+      const text = plain(line.name);
+      this.names.set(line, (name = { text: ` ${text} `, words: text.split(' ') }));
+    }
+    return name;
+  }
+
+  private wordsOf(category: Category): string[] {
+    let words = this.words.get(category.id);
+    if (!words) {
+      words = plain([category.name, ...category.synonyms].join(' ')).split(' ');
+      this.words.set(category.id, words);
+    }
+    return words;
+  }
+
+  private personOf(line: Line, category: Category | undefined): string | null {
+    const name = this.nameOf(line).text;
+    for (const [word, person] of this.persons) if (word && name.includes(` ${word} `)) return person;
+    return category?.users.length === 1 ? (this.people.get(category.users[0]!)?.name ?? null) : null;
+  }
+
+  private stage(category: Category | undefined): string | null {
+    const users = (category?.users ?? []).map((id) => this.people.get(id)).filter((one): one is Person => !!one);
+    if (!users.length) return null;
+    const children = users.filter((one) => one.kind === 'child');
+    if (!children.length) return 'grown-ups';
+    const ages = children.filter((one) => one.born).map((one) => monthsOld(one.born!, this.today));
+    return ages.length ? stageOf(Math.min(...ages)) : null;
+  }
+}

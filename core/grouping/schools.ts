@@ -1,0 +1,263 @@
+/**
+ * The same things grouped by each school of sorting (practices G1, G4), and what each costs: bins, how full, orphans,
+ * giants, doubles, and the week's seconds of finding and tidying (design, 4.4).
+ */
+import { litresOfLine, usualPiece } from '../containers/demand.ts';
+import { pieceFits, sizeOf, usableLitres } from '../containers/litres.ts';
+import { comesInto } from '../placement/place-problem-of.ts';
+import type { Category, ContainerType, Facet, Line, Person, Room, Site } from '../model/entities.ts';
+import { FacetReader } from './attributes.ts';
+import { ceilingFor, CHOOSE_SECONDS, PUT_BACK, roughPieces, RUMMAGE_SECONDS } from './granularity.ts';
+
+export const SCHOOLS = [
+  { key: 'kind', name: 'Kind', idea: 'like with like: everything of one kind together' },
+  { key: 'activity', name: 'Activity', idea: 'all that one job needs in one kit' },
+  { key: 'material', name: 'Material', idea: 'by what it is made of, open to any use' },
+  { key: 'person', name: 'Person', idea: 'each has their own, in their colour' },
+  { key: 'stage', name: 'Stage', idea: 'by the age it suits' },
+  { key: 'colour', name: 'Colour', idea: 'in the order of the rainbow' },
+  { key: 'theme', name: 'Calendar', idea: 'a box for each season, holiday or weekday' },
+] as const satisfies readonly { key: Facet; name: string; idea: string }[];
+export type SchoolKey = (typeof SCHOOLS)[number]['key'];
+
+export interface SchoolGroup {
+  name: string;
+  lineIds: string[];
+  /** Bulk litres, with room to grow. */
+  litres: number;
+  bins: number;
+  /** Share of what its bins may hold that is taken. */
+  full: number;
+  /** The category whose ways it takes over: that of most of its litres. */
+  like: string | null;
+  /** Whether the school tells it; otherwise its lines stay with their kind. */
+  told: boolean;
+}
+
+export interface SchoolResult {
+  school: SchoolKey;
+  groups: SchoolGroup[];
+  /** Share of the lines of which the school knows where they go; the others stay with their kind. */
+  told: number;
+  bins: number;
+  /** Mean, by bins. */
+  full: number;
+  /** Groups of one or two things; groups of four and more bins; kinds that lie in several groups. */
+  orphans: number;
+  giants: number;
+  doubles: number;
+  /** Seconds a week. */
+  finding: number;
+  tidying: number;
+  /** Classes that have to be kept apart, and how many those who tidy can. */
+  classes: number;
+  ceiling: number | null;
+}
+
+export interface SchoolData {
+  site: Pick<Site, 'measures' | 'growth' | 'fillLimit'>;
+  room: Pick<Room, 'people'>;
+  lines: readonly Line[];
+  categories: readonly Category[];
+  people: readonly Person[];
+  types: readonly ContainerType[];
+  /** ISO date. */
+  today: string;
+}
+
+/** A category by hand: neither of the library nor made by a school. */
+export const handMade = (category: Pick<Category, 'starter' | 'school'>): boolean =>
+  category.starter === null && category.school === null;
+
+interface Thing {
+  line: Line;
+  category: Category | undefined;
+  litres: number;
+  pieces: number;
+  /** Pieces that differ from one another: those of one line are much alike. */
+  differing: number;
+  perWeek: number;
+  longest: readonly [number, number, number];
+}
+
+function things(data: SchoolData, byId: ReadonlyMap<string, Category>): Thing[] {
+  const kept = data.lines.filter((line) => line.decision === 'keep');
+  const count = new Map<string, number>();
+  for (const line of kept) if (line.categoryId) count.set(line.categoryId, (count.get(line.categoryId) ?? 0) + 1);
+  return kept.map((line) => {
+    const category = byId.get(line.categoryId ?? '');
+    const litres = litresOfLine(line, category, data.site) * (1 + data.site.growth);
+    const pieces = roughPieces(line, litres);
+    return {
+      line,
+      category,
+      litres,
+      pieces,
+      differing: Math.sqrt(pieces),
+      perWeek: category ? category.perWeek / count.get(category.id)! : 0.5,
+      longest: sizeOf(line) ?? usualPiece(category),
+    };
+  });
+}
+
+/** Compares all schools for the kept lines of one room. Lines of categories made by hand are left as they are. */
+export function compareSchools(data: SchoolData): SchoolResult[] {
+  const byId = new Map(data.categories.map((one) => [one.id, one]));
+  const reader = new FacetReader(byId, data.people, new Date(`${data.today}T00:00:00Z`));
+  const all = things(data, byId);
+  const present = comesInto(data.room, data.people);
+  const ceiling = ceilingFor(present, new Date(`${data.today}T00:00:00Z`));
+  const choose = present.length && present.every((one) => one.reads) ? CHOOSE_SECONDS.words : CHOOSE_SECONDS.pictures;
+  const sizes = data.types
+    .map((type) => ({ type, usable: usableLitres(type, data.site.fillLimit) }))
+    .sort((a, b) => a.usable - b.usable);
+  return SCHOOLS.map(({ key }) => {
+    const groups = new Map<string, Thing[]>();
+    const byValue = new Set<string>();
+    let told = 0;
+    for (const thing of all) {
+      const own = thing.category && handMade(thing.category);
+      const value = own ? null : reader.of(thing.line, key);
+      if (value || own) told++;
+      if (value) byValue.add(value);
+      const name = value ?? reader.of(thing.line, 'kind') ?? 'not sorted yet';
+      const list = groups.get(name);
+      if (list) list.push(thing);
+      else groups.set(name, [thing]);
+    }
+    const made: SchoolGroup[] = [];
+    let [bins, finding, tidying, orphans] = [0, 0, 0, 0];
+    const hick = choose * Math.log2(groups.size + 1);
+    const places = new Map<string, number>();
+    for (const [name, list] of groups) {
+      const sum = sumUp(list);
+      const group = { ...groupOf(name, list, sum, sizes), told: byValue.has(name) };
+      made.push(group);
+      bins += group.bins;
+      if (sum.pieces <= 2) orphans++;
+      const pieces = sum.differing / group.bins;
+      // A kit is fetched once for all that is in it, and goes back as one.
+      const fetched = key === 'activity' ? sum.mostUsed : sum.perWeek;
+      finding += fetched * hick + (sum.perWeek * RUMMAGE_SECONDS.open * pieces) / 2;
+      tidying += fetched * Math.min(PUT_BACK, Math.max(1, pieces)) * hick;
+      for (const kind of sum.litresOf.keys()) places.set(kind, (places.get(kind) ?? 0) + 1);
+    }
+    return {
+      school: key,
+      groups: made.sort((a, b) => b.litres - a.litres || a.name.localeCompare(b.name)),
+      told: all.length ? told / all.length : 0,
+      bins,
+      full: bins ? made.reduce((sum, one) => sum + one.full * one.bins, 0) / bins : 0,
+      orphans,
+      giants: made.filter((one) => one.bins >= 4).length,
+      doubles: [...places.values()].filter((n) => n > 1).length,
+      finding,
+      tidying,
+      classes: made.length,
+      ceiling,
+    };
+  });
+}
+
+interface Sum {
+  litres: number;
+  pieces: number;
+  differing: number;
+  perWeek: number;
+  mostUsed: number;
+  longest: readonly [number, number, number];
+  /** Litres by category id. */
+  litresOf: Map<string, number>;
+}
+
+function sumUp(list: readonly Thing[]): Sum {
+  const sum: Sum = {
+    litres: 0,
+    pieces: 0,
+    differing: 0,
+    perWeek: 0,
+    mostUsed: 0,
+    longest: [0, 0, 0],
+    litresOf: new Map(),
+  };
+  for (const one of list) {
+    sum.litres += one.litres;
+    sum.pieces += one.pieces;
+    sum.differing += one.differing;
+    sum.perWeek += one.perWeek;
+    if (one.perWeek > sum.mostUsed) sum.mostUsed = one.perWeek;
+    if (one.longest[0] > sum.longest[0]) sum.longest = one.longest;
+    if (one.category) sum.litresOf.set(one.category.id, (sum.litresOf.get(one.category.id) ?? 0) + one.litres);
+  }
+  return sum;
+}
+
+function groupOf(
+  name: string,
+  list: readonly Thing[],
+  { litres, longest, litresOf }: Sum,
+  sizes: readonly { type: ContainerType; usable: number }[],
+): Omit<SchoolGroup, 'told'> {
+  // The smallest container that takes all, else as few as may be of the largest.
+  let largest: (typeof sizes)[number] | undefined;
+  for (const one of sizes) {
+    if (!pieceFits(longest, one.type)) continue;
+    largest = one;
+    if (one.usable >= litres) break;
+  }
+  const usable = (largest ?? sizes.at(-1))?.usable ?? 10;
+  const bins = Math.max(1, Math.ceil(litres / usable - 1e-9));
+  let like: string | null = null;
+  for (const [id, own] of litresOf) if (like === null || own > litresOf.get(like)!) like = id;
+  return { name, lineIds: list.map((one) => one.line.id), litres, bins, full: litres / (bins * usable), like };
+}
+
+export interface Suggestion {
+  school: SchoolKey;
+  reason: string;
+}
+
+/** What each trouble is worth in seconds a week, so that schools can be weighed. */
+const WORTH = { bin: 4, orphan: 12, giant: 20, double: 10, untold: 40, class: 4 };
+
+export const burdenOf = (one: SchoolResult): number =>
+  one.finding +
+  one.tidying +
+  one.bins * WORTH.bin +
+  one.orphans * WORTH.orphan +
+  one.giants * WORTH.giant +
+  one.doubles * WORTH.double +
+  (1 - one.told) * one.groups.reduce((sum, group) => sum + group.lineIds.length, 0) * WORTH.untold +
+  Math.max(0, one.classes - (one.ceiling ?? Infinity)) * WORTH.class;
+
+/** Share of the lines that a school has to know something of. */
+export const LEAST_TOLD = 0.1;
+
+const NAMES = new Map<string, string>(SCHOOLS.map((one) => [one.key, one.name.toLowerCase()]));
+
+/** The school with the least burden, and in one sentence why rather than the next best. */
+export function suggestSchool(results: readonly SchoolResult[]): Suggestion | null {
+  const ranked = results.filter((one) => one.groups.length).sort((a, b) => burdenOf(a) - burdenOf(b));
+  const best = ranked[0];
+  // A school that knows nothing of these things is no rival.
+  const next = ranked.slice(1).find((one) => one.told >= LEAST_TOLD);
+  if (!best) return null;
+  const week = (one: SchoolResult) => `${Math.round((one.finding + one.tidying) / 60)} min a week`;
+  const reasons = [`${best.classes} classes in ${best.bins} bins, ${week(best)} to find and tidy`];
+  if (next) {
+    const other = NAMES.get(next.school)!;
+    if (best.ceiling !== null && best.classes <= best.ceiling && next.classes > best.ceiling)
+      reasons.push(`the youngest who tidy keep ${best.ceiling} classes apart, and ${other} asks for ${next.classes}`);
+    else if (best.told > next.told + 0.05)
+      reasons.push(
+        `it knows where ${Math.round(best.told * 100)} % of the lines go, ${other} ${Math.round(next.told * 100)} %`,
+      );
+    else if (best.finding + best.tidying < next.finding + next.tidying - 30)
+      reasons.push(`${other} takes ${week(next)}`);
+    else if (best.orphans < next.orphans) reasons.push(`${next.orphans - best.orphans} fewer orphans than by ${other}`);
+    else if (best.doubles < next.doubles) reasons.push(`no kind is torn apart that ${other} spreads over several bins`);
+  }
+  if (best.ceiling !== null && best.classes > best.ceiling)
+    reasons.push(`the youngest who tidy keep ${best.ceiling} classes apart: give them fewer in sight`);
+  return { school: best.school, reason: `${reasons.join('; ')}.` };
+}

@@ -1,0 +1,44 @@
+import { describe, expect, test } from 'vitest';
+import fc from 'fast-check';
+import { finish } from '../engine/run-to-end.ts';
+import { readFate, readMeasure, readNumber } from './cells.ts';
+import { guessColumns } from './columns.ts';
+import { readInventory, roomOf } from './read-list.ts';
+import { context } from './testing/context.ts';
+
+const HEADINGS = 'Where;What;How many;Unit;Length;Breadth;Height;Who uses it;Per week;Keep?;Remarks'.split(';');
+
+describe('cells', () => {
+  test('numbers, measures and decisions as people write them', () => {
+    expect([readNumber('0,5'), readNumber('1 200'), readNumber('minus two'), readNumber('-3')]).toEqual([
+      0.5,
+      1200,
+      null,
+      null,
+    ]);
+    expect(readMeasure('packs of 100')).toMatchObject({ measure: 'pieces', times: 100 });
+    expect(readMeasure('laundry basket')).toMatchObject({ measure: 'basket' });
+    expect(readMeasure('bottles')).toMatchObject({ measure: 'pieces', said: 'bottles' });
+    expect(readFate('return by 12/12/2026', '2026-11-25')).toMatchObject({ decision: 'return', due: '2026-12-12' });
+    expect(readFate('keep half', '2026-11-25')).toMatchObject({ decision: 'keep', half: true });
+    expect(readFate('decide later', '2026-11-25')).toMatchObject({ decision: 'decide later' });
+    expect(readFate('perhaps', '2026-11-25')).toBeNull();
+  });
+  test('a place names its room whole, at its beginning or with one word', () => {
+    expect(roomOf('Net loft, left shelf', context.rooms)).toBe('loft');
+    expect(roomOf('office', context.rooms)).toBe('office');
+    expect(roomOf('Office', [{ id: 'o', name: 'Back office' }])).toBe('o');
+    expect(roomOf('room', context.rooms)).toBeNull();
+  });
+});
+
+test('whatever the cells hold, rows become lines or are answered', () => {
+  fc.assert(
+    fc.property(fc.array(fc.array(fc.string(), { minLength: 11, maxLength: 11 })), (rows) => {
+      const read = finish(readInventory(rows, guessColumns(HEADINGS), context));
+      const answered = new Set([...read.lines, ...read.problems].map((one) => one.row));
+      expect(answered.size + read.empty).toBe(rows.length);
+      for (const { values } of read.lines) expect(values.amount).toBeGreaterThan(0);
+    }),
+  );
+});

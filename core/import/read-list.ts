@@ -1,0 +1,207 @@
+/** A list as people keep it, row by row, turned into lines of the pile; what cannot be read is said, not guessed. */
+import { addDays, LATER_DAYS } from '../deadlines/day.ts';
+import { FRESH_LINE } from '../model/fresh.ts';
+import type { Category, Line, Person, Room, Site } from '../model/entities.ts';
+import { knownCategories, proposeCategories, type CategoryProposal } from '../matching/propose.ts';
+import { plain } from '../matching/words.ts';
+import { readCellLength, readFate, readMeasure, readNumber } from './cells.ts';
+import type { ColumnKey, Mapping } from './columns.ts';
+
+export interface InventoryContext {
+  site: Pick<Site, 'system'>;
+  rooms: readonly Pick<Room, 'id' | 'name'>[];
+  people: readonly Pick<Person, 'name'>[];
+  categories: readonly Category[];
+  /** Room for rows that name none. */
+  room: string;
+  /** Rooms chosen by hand for places that are named otherwise. */
+  places: Readonly<Record<string, string>>;
+  /** ISO date. */
+  today: string;
+}
+
+export interface RowProblem {
+  /** Row of the table, the heading being row 1. */
+  row: number;
+  column: ColumnKey | null;
+  message: string;
+  /** Nothing comes in while it stands; otherwise it is only worth knowing. */
+  stops: boolean;
+}
+
+export interface InventoryLine {
+  row: number;
+  starter: string | null;
+  category: string | null;
+  perWeek: number | null;
+  values: Omit<Line, 'id' | 'version' | 'siteId' | 'sort'>;
+}
+
+export interface Inventory {
+  lines: InventoryLine[];
+  problems: RowProblem[];
+  /** Rows with nothing in them. */
+  empty: number;
+  /** Places that are none of the rooms, by the words of the list. */
+  places: string[];
+}
+
+/** Rows between two breaths. */
+const BREATH = 200;
+
+/** Reads the rows below the heading; yields how many are done, so that a worker can report. */
+export function* readInventory(
+  rows: readonly (readonly string[])[],
+  mapping: Mapping,
+  context: InventoryContext,
+): Generator<number, Inventory> {
+  const found: Inventory = { lines: [], problems: [], empty: 0, places: [] };
+  const known = knownCategories(context.categories);
+  const proposals = new Map<string, CategoryProposal | undefined>();
+  const propose = (name: string) => {
+    const key = plain(name);
+    if (!proposals.has(key)) proposals.set(key, proposeCategories(name, known, 1)[0]);
+    return proposals.get(key);
+  };
+  const said = new Map<string, number>();
+  for (const [i, cells] of rows.entries()) {
+    if (i % BREATH === BREATH - 1) yield i;
+    const row = i + 2;
+    if (cells.every((cell) => !cell.trim())) {
+      found.empty++;
+      continue;
+    }
+    readRow(row, cells, mapping, context, propose, found);
+    const last = found.lines.at(-1);
+    if (last?.row !== row) continue;
+    const key = `${last.values.roomId} ${plain(last.values.name)}`;
+    const before = said.get(key);
+    if (before !== undefined)
+      found.problems.push({ row, column: 'name', message: `is also in row ${before}`, stops: false });
+    else said.set(key, row);
+  }
+  return found;
+}
+
+/** The room that a place names: whole, as its beginning, or with one of its own words. */
+export function roomOf(place: string, rooms: readonly Pick<Room, 'id' | 'name'>[]): string | null {
+  const said = plain(place);
+  const exact = rooms.find((room) => plain(room.name) === said);
+  const begins = rooms.find((room) => said.startsWith(`${plain(room.name)} `));
+  if (exact ?? begins) return (exact ?? begins)!.id;
+  const within = rooms.filter((room) => plain(room.name).split(' ').includes(said));
+  return within.length === 1 ? within[0]!.id : null;
+}
+
+function readRow(
+  row: number,
+  cells: readonly string[],
+  mapping: Mapping,
+  context: InventoryContext,
+  propose: (name: string) => CategoryProposal | undefined,
+  found: Inventory,
+): void {
+  const cell = (key: ColumnKey): string => (cells[mapping.indexOf(key)] ?? '').trim();
+  let stopped = false;
+  const say = (column: ColumnKey | null, message: string, stops: boolean) => {
+    found.problems.push({ row, column, message, stops });
+    stopped ||= stops;
+  };
+  const notes = [cell('note')];
+
+  const name = cell('name').replace(/\s+/g, ' ').slice(0, 120);
+  if (!name) say('name', 'names nothing', true);
+  else if (/^[=+@]|^-[^\s\d]/.test(name)) say('name', 'looks like a formula of a table program, not a name', true);
+
+  const place = cell('room');
+  let roomId = context.room;
+  if (place) {
+    const own = context.places[place] ?? roomOf(place, context.rooms);
+    if (own) {
+      roomId = own;
+      const room = context.rooms.find((one) => one.id === own);
+      const rest = room && plain(place) !== plain(room.name) ? place : '';
+      if (rest) notes.push(rest);
+    } else {
+      if (!found.places.includes(place)) found.places.push(place);
+      say('room', `“${place}” is none of the rooms: choose one above`, true);
+    }
+  }
+
+  const measure = readMeasure(cell('measure'));
+  let amount = cell('amount') === '' ? 1 : readNumber(cell('amount'));
+  if (amount === null || amount <= 0) say('amount', `“${cell('amount')}” is not an amount`, true);
+  else if (cell('amount') === '') say('amount', 'no amount: taken as 1', false);
+  const proposal = propose(name);
+  const category = context.categories.find((one) => one.id === proposal?.categoryId);
+  if (amount !== null) {
+    amount *= measure.times;
+    if (measure.grams) {
+      const density = category?.density ?? proposal?.starter?.density ?? 400;
+      say(
+        'measure',
+        `${amount} g, reckoned as ${(amount / density).toFixed(2)} litres by how heavy its kind is`,
+        false,
+      );
+      notes.push(`${amount} g`);
+      amount = Math.max(0.01, Number((amount / density).toFixed(2)));
+    } else if (measure.times > 1) notes.push(`${cell('amount')} ${measure.said}`);
+    else if (measure.said) {
+      notes.push(measure.said);
+      say('measure', `“${measure.said}” is taken as pieces`, false);
+    }
+  }
+
+  const sides = (['length', 'width', 'height'] as const).map((key) => {
+    const text = cell(key);
+    if (!text) return null;
+    const mm = readCellLength(text, context.site.system);
+    if (mm === null) say(key, `“${text}” is not a length`, true);
+    return mm;
+  });
+  const told = sides.filter((one): one is number => one !== null).sort((a, b) => b - a);
+
+  const perWeek = cell('perWeek') === '' ? null : readNumber(cell('perWeek'));
+  if (cell('perWeek') !== '' && perWeek === null) say('perWeek', `“${cell('perWeek')}” is not a number`, true);
+
+  const fate = cell('decision') === '' ? null : readFate(cell('decision'), context.today);
+  if (cell('decision') !== '' && !fate) say('decision', `“${cell('decision')}” is no known decision: left open`, false);
+  if (cell('decision') === '') say('decision', 'no decision: left open', false);
+  if (fate?.test) notes.push('to be tested');
+
+  const users = cell('users');
+  const one = context.people.find((person) => plain(person.name) === plain(users));
+  if (users && !one) notes.push(`used by ${users}`);
+  if (stopped || amount === null) return;
+  const decision = fate?.decision ?? 'decide later';
+  const line: InventoryLine = {
+    row,
+    starter: proposal?.starter?.key ?? null,
+    category: proposal?.name ?? null,
+    perWeek,
+    values: {
+      ...FRESH_LINE,
+      roomId,
+      categoryId: proposal?.categoryId ?? null,
+      name,
+      amount,
+      measure: measure.measure,
+      length: told[0] ?? null,
+      width: told[1] ?? null,
+      height: told[2] ?? null,
+      decision,
+      due: fate?.due ?? (decision === 'decide later' ? addDays(context.today, LATER_DAYS) : null),
+      facets: one ? { person: one.name } : {},
+      note: notes.filter(Boolean).join('; ').slice(0, 400),
+    },
+  };
+  if (!fate?.half) return void found.lines.push(line);
+  const halves = [Math.ceil(amount / 2), amount - Math.ceil(amount / 2)].every((half) => half > 0)
+    ? [Math.ceil(amount / 2), amount - Math.ceil(amount / 2)]
+    : [amount / 2, amount / 2];
+  say('decision', `half stays, half goes: ${halves[0]} kept, ${halves[1]} given away`, false);
+  found.lines.push(
+    { ...line, values: { ...line.values, amount: halves[1]!, decision: 'give away' } },
+    { ...line, values: { ...line.values, amount: halves[0]! } },
+  );
+}

@@ -1,0 +1,120 @@
+/** Looks for the best packing on the bare floor: beams of growing width, in turn with blocks or with rebuilding. */
+import { Random } from '../../engine/random.ts';
+import type { Incumbent } from '../incumbent.ts';
+import { asPuts, lay, liking, priceOfRoom } from './beam-floor.ts';
+import { lifted } from '../bounds/enlarge-sides.ts';
+import { unitsOf, type Floor, type Pieces } from '../item-types.ts';
+import type { FitProblem } from '../problem.ts';
+import { searchBlocks } from './search-blocks.ts';
+import { searchRebuilt } from './search-ruin-recreate.ts';
+
+/** Found by trial on floors cut to 9 to 49 pieces: a beam begins with so many states and doubles after each pair. */
+const FIRST_WIDTH = 20;
+const WIDEST = 4000;
+const WIDEST_UNEVEN = 300;
+
+/** Breaths for each of the beams: of blocks, where all pieces are worth their room, else of rebuilding, as the choice matters more. */
+const TURNS = { blocks: 4, rebuilt: 2 };
+
+/** Runs on chosen subsets for each run on everything, where some pieces are worth more room than others. */
+const SUBSET_RUNS = 6;
+/** Less spread than this in value per area, and no piece is the better choice. */
+const EVEN_WORTH = 1.05;
+
+/**
+ * Beams take turns with blocks, or with rebuilding.
+ * @param plain real sides; they are lifted here for what is looked at
+ */
+export function* searchFlat(
+  problem: FitProblem,
+  plain: Pieces,
+  incumbent: Incumbent,
+  random: Random,
+): Generator<void, never> {
+  const floor = { width: problem.compartment.width, depth: problem.compartment.depth };
+  const beams = searchBeams(problem, plain, incumbent, random);
+  const other = new Random(random.below(2 ** 31));
+  const uneven = isUneven(floor, plain);
+  const beside = uneven ? searchRebuilt(problem, incumbent, other) : searchBlocks(floor, plain, incumbent, other);
+  const turns = uneven ? TURNS.rebuilt : TURNS.blocks;
+  for (let more = true; ;) {
+    beams.next();
+    yield;
+    for (let n = 0; n < turns && more; n++) {
+      more = !beside.next().done;
+      yield;
+    }
+  }
+}
+
+function* searchBeams(
+  problem: FitProblem,
+  plain: Pieces,
+  incumbent: Incumbent,
+  random: Random,
+): Generator<void, never> {
+  const floor = { width: problem.compartment.width, depth: problem.compartment.depth };
+  const pieces = lifted(plain, floor);
+  const room = priceOfRoom(floor, pieces);
+  const uneven = isUneven(floor, pieces);
+  let width = FIRST_WIDTH;
+  for (let run = 0; ; run++) {
+    const laid = yield* lay(
+      floor,
+      pieces,
+      { ...room, ...liking(run, random), width, beat: incumbent.value },
+      random,
+      run % 2 === 1,
+    );
+    if (laid) incumbent.offer(asPuts(laid));
+    if (run % 2 === 1) width = Math.min(uneven ? WIDEST_UNEVEN : WIDEST, width * 2);
+    yield;
+    for (let n = 0; uneven && n < SUBSET_RUNS; n++) {
+      const only = someOf(plain, pieces, floor, incumbent.value, random);
+      if (!only) continue;
+      const found = yield* lay(
+        floor,
+        only,
+        {
+          ...priceOfRoom(floor, only),
+          ...liking(2, random),
+          width: FIRST_WIDTH << random.below(3),
+          beat: incumbent.value,
+        },
+        random,
+        random.next() < 0.5,
+      );
+      if (found) incumbent.offer(asPuts(found));
+      yield;
+    }
+  }
+}
+
+/** Whether not all can lie, and some are worth more room than others. */
+function isUneven(floor: Floor, { value, area, count }: Pieces): boolean {
+  const worths = Array.from(value, (one, t) => one / area[t]!);
+  return (
+    Math.max(...worths) > EVEN_WORTH * Math.min(...worths) &&
+    area.reduce((sum, one, t) => sum + one * count[t]!, 0) > floor.width * floor.depth
+  );
+}
+
+/** A subset by chance that would fill the floor and be worth more than `beat`, the worthier pieces likelier; null when it would not. */
+function someOf(plain: Pieces, pieces: Pieces, floor: Floor, beat: number, random: Random): Pieces | null {
+  const spread = 0.2 + 0.8 * random.next();
+  const units = unitsOf(plain.count).map((t) => ({
+    t,
+    key: Math.log(pieces.value[t]! / pieces.area[t]!) + spread * (random.next() + random.next() - 1),
+  }));
+  units.sort((a, b) => b.key - a.key);
+  const count = new Int32Array(plain.types);
+  let left = floor.width * floor.depth;
+  let value = 0;
+  for (const { t } of units) {
+    if (pieces.area[t]! > left) continue;
+    left -= pieces.area[t]!;
+    value += pieces.value[t]!;
+    count[t]!++;
+  }
+  return value > beat + 1e-9 ? lifted({ ...plain, count }, floor) : null;
+}

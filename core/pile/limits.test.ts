@@ -1,0 +1,107 @@
+import { expect, test } from 'vitest';
+import { CATALOGUE } from '../containers/catalogue.ts';
+import { usableLitres } from '../containers/litres.ts';
+import { canItComeIn, type ComeInData } from '../find/come-in.ts';
+import { FRESH_CATEGORY, FRESH_PERSON } from '../model/fresh.ts';
+import { lineValues } from '../model/testing/rows.ts';
+import type { Bin, Category, Line } from '../model/entities.ts';
+import { dueLines, limitsOf, pastKeeping } from './limits.ts';
+import { listOf } from './departures.ts';
+import { starterOf } from '../starter/library.ts';
+
+const row = { version: 1, siteId: 's' };
+const type = { ...row, ...CATALOGUE[0]!, id: 't', owned: 0 };
+const limit = { containerTypeId: 't', count: 1 };
+const blocks: Category = {
+  ...row,
+  ...starterOf('wooden-blocks')!,
+  ...FRESH_CATEGORY,
+  id: 'blocks',
+  familyId: 'f',
+  starter: 'wooden-blocks',
+  limit,
+};
+const line = (name: string, amount: number, more: Partial<Line> = {}): Line => ({
+  ...row,
+  id: name,
+  ...lineValues(name, { categoryId: 'blocks', amount, measure: 'litre', ...more }),
+});
+const site = {
+  ...row,
+  id: 's',
+  name: 'House',
+  system: 'metric' as const,
+  currency: 'EUR',
+  growth: 0.1,
+  fillLimit: 0.8,
+  measures: {},
+};
+const room = { ...row, id: 'r', name: 'Loft' };
+const usable = usableLitres(type, 0.8);
+
+test('a limit says how full it is and what has to go, the largest first', () => {
+  const lines = [
+    line('few', usable * 0.2),
+    line('many', usable * 0.9),
+    line('theirs', usable * 3, { categoryId: null, facets: { person: 'Milo' } }),
+  ];
+  const people = [
+    { ...row, ...FRESH_PERSON, id: 'p', name: 'Milo', kind: 'child' as const, stature: 1000, colour: 'oak', limit },
+  ];
+  const data = { site, lines, categories: new Map([['blocks', blocks]]), people, types: new Map([['t', type]]) };
+  const [own, milo] = limitsOf(data);
+  expect(own!.over).toBeCloseTo(usable * 0.1);
+  expect(own!.first.map((one) => one.name)).toEqual(['many']);
+  expect(milo).toMatchObject({ name: 'Milo' });
+  expect(limitsOf({ ...data, lines: lines.slice(0, 1) })[0]!.over).toBe(0);
+});
+test('what is due comes back on its day, and papers whose time is over are found', () => {
+  const lines = [
+    line('b', 1, { decision: 'decide later', due: '2026-11-25' }),
+    line('a', 1, { decision: 'return', due: '2026-11-20' }),
+    line('c', 1, { decision: 'decide later', due: '2026-11-26' }),
+    line('papers', 1, { keepUntil: '2025-12-31' }),
+  ];
+  expect(dueLines(lines, '2026-11-25').map((one) => one.name)).toEqual(['a', 'b']);
+  expect(dueLines(lines, '2026-11-25', 7)).toHaveLength(3);
+  expect(pastKeeping(lines, '2026-11-25').map((one) => one.name)).toEqual(['papers']);
+});
+test('lists hold what leaves by destination, and what goes back by its day', () => {
+  const lines = [
+    line('late', 1, { decision: 'return', due: '2026-12-24' }),
+    line('soon', 1, { decision: 'return', due: '2026-12-01' }),
+    line('toys', 2, { decision: 'give away', whereto: 'school' }),
+    line('stays', 2),
+  ];
+  const list = (which: 'leaving' | 'returns') =>
+    listOf(which, lines, [room as never], new Map(), site).map((one) => one.name);
+  expect(list('returns')).toEqual(['soon', 'late']);
+  expect(list('leaving')).toEqual(['toys', 'late', 'soon']);
+});
+test('before something comes in: is there one, has it a home, what could go', () => {
+  const bin = {
+    ...row,
+    id: 'b',
+    roomId: 'r',
+    categoryId: 'blocks',
+    containerTypeId: 't',
+    code: 'L1',
+    litres: 0,
+    seenFull: null,
+  } as Bin;
+  const data: ComeInData = {
+    site: [site],
+    room: [room as never],
+    category: [blocks],
+    line: [line('wooden blocks', 2), line('old blocks', 4, { condition: 'broken' })],
+    bin: [bin],
+    containerType: [type],
+  };
+  expect(canItComeIn('wooden blocks', data)!.verdict).toBe('there is one');
+  const other = canItComeIn('1 litre building blocks', data)!;
+  expect(other).toMatchObject({ verdict: 'it has a home', litres: 1 });
+  expect(other.leave[0]!.line.name).toBe('old blocks');
+  expect(canItComeIn('3 sacks building blocks', data)!.verdict).toBe('something must go');
+  expect(canItComeIn('a globe', data)!.verdict).toBe('it has no home');
+  expect(canItComeIn('', data)).toBeNull();
+});

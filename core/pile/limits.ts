@@ -1,0 +1,69 @@
+/** The container is the limit (practices E4, E6): how full it is, and what has to go. */
+import { addDays } from '../deadlines/day.ts';
+import { litresOfLine } from '../containers/demand.ts';
+import { usableLitres } from '../containers/litres.ts';
+import type { Category, ContainerType, Limit, Line, Person, Site } from '../model/entities.ts';
+
+export interface LimitUse {
+  /** What is limited: a category or a person. */
+  name: string;
+  limit: Limit;
+  type: ContainerType;
+  /** Bulk litres kept, and that the containers may hold. */
+  litres: number;
+  room: number;
+  /** Litres too much; 0 where it fits. */
+  over: number;
+  /** All lines that count against it, the largest first; and those to look at first, until the rest fits. */
+  lines: Line[];
+  first: Line[];
+}
+
+export interface LimitData {
+  site: Pick<Site, 'measures' | 'fillLimit'>;
+  lines: readonly Line[];
+  categories: ReadonlyMap<string, Category>;
+  people: readonly Person[];
+  types: ReadonlyMap<string, ContainerType>;
+}
+
+/** Every limit that is set and what is kept against it: a person's limit counts the lines said to be theirs. */
+export function limitsOf({ site, lines, categories, people, types }: LimitData): LimitUse[] {
+  const kept = lines.filter((line) => line.decision === 'keep');
+  const use = (name: string, limit: Limit | null, counts: (line: Line) => boolean): LimitUse[] => {
+    const type = limit && types.get(limit.containerTypeId);
+    if (!limit || !type) return [];
+    const sized = kept
+      .filter(counts)
+      .map((line) => ({ line, litres: litresOfLine(line, categories.get(line.categoryId ?? ''), site) }))
+      .sort((a, b) => b.litres - a.litres);
+    const litres = sized.reduce((sum, one) => sum + one.litres, 0);
+    const room = limit.count * usableLitres(type, site.fillLimit);
+    const first: Line[] = [];
+    let left = litres;
+    for (const one of sized) {
+      if (left <= room) break;
+      first.push(one.line);
+      left -= one.litres;
+    }
+    return [
+      { name, limit, type, litres, room, over: Math.max(0, litres - room), lines: sized.map((one) => one.line), first },
+    ];
+  };
+  return [
+    ...[...categories.values()].flatMap((one) => use(one.name, one.limit, (line) => line.categoryId === one.id)),
+    ...people.flatMap((one) => use(one.name, one.limit, (line) => line.facets.person === one.name)),
+  ];
+}
+
+/** Papers whose time is over, by ISO date. */
+export const pastKeeping = (lines: readonly Line[], today: string): Line[] =>
+  lines.filter((line) => line.decision === 'keep' && line.keepUntil !== null && line.keepUntil < today);
+
+/** Open decisions, returns and exchanges whose day has come or comes within `days`, the earliest first. */
+export const dueLines = (lines: readonly Line[], today: string, days = 0): Line[] => {
+  const until = addDays(today, days);
+  return lines
+    .filter((line) => line.due !== null && line.due <= until && ['decide later', 'return'].includes(line.decision))
+    .sort((a, b) => a.due!.localeCompare(b.due!));
+};

@@ -1,0 +1,39 @@
+/** What a pile adds up to: kept, leaving, and still open, in pieces and litres (practice E5). */
+import { litresOfLine } from '../containers/demand.ts';
+import type { Category, Decision, Line, Site } from '../model/entities.ts';
+
+export interface Sum {
+  lines: number;
+  /** Counted ones only: what was told in everyday measures has no number. */
+  pieces: number;
+  /** Bulk litres. */
+  litres: number;
+}
+export interface PileTotals {
+  kept: Sum;
+  leaving: Sum;
+  open: Sum;
+  by: Partial<Record<Decision, Sum>>;
+}
+
+export const fateOf = (decision: Decision): 'kept' | 'leaving' | 'open' =>
+  decision === 'keep' ? 'kept' : decision === 'decide later' ? 'open' : 'leaving';
+
+const nothing = (): Sum => ({ lines: 0, pieces: 0, litres: 0 });
+
+export function pileTotals(
+  lines: readonly Line[],
+  categories: ReadonlyMap<string, Category>,
+  site: Pick<Site, 'measures'>,
+): PileTotals {
+  const totals: PileTotals = { kept: nothing(), leaving: nothing(), open: nothing(), by: {} };
+  for (const line of lines) {
+    const litres = litresOfLine(line, categories.get(line.categoryId ?? ''), site);
+    for (const sum of [totals[fateOf(line.decision)], (totals.by[line.decision] ??= nothing())]) {
+      sum.lines++;
+      sum.litres += litres;
+      if (line.measure === 'pieces') sum.pieces += line.amount;
+    }
+  }
+  return totals;
+}

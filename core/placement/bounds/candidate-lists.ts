@@ -1,0 +1,73 @@
+/**
+ * Which compartments each bin may pay for: at first the cheapest few, of bins that would pay more than those ask twice as
+ * many, and none that no better plan chooses. No price above what the next one asks, the rest need not be looked at.
+ */
+import { beyondChoices, type CompiledPlace } from '../compiled/compile.ts';
+import { Nearest } from '../compiled/nearest.ts';
+import { UNPLACED } from '../problem.ts';
+import type { Takers } from './candidate-arcs.ts';
+
+export class Reach {
+  /** Those of each bin. */
+  readonly choices: Int32Array[];
+  /** What each of them asks, in seconds a week. */
+  readonly asked: Float64Array[];
+  /** What the cheapest compartment asks that is not on a bin's list, in seconds a week; no price may exceed it. */
+  readonly limit: Float64Array;
+  private readonly place: CompiledPlace;
+  /** By bin, a 1 for each compartment that is or was on its list; made when the list is first made longer. */
+  private readonly listed: (Uint8Array | undefined)[];
+
+  constructor(place: CompiledPlace) {
+    this.place = place;
+    this.choices = place.choices.slice();
+    this.asked = place.choiceCosts.slice();
+    this.listed = Array.from({ length: place.bins }, () => undefined);
+    this.limit = Float64Array.from(place.choices, (_, b) => beyondChoices(place, b));
+  }
+
+  /** Whether compartments are left that are not on the list of b. */
+  canWiden(b: number): boolean {
+    return this.limit[b]! < UNPLACED;
+  }
+
+  /** Takes as many more compartments of b on its list as it had at first, or as were taken on before. */
+  widen(b: number): void {
+    const { place } = this;
+    const own = (this.listed[b] ??= new Uint8Array(place.compartments));
+    for (let i = 0; i < place.choices[b]!.length; i++) own[place.choices[b]![i]!] = 1;
+    let had = 0;
+    for (let c = 0; c < own.length; c++) had += own[c]!;
+    // One more than are taken on: the limit from now on.
+    const nearest = new Nearest(had + 1);
+    nearest.offerAll(place.costs, b, own);
+    const { values, items } = nearest.sorted();
+    const more = items.subarray(0, had);
+    for (let i = 0; i < more.length; i++) own[more[i]!] = 1;
+    this.choices[b] = joined(Int32Array, this.choices[b]!, more);
+    this.asked[b] = joined(Float64Array, this.asked[b]!, values.subarray(0, had));
+    this.limit[b] = Math.min(UNPLACED, values[had] ?? UNPLACED);
+  }
+
+  /** Forgets some of the choices: a 1 for each entry of the takers that is to go. */
+  forget({ who, nth }: Takers, forgotten: Uint8Array): void {
+    const gone = this.choices.map((own) => new Uint8Array(own.length));
+    for (let i = 0; i < who.length; i++) if (forgotten[i]) gone[who[i]!]![nth[i]!] = 1;
+    gone.forEach((its, b) => {
+      if (!its.includes(1)) return;
+      this.choices[b] = this.choices[b]!.filter((_, i) => !its[i]);
+      this.asked[b] = this.asked[b]!.filter((_, i) => !its[i]);
+    });
+  }
+}
+
+function joined<List extends Int32Array | Float64Array>(
+  make: new (length: number) => List,
+  one: List,
+  two: List,
+): List {
+  const both = new make(one.length + two.length);
+  both.set(one);
+  both.set(two, one.length);
+  return both;
+}

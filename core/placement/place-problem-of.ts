@@ -1,0 +1,165 @@
+/** The placement problem of one room, made from the site's data. */
+import type {
+  Bin,
+  Category,
+  Compartment,
+  ContainerType,
+  HazardId,
+  Person,
+  Room,
+  Site,
+  Unit,
+  Zone,
+} from '../model/entities.ts';
+import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
+import { HEAVY_MASS } from './problem.ts';
+
+export interface RoomData {
+  site: Pick<Site, 'growth'>;
+  room: Room;
+  /** All persons of the site; the room's own are picked out. */
+  people: readonly Person[];
+  zones: readonly Zone[];
+  units: readonly Unit[];
+  compartments: readonly Compartment[];
+  bins: readonly Bin[];
+  categories: ReadonlyMap<string, Category>;
+  types: ReadonlyMap<string, ContainerType>;
+}
+
+/** Hazards that JOB calls “locked” or “out of reach” for all children. */
+const OUT_OF_REACH: readonly HazardId[] = ['H3', 'H4', 'H5', 'H15'];
+/** Those that matter for the very young: small parts, and bags and cords. */
+const FOR_THE_YOUNGEST: readonly HazardId[] = ['H2', 'H6'];
+/** Median stature at 36 months, girls 951 and boys 961 mm (WHO Child Growth Standards 2006): below it a child counts as under three. */
+export const STATURE_AT_THREE = 960;
+/** Below this many uses a week a thing without named users is taken to be the adults' business. */
+const RARE = 0.5;
+/** When a room knows nobody: an adult of that stature (mm) works in it. */
+export const DEFAULT_ADULT: PlacePerson = { id: 'a grown-up', kind: 'adult', stature: 1650 };
+
+export const comesInto = (room: Pick<Room, 'people'>, people: readonly Person[]): Person[] => {
+  const own = people.filter((person) => room.people.includes(person.id));
+  return own.length ? own : [...people];
+};
+
+export const isHazard = (category: Pick<Category, 'hazards'>, people: readonly PlacePerson[]): boolean => {
+  const youngest = people.some((person) => person.kind === 'child' && person.stature < STATURE_AT_THREE);
+  return category.hazards.some(
+    (hazard) => OUT_OF_REACH.includes(hazard) || (youngest && FOR_THE_YOUNGEST.includes(hazard)),
+  );
+};
+
+/** Who fetches a category, and why it is taken to be so. */
+export function usersOf(
+  category: Category,
+  people: readonly PlacePerson[],
+): { users: PlacePerson[]; why: string; refused: PlacePerson[] } {
+  const named = people.filter((person) => category.users.includes(person.id));
+  const adults = people.filter((person) => person.kind === 'adult');
+  const hazard = isHazard(category, people);
+  if (named.length) {
+    // A child who uses what must be out of its reach is for the person to resolve; the bin still gets a safe place.
+    const refused = hazard ? named.filter((person) => person.kind === 'child') : [];
+    const users = named.filter((person) => !refused.includes(person));
+    return { users: users.length ? users : adults, why: 'as named for it', refused };
+  }
+  if (hazard) return { users: adults, why: 'adults only, it is not safe for the children here', refused: [] };
+  if (category.zoneKind === 'office' || category.zoneKind === 'changing')
+    return { users: adults, why: `adults, as it is ${category.zoneKind} work`, refused: [] };
+  if (category.perWeek < RARE) return { users: adults, why: 'adults, as it is seldom used', refused: [] };
+  return { users: [...people], why: 'everybody who comes into the room', refused: [] };
+}
+
+/** Metres from a zone's centre to a unit's front, straight across the floor. */
+export const walkMetres = (zone: Pick<Zone, 'x' | 'y'>, unit: Pick<Unit, 'x' | 'y'>): number =>
+  Math.round(Math.hypot(zone.x - unit.x, zone.y - unit.y) / 10) / 100;
+
+/** The zone of that kind, else the room as a whole. */
+export const zoneFor = (kind: Zone['kind'], zones: readonly Zone[]): Zone | undefined =>
+  zones.find((zone) => zone.kind === kind) ?? zones.find((zone) => zone.kind === 'whole room') ?? zones[0];
+
+export const binMass = (
+  bin: Pick<Bin, 'litres'>,
+  category: Pick<Category, 'density'>,
+  type: Pick<ContainerType, 'mass'>,
+): number => Math.max(1, Math.round(type.mass + bin.litres * category.density));
+
+/** The whole room as a problem; `childReach` and format are as in the open format. */
+export function roomProblem(data: RoomData): PlaceProblem {
+  const { site, room, units, zones } = data;
+  const known = comesInto(room, data.people).map((person): PlacePerson => ({
+    id: person.id,
+    kind: person.kind,
+    stature: person.stature,
+  }));
+  const people = known.some((person) => person.kind === 'adult') ? known : [...known, DEFAULT_ADULT];
+  const shortestAdult = people
+    .filter((person) => person.kind === 'adult')
+    .reduce((a, b) => (b.stature < a.stature ? b : a));
+  const centres = zones.length
+    ? zones
+    : [{ id: 'room', kind: 'whole room' as const, x: room.width / 2, y: room.depth / 2 }];
+  const unitOf = new Map(units.map((unit) => [unit.id, unit]));
+  const compartments = data.compartments
+    .filter((space) => unitOf.has(space.unitId))
+    .map((space): PlaceCompartment => {
+      const unit = unitOf.get(space.unitId)!;
+      return {
+        id: space.id,
+        unit: unit.id,
+        floor: space.floor,
+        depth: space.depth,
+        height: space.height,
+        access: space.access,
+        // Room to grow is kept where bins stand side by side; a cube made for its box may be full.
+        width: unit.template === 'cubes' ? Math.ceil(space.width / (1 - site.growth)) : space.width,
+        door: space.door,
+        drawer: space.drawer,
+        locked: unit.locked,
+        sunlit: unit.sunlit,
+        onView: unit.onView,
+        maxLoad: space.maxLoad,
+        walk: Object.fromEntries(centres.map((zone) => [zone.id, walkMetres(zone, unit)])),
+      };
+    });
+  const bins = data.bins.flatMap((bin): PlaceBin[] => {
+    const category = data.categories.get(bin.categoryId);
+    const type = data.types.get(bin.containerTypeId);
+    if (!category || !type) return [];
+    const mass = binMass(bin, category, type);
+    const { users } = usersOf(category, people);
+    // A heavy bin is no child's: it is fetched for them.
+    const able = mass > HEAVY_MASS ? users.filter((person) => person.kind === 'adult') : users;
+    const siblings = data.bins.filter((other) => other.categoryId === bin.categoryId).length;
+    const uses = able.map((person) => ({ person: person.id, perWeek: category.perWeek / siblings / able.length }));
+    if (!able.some((person) => person.kind === 'adult') && (able.length === 0 || mass > HEAVY_MASS))
+      uses.push({ person: shortestAdult.id, perWeek: able.length ? 0 : category.perWeek / siblings });
+    return [
+      {
+        id: bin.id,
+        width: type.outWidth,
+        depth: type.outDepth,
+        height: type.outHeight,
+        mass,
+        lid: type.lid,
+        zone: ((data.zones.length ? zoneFor(category.zoneKind, data.zones) : centres[0]) ?? centres[0]!).id,
+        uses,
+        group: siblings > 1 ? bin.categoryId : null,
+        hazard: isHazard(category, people),
+        childReach: able.some((person) => person.kind === 'child'),
+        lightSensitive: category.lightSensitive,
+        view: category.view,
+      },
+    ];
+  });
+  return {
+    format: 'stube-place/1',
+    people,
+    zones: centres.map((zone) => ({ id: zone.id })),
+    compartments,
+    bins,
+    growth: site.growth,
+    timeMs: 2000,
+  };
+}

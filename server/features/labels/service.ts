@@ -1,0 +1,49 @@
+/** Labels of bins: which are to be printed, and that they were. */
+import { contentOf, saysOn, type LabelContent } from '@stube/core/labels/layout';
+import type { ChangeAnswer } from '@stube/contract/answers';
+import type { LabelQuery } from '@stube/contract/requests';
+import type { Db } from '../../db/open.ts';
+import { makeChange } from '../../db/journal.ts';
+import { readSite } from '../sites/service.ts';
+
+/** @param origin where the application is reached, such as `http://127.0.0.1:4180`; the QR code points there */
+export async function labelsOf(
+  db: Db,
+  siteId: string,
+  query: LabelQuery,
+  origin: string,
+): Promise<{ title: string; labels: LabelContent[] }> {
+  const data = await readSite(db, siteId);
+  const categories = new Map(data.category.map((one) => [one.id, one]));
+  const families = new Map(data.family.map((one) => [one.id, one]));
+  const types = new Map(data.containerType.map((one) => [one.id, one]));
+  const bins = data.bin
+    .filter(
+      (bin) =>
+        (!query.room || bin.roomId === query.room) &&
+        (!query.bin || bin.id === query.bin) &&
+        (query.which === 'all' || bin.printed !== saysOn(bin)),
+    )
+    .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }));
+  const labels = bins.map((bin) => {
+    const category = categories.get(bin.categoryId)!;
+    return contentOf(
+      bin,
+      category,
+      families.get(category.familyId),
+      types.get(bin.containerTypeId)!,
+      `${origin}/s/${siteId}/b/${bin.code}`,
+    );
+  });
+  const room = data.room.find((one) => one.id === query.room);
+  return { title: [data.site[0]!.name, room?.name, 'labels'].filter(Boolean).join(' · '), labels };
+}
+
+export async function markPrinted(db: Db, siteId: string, ids: string[]): Promise<ChangeAnswer> {
+  return makeChange(db, siteId, `${ids.length} labels printed`, async (recorder) => {
+    for (const id of ids) {
+      const bin = await recorder.find('bin', id);
+      if (bin.printed !== saysOn(bin)) await recorder.update('bin', id, null, { printed: saysOn(bin) });
+    }
+  });
+}

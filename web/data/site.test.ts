@@ -1,0 +1,133 @@
+/** The open site against the real server: what a screen asks for is written, shown, told and taken back. */
+import { afterAll, beforeAll, beforeEach, describe, expect, test, vi } from 'vitest';
+import { siteWithRoom } from '../../server/testing/site.ts';
+import { ApiError } from './transport.ts';
+import { realServer, type RealServer } from '../testing/real-server.ts';
+import { useNotices } from './notices.ts';
+import type { useSite } from './site.ts';
+
+let server: RealServer;
+let site: string;
+let room: string;
+let store: ReturnType<typeof useSite>;
+beforeAll(async () => {
+  server = await realServer();
+});
+beforeEach(async () => {
+  ({ site, room } = await siteWithRoom(server));
+  store = await server.page(site);
+});
+afterAll(() => server.close());
+
+const said = () => useNotices().notice;
+
+describe('opening', () => {
+  test('brings all rows, by id and in the order of the rooms', async () => {
+    expect(store.state).toBe('ready');
+    expect(store.maps.room.get(room)!.name).toBe('Net loft');
+    expect(store.data.compartment).toHaveLength(6);
+    await store.create('room', { name: 'Landing room', width: 4000, depth: 3000, height: 2500 });
+    expect(store.rooms.map((one) => one.name)).toEqual(['Net loft', 'Landing room']);
+  });
+  test('a site that is not there is missing, not empty', async () => {
+    await store.open('none');
+    expect(store.state).toBe('missing');
+  });
+  test('a slow answer for the site left behind does not come into the next one', async () => {
+    const other = await siteWithRoom(server);
+    const quick = globalThis.fetch;
+    let letGo = () => {};
+    const held = new Promise<void>((resolve) => (letGo = resolve));
+    vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
+      const answer = await quick(path, init);
+      if (path.endsWith(site)) await held;
+      return answer;
+    });
+    const slow = store.open(site);
+    await store.open(other.site);
+    letGo();
+    await slow;
+    vi.stubGlobal('fetch', quick);
+    expect(store.maps.room.has(other.room)).toBe(true);
+    expect(store.maps.room.has(room)).toBe(false);
+  });
+});
+
+describe('writing', () => {
+  test('a line stands in the list with what was taken for it, and undo names it', async () => {
+    await store.addLine({ roomId: room, text: '3 shoeboxes wooden blocks' });
+    expect(store.data.line.map((one) => one.name)).toEqual(['wooden blocks']);
+    expect(store.data.category.map((one) => one.name)).toContain('Wooden blocks');
+    expect(store.history.undo).toMatch(/wooden blocks/i);
+    await store.step('undo');
+    expect(store.data.line).toEqual([]);
+    expect(said()!.text).toMatch(/^Taken back: /);
+    await store.step('redo');
+    expect(store.data.line).toHaveLength(1);
+  });
+  test('with nothing to take back, that is said', async () => {
+    await store.step('redo');
+    expect(said()!.text).toBe('Nothing to redo.');
+  });
+  test('a fault at a field is thrown for the form, and nothing is said over it', async () => {
+    const refused = await store.create('room', { name: '', width: 1, depth: 1, height: 1 }).catch((error) => error);
+    expect(refused).toBeInstanceOf(ApiError);
+    expect((refused as ApiError).field('name')).toBeTruthy();
+    expect((refused as ApiError).field('depth')).toMatch(/500/);
+    expect(said()).toBeNull();
+    expect(store.busy).toBe(0);
+  });
+  test('from a button, a refusal is said in words', async () => {
+    await store.addLine({ roomId: room, text: '3 shoeboxes wooden blocks' });
+    await store.contain(room, {});
+    const type = store.maps.containerType.get(store.data.bin[0]!.containerTypeId)!;
+    expect(await store.remove('containerType', type, type.name)).toBe(false);
+    expect(said()).toMatchObject({ tone: 'caution', text: expect.stringMatching(/bins? uses? it/) });
+    expect(store.maps.containerType.has(type.id)).toBe(true);
+  });
+  test('what is removed is said with its undo beside it', async () => {
+    await store.addLine({ roomId: room, text: '60 felt tips' });
+    const [line] = store.data.line;
+    expect(await store.remove('line', line!, line!.name)).toBe(true);
+    expect(store.data.line).toEqual([]);
+    expect(said()).toMatchObject({ text: 'felt tips removed.', action: { label: 'Undo' } });
+    said()!.action!.run();
+    await vi.waitFor(() => expect(store.data.line.map((one) => one.id)).toEqual([line!.id]));
+  });
+});
+
+describe('two pages at once', () => {
+  test('the later one is asked, sees both, and writes its own only when it says so', async () => {
+    const mine = store;
+    const theirs = await server.page(site);
+    const [seen] = mine.data.room;
+    await theirs.patch('room', theirs.data.room[0]!, { name: 'Loft' });
+    expect(await mine.patch('room', seen!, { name: 'Attic' })).toBe(false);
+    expect(mine.conflict).toMatchObject({ table: 'room', mine: { name: 'Attic' }, current: { name: 'Loft' } });
+    // What stands there is shown meanwhile.
+    expect(mine.data.room[0]!.name).toBe('Loft');
+    await mine.conflict!.write();
+    expect((await server.data(site)).room[0]!.name).toBe('Attic');
+  });
+  test('a row that is gone elsewhere is gone here too', async () => {
+    await store.addLine({ roomId: room, text: '60 felt tips' });
+    const mine = store;
+    const [line] = mine.data.line;
+    const theirs = await server.page(site);
+    await theirs.remove('line', theirs.data.line[0]!, 'it');
+    expect(await mine.attempt(() => mine.patch('line', line!, { amount: 2 }))).toBe(false);
+    await vi.waitFor(() => expect(mine.data.line).toEqual([]));
+  });
+});
+
+test('a server that does not answer loses nothing, and that is said', async () => {
+  const working = globalThis.fetch;
+  vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no way through')));
+  const failed = await store.addLine({ roomId: room, text: '60 felt tips' }).catch((error) => error);
+  vi.stubGlobal('fetch', working);
+  expect(failed).toMatchObject({ status: 0 });
+  expect(said()!.text).toMatch(/Nothing was saved/);
+  expect(store.data.line).toEqual([]);
+  await store.addLine({ roomId: room, text: '60 felt tips' });
+  expect(store.data.line).toHaveLength(1);
+});

@@ -1,0 +1,196 @@
+<script setup lang="ts">
+/** What the QR code on a label opens: what is in the bin, where it belongs, how full it is, where it has stood. */
+import { computed, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import { MapPin, Printer } from '@lucide/vue';
+import type { BinEvent } from '@stube/contract/answers';
+import { insideLitres } from '@stube/core/containers/litres';
+import { pathsOf } from '@stube/core/find/things';
+import { HUES } from '@stube/core/labels/hues';
+import { saysOn } from '@stube/core/labels/layout';
+import { sayAmount } from '@stube/core/pile/measures';
+import { api } from '../../data/transport.ts';
+import Pictogram from '../../drawing/Pictogram.vue';
+import PlaceLit from '../../drawing/PlaceLit.vue';
+import { useForm } from '../../parts/form.ts';
+import { litres, percent } from '../../parts/numbers.ts';
+import TextField from '../../parts/TextField.vue';
+import { useSite } from '../../data/site.ts';
+
+const store = useSite();
+const route = useRoute();
+const bin = computed(() => store.data.bin.find((one) => one.code === String(route.params.code).toUpperCase()));
+const category = computed(() => store.maps.category.get(bin.value?.categoryId ?? ''));
+const family = computed(() => store.maps.family.get(category.value?.familyId ?? ''));
+const type = computed(() => store.maps.containerType.get(bin.value?.containerTypeId ?? ''));
+const path = computed(() => (bin.value ? pathsOf(store.data).get(bin.value.id)! : null));
+const inside = computed(() =>
+  store.data.line.filter(
+    (line) =>
+      line.roomId === bin.value?.roomId && line.categoryId === bin.value?.categoryId && line.decision === 'keep',
+  ),
+);
+const others = computed(() =>
+  store.data.bin.filter((one) => one.categoryId === bin.value?.categoryId && one.id !== bin.value?.id),
+);
+const full = computed(() =>
+  bin.value && type.value ? (bin.value.seenFull ?? bin.value.litres / insideLitres(type.value)) : 0,
+);
+const stale = computed(() => bin.value?.printed && bin.value.printed !== saysOn(bin.value));
+const events = ref<(BinEvent & { after: { compartmentId?: string | null } | null })[]>([]);
+const name = ref('');
+const { problems, submit } = useForm();
+const LEVELS = [0.25, 0.5, 0.75, 1, 1.2];
+
+watch(
+  () => [bin.value?.id, bin.value?.version],
+  async () => {
+    name.value = bin.value?.name ?? '';
+    events.value = bin.value
+      ? await api<typeof events.value>('GET', `/sites/${store.id}/rows/${bin.value.id}/history`).catch(() => [])
+      : [];
+  },
+  { immediate: true },
+);
+const rename = () =>
+  submit(async () => {
+    if (bin.value && name.value.trim() !== bin.value.name)
+      await store.patch('bin', bin.value, { name: name.value.trim() });
+  });
+const look = (level: number) => bin.value && store.attempt(() => store.recordFull(bin.value!, level));
+const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+</script>
+
+<template>
+  <div v-if="!bin" class="empty lost">
+    <h1>No bin {{ route.params.code }} here</h1>
+    <p>Its label may be out of date: the bin was taken away or has another code now.</p>
+    <RouterLink class="press main" :to="{ name: 'site', params: { site: store.id } }">To the house</RouterLink>
+  </div>
+  <div v-else class="stack page">
+    <header class="row head">
+      <span :style="{ color: HUES[family?.hue ?? 'ink'] }"
+        ><Pictogram :name="category?.pictogram ?? 'package-open'" :size="44"
+      /></span>
+      <div>
+        <h1>{{ bin.name }}</h1>
+        <p class="soft">{{ bin.code }} · {{ family?.name }} · {{ type?.name }}</p>
+      </div>
+    </header>
+    <p class="way">
+      <MapPin :size="20" />{{ [path?.room, path?.unit, path?.compartment].filter(Boolean).join(' › ')
+      }}<template v-if="!bin.compartmentId"> › on the bench, no place yet</template>
+    </p>
+    <div class="two">
+      <PlaceLit :bin="bin" :tallest="340" />
+      <div class="stack">
+        <section class="sheet stack tight">
+          <h2>In it</h2>
+          <ul v-if="inside.length">
+            <li v-for="line in inside" :key="line.id">{{ sayAmount(line.amount, line.measure) }} {{ line.name }}</li>
+          </ul>
+          <p v-else class="soft">Nothing on the pile is meant for it any more.</p>
+          <p class="small soft">
+            {{ litres(bin.litres) }} meant for it<template v-if="others.length"
+              >; more of it in
+              <template v-for="(one, i) in others" :key="one.id"
+                >{{ i ? ', ' : ''
+                }}<RouterLink :to="{ name: 'bin', params: { site: store.id, code: one.code } }">{{
+                  one.code
+                }}</RouterLink></template
+              ></template
+            >.
+          </p>
+        </section>
+        <section class="sheet stack tight">
+          <h2>How full is it really?</h2>
+          <p class="soft">
+            {{ percent(full) }} {{ bin.seenFull === null ? 'by reckoning' : 'as last seen' }}. What you see corrects the
+            reckoning for all of {{ category?.name }}.
+          </p>
+          <div class="row">
+            <button
+              v-for="level in LEVELS"
+              :key="level"
+              class="press small"
+              type="button"
+              :aria-pressed="bin.seenFull === level"
+              @click="look(level)"
+            >
+              {{ level > 1 ? 'overflows' : percent(level) }}
+            </button>
+          </div>
+        </section>
+        <section class="sheet stack tight">
+          <h2>Label</h2>
+          <TextField v-model="name" label="What it says" :problem="problems.name" @commit="rename" />
+          <p class="small" :class="stale ? 'wrong' : 'soft'">
+            {{
+              stale
+                ? `The label that was printed says “${bin.printed}”: it is out of date.`
+                : bin.printed
+                  ? 'The printed label is up to date.'
+                  : 'No label printed yet.'
+            }}
+          </p>
+          <div class="row">
+            <a
+              class="press small"
+              :href="`/api/sites/${store.id}/labels.pdf?bin=${bin.id}`"
+              target="_blank"
+              rel="noopener"
+              ><Printer :size="16" />This label as PDF</a
+            ><RouterLink
+              class="press small quiet"
+              :to="{ name: 'place', params: { site: store.id, room: bin.roomId }, query: { bin: bin.code } }"
+              >Move it</RouterLink
+            >
+          </div>
+        </section>
+        <section v-if="events.length" class="sheet stack tight">
+          <h2>What happened to it</h2>
+          <ol class="events">
+            <li v-for="(event, i) in events.slice(0, 12)" :key="i" :class="{ soft: event.undone }">
+              <span class="small soft">{{ day(event.at) }}</span> {{ event.what
+              }}<template v-if="event.undone"> (taken back)</template>
+            </li>
+          </ol>
+        </section>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  padding-top: 22px;
+}
+.lost {
+  margin-top: 40px;
+}
+.head {
+  flex-wrap: nowrap;
+  gap: 14px;
+}
+.way {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-weight: 600;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 24px;
+  align-items: start;
+}
+.events {
+  margin: 0;
+  padding-left: 18px;
+}
+@media (max-width: 760px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

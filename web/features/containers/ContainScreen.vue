@@ -1,0 +1,243 @@
+<script setup lang="ts">
+/** How many of which container each category needs: chosen with its reason, from the stock first. */
+import { computed, ref } from 'vue';
+import { PackageCheck, Puzzle } from '@lucide/vue';
+import { chooseContainers, type ContainChoice, type ContainerOption } from '@stube/core/containers/choose';
+import { countTypes } from '@stube/core/containers/shopping';
+import { HUES } from '@stube/core/labels/hues';
+import Pictogram from '../../drawing/Pictogram.vue';
+import { litres, percent } from '../../parts/numbers.ts';
+import { useRoom } from '../../data/room.ts';
+import FitDialog from '../packing/FitDialog.vue';
+import ShoppingSheet from './ShoppingSheet.vue';
+
+const { store, id, demands, compartments, bins } = useRoom();
+const counts = ref<Record<string, number>>({});
+const busy = ref(false);
+const fitting = ref(false);
+const MOST_OPTIONS = 8;
+const elsewhere = computed(() => countTypes(store.data.bin.filter((bin) => bin.roomId !== id.value)));
+const choices = computed<ContainChoice[]>(() =>
+  store.site
+    ? chooseContainers(demands.value, {
+        site: store.site,
+        types: store.data.containerType,
+        compartments: compartments.value,
+        taken: elsewhere.value,
+      })
+    : [],
+);
+const countOf = (choice: ContainChoice) => counts.value[choice.demand.category.id] ?? choice.chosen?.count ?? 0;
+const fullOf = (choice: ContainChoice) =>
+  choice.chosen ? (choice.chosen.full * choice.chosen.count) / Math.max(1, countOf(choice)) : 0;
+const hue = (choice: ContainChoice) => HUES[store.maps.family.get(choice.demand.category.familyId)?.hue ?? 'ink'];
+const say = (option: ContainerOption) =>
+  `${option.count} × ${option.type.name}${option.places === 0 && compartments.value.length ? ' – fits no compartment' : option.toBuy ? ` – ${option.toBuy} to buy` : ' – owned'}`;
+const choose = (choice: ContainChoice, typeId: string) => {
+  delete counts.value[choice.demand.category.id];
+  return store.attempt(() =>
+    store.patch('category', choice.demand.category, { containerTypeId: typeId === '' ? null : typeId }),
+  );
+};
+/** What is in use when this is taken: bins of other rooms and those chosen here. */
+const used = computed(() => {
+  const sum = new Map(elsewhere.value);
+  for (const choice of choices.value)
+    if (choice.chosen) sum.set(choice.chosen.type.id, (sum.get(choice.chosen.type.id) ?? 0) + countOf(choice));
+  return sum;
+});
+const wanted = computed(() =>
+  choices.value.flatMap((choice) =>
+    choice.chosen
+      ? [{ categoryId: choice.demand.category.id, containerTypeId: choice.chosen.type.id, count: countOf(choice) }]
+      : [],
+  ),
+);
+const total = computed(() => wanted.value.reduce((sum, one) => sum + one.count, 0));
+const asTaken = computed(() => {
+  const now = new Map<string, number>();
+  for (const bin of bins.value)
+    now.set(`${bin.categoryId} ${bin.containerTypeId}`, (now.get(`${bin.categoryId} ${bin.containerTypeId}`) ?? 0) + 1);
+  return (
+    wanted.value.length > 0 &&
+    wanted.value.every((one) => (now.get(`${one.categoryId} ${one.containerTypeId}`) ?? 0) === one.count) &&
+    total.value === bins.value.filter((bin) => wanted.value.some((one) => one.categoryId === bin.categoryId)).length
+  );
+});
+async function take(): Promise<void> {
+  busy.value = true;
+  await store.attempt(() => store.contain(id.value, { choices: wanted.value }));
+  busy.value = false;
+}
+</script>
+
+<template>
+  <div class="work-two">
+    <section class="stack">
+      <div class="row between">
+        <h2 class="title">
+          {{ total }} {{ total === 1 ? 'bin' : 'bins' }} for {{ demands.length }}
+          {{ demands.length === 1 ? 'category' : 'categories' }}
+        </h2>
+        <span class="row">
+          <button v-if="bins.length && compartments.length" class="press" type="button" @click="fitting = true">
+            <Puzzle :size="18" />Does it fit?
+          </button>
+          <button
+            v-if="demands.length"
+            class="press main"
+            type="button"
+            :disabled="busy || asTaken || !total"
+            @click="take"
+          >
+            <PackageCheck :size="18" />{{ asTaken ? 'Taken as shown' : bins.length ? 'Take these over' : 'Take these' }}
+          </button>
+        </span>
+      </div>
+      <div v-if="!demands.length" class="empty">
+        <h2>First the pile, then the containers</h2>
+        <p>
+          What stays and has its category is reckoned here into litres and bins. Buying boxes first is the commonest
+          mistake.
+        </p>
+        <RouterLink class="press main" :to="{ name: 'pile' }">To the pile</RouterLink>
+      </div>
+      <p v-else-if="!compartments.length" class="caution warn">
+        This room is not measured yet, so nothing is said about what fits its shelves.
+        <RouterLink :to="{ name: 'measure' }">Measure first</RouterLink>
+      </p>
+      <ul class="needs">
+        <li v-for="choice in choices" :key="choice.demand.category.id" class="need">
+          <span class="picture" :style="{ color: hue(choice) }"
+            ><Pictogram :name="choice.demand.category.pictogram" :size="26"
+          /></span>
+          <div class="said">
+            <h3>{{ choice.demand.category.name }}</h3>
+            <span class="small soft">{{ choice.demand.said }} · {{ litres(choice.demand.litres) }}</span>
+          </div>
+          <template v-if="choice.chosen">
+            <div class="pick">
+              <input
+                class="write count"
+                type="number"
+                min="0"
+                max="200"
+                :value="countOf(choice)"
+                :aria-label="`How many for ${choice.demand.category.name}`"
+                @change="
+                  counts[choice.demand.category.id] = Math.max(
+                    0,
+                    Math.min(200, Math.round(Number(($event.target as HTMLInputElement).value))),
+                  )
+                "
+              />
+              <select
+                class="write"
+                :aria-label="`Container for ${choice.demand.category.name}`"
+                :value="choice.byHand ? choice.chosen.type.id : ''"
+                @change="choose(choice, ($event.target as HTMLSelectElement).value)"
+              >
+                <option value="">
+                  {{ choice.byHand ? `as proposed: ${say(choice.options[0]!)}` : say(choice.chosen) }}
+                </option>
+                <option
+                  v-for="option in choice.byHand
+                    ? choice.options.slice(0, MOST_OPTIONS)
+                    : choice.options.slice(1, MOST_OPTIONS)"
+                  :key="option.type.id"
+                  :value="option.type.id"
+                >
+                  {{ say(option) }}
+                </option>
+              </select>
+            </div>
+            <div class="fill">
+              <svg viewBox="0 0 60 10" preserveAspectRatio="none" aria-hidden="true">
+                <rect width="60" height="10" class="hollow" />
+                <rect
+                  :width="Math.min(1, fullOf(choice)) * 60"
+                  height="10"
+                  :class="fullOf(choice) > (store.site?.fillLimit ?? 0.8) + 0.001 ? 'over' : 'level'"
+                />
+                <path :d="`M${(store.site?.fillLimit ?? 0.8) * 60} 0v10`" class="limit" /></svg
+              ><span class="small">{{ percent(fullOf(choice)) }} full</span>
+            </div>
+            <p class="small soft why">
+              {{ choice.byHand ? 'chosen by hand; ' : '' }}{{ choice.chosen.reasons.join('; ') }}.
+            </p>
+          </template>
+          <p v-else class="wrong none">{{ choice.problem }}</p>
+        </li>
+      </ul>
+    </section>
+    <ShoppingSheet :used="used" class="bench" />
+    <FitDialog v-if="fitting" @close="fitting = false" />
+  </div>
+</template>
+
+<style scoped>
+.need {
+  display: grid;
+  grid-template-columns: 32px minmax(120px, 1fr) minmax(240px, 1.5fr) 104px;
+  gap: 2px 12px;
+  align-items: center;
+  padding: 9px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.said {
+  display: flex;
+  flex-direction: column;
+}
+.pick {
+  display: grid;
+  grid-template-columns: 64px minmax(0, 1fr);
+  gap: 6px;
+}
+.why {
+  grid-column: 2 / -1;
+}
+.none {
+  grid-column: 3 / -1;
+}
+.fill {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+}
+.fill svg {
+  width: 100%;
+  height: 12px;
+}
+.hollow {
+  fill: #fffdf8;
+  stroke: var(--ink);
+  stroke-width: 1;
+  vector-effect: non-scaling-stroke;
+}
+.level {
+  fill: var(--oak);
+}
+.over {
+  fill: var(--brick);
+}
+.limit {
+  stroke: var(--ink);
+  stroke-width: 1.5;
+  vector-effect: non-scaling-stroke;
+}
+@media (max-width: 760px) {
+  .need {
+    grid-template-columns: 30px minmax(0, 1fr) 92px;
+  }
+  .pick {
+    grid-column: 1 / -1;
+  }
+  .why {
+    grid-column: 1 / -1;
+  }
+  .fill {
+    grid-row: 1;
+    grid-column: 3;
+  }
+}
+</style>

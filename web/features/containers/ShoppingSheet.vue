@@ -1,0 +1,53 @@
+<script setup lang="ts">
+/** What must be bought when the containers shown are taken: owned ones taken off, packs rounded up. */
+import { computed } from 'vue';
+import { shoppingList } from '@stube/core/containers/shopping';
+import { money } from '../../parts/numbers.ts';
+import { useSite } from '../../data/site.ts';
+
+const props = defineProps<{ used: ReadonlyMap<string, number> }>();
+const store = useSite();
+const purchases = computed(() => shoppingList(props.used, store.data.containerType));
+const cost = computed(() => purchases.value.reduce((sum, one) => sum + one.cost, 0));
+const currency = computed(() => store.site?.currency ?? 'EUR');
+</script>
+
+<template>
+  <aside class="sheet stack" aria-label="To buy">
+    <h2>To buy</h2>
+    <p v-if="!purchases.length" class="soft">Nothing: what the house owns is enough.</p>
+    <template v-else>
+      <ul>
+        <li v-for="one in purchases" :key="one.type.id" class="buy">
+          <b>{{ one.pieces }} × {{ one.type.name }}</b
+          ><span class="small soft"
+            >{{ one.needed }} needed, {{ one.owned }} owned{{
+              one.type.pack > 1 ? `; ${one.packs} ${one.packs === 1 ? 'pack' : 'packs'} of ${one.type.pack}` : ''
+            }}</span
+          ><span class="price">{{ one.cost ? money(one.cost, currency) : 'to be found' }}</span>
+        </li>
+      </ul>
+      <p class="row between sum">
+        <span>Together</span><b class="figure">{{ money(cost, currency) }}</b>
+      </p>
+      <p class="small soft">Buy one of each as a sample first; the rest when it fits.</p>
+    </template>
+    <RouterLink class="press small" :to="{ name: 'stock', params: { site: store.id } }">What the house owns</RouterLink>
+  </aside>
+</template>
+
+<style scoped>
+.buy {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.price {
+  grid-row: 1;
+  grid-column: 2;
+}
+.sum {
+  font-size: 1.1rem;
+}
+</style>

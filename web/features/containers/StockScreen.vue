@@ -1,0 +1,154 @@
+<script setup lang="ts">
+/** The kinds of containers this site knows: what is owned, in use and free (practice C1). */
+import { computed, ref } from 'vue';
+import { Minus, Pencil, Plus } from '@lucide/vue';
+import { countTypes } from '@stube/core/containers/shopping';
+import { insideLitres } from '@stube/core/containers/litres';
+import { formatLength } from '@stube/core/measuring/length';
+import type { ContainerType } from '@stube/core/model/entities';
+import { litres, money } from '../../parts/numbers.ts';
+import { useSite } from '../../data/site.ts';
+import TypeDialog from './TypeDialog.vue';
+
+const store = useSite();
+const editing = ref<ContainerType | 'new' | null>(null);
+const used = computed(() => countTypes(store.data.bin));
+const types = computed(() => [...store.data.containerType].sort((a, b) => insideLitres(a) - insideLitres(b)));
+const owned = computed(() => types.value.reduce((sum, type) => sum + type.owned, 0));
+const size = (...mm: number[]) => mm.map((one) => formatLength(one, store.site?.system).replace(' mm', '')).join(' × ');
+const change = (type: ContainerType, by: number) =>
+  store.attempt(() => store.patch('containerType', type, { owned: Math.max(0, type.owned + by) }));
+/** The box's front, drawn to one scale for all. */
+const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, height: `${type.outHeight / 9}px` });
+</script>
+
+<template>
+  <div class="stack page">
+    <div class="row between">
+      <h1>Containers</h1>
+      <button class="press small" type="button" @click="editing = 'new'"><Plus :size="16" />A kind of container</button>
+    </div>
+    <p class="soft">
+      First use what is in the house. Say how many of each you own; what is in use is counted from the bins.
+      {{ owned }} owned.
+    </p>
+    <div class="scroll">
+      <table class="ledger">
+        <thead>
+          <tr>
+            <th>container</th>
+            <th class="number">outside w × d × h</th>
+            <th class="number">holds</th>
+            <th>good for</th>
+            <th class="number">price</th>
+            <th class="number">in use</th>
+            <th class="number">owned</th>
+            <th><span class="hidden-text">edit</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="type in types" :key="type.id">
+            <td>
+              <span class="row nowrap"
+                ><span class="front"><i :class="type.material" :style="scale(type)" /></span
+                ><b>{{ type.name }}</b></span
+              >
+            </td>
+            <td class="number">{{ size(type.outWidth, type.outDepth, type.outHeight) }}</td>
+            <td class="number">{{ litres(insideLitres(type)) }}</td>
+            <td class="small">
+              {{
+                [
+                  type.seeThrough && 'seen through',
+                  type.lid ? 'lid' : 'open',
+                  type.handle && 'handle',
+                  type.stackable && 'stacks',
+                ]
+                  .filter(Boolean)
+                  .join(', ')
+              }}
+            </td>
+            <td class="number">
+              {{ type.price ? money(type.price, store.site?.currency ?? 'EUR') : '–'
+              }}<span v-if="type.pack > 1" class="small soft"> for {{ type.pack }}</span>
+            </td>
+            <td class="number">{{ used.get(type.id) ?? 0 }}</td>
+            <td class="number">
+              <span class="steps"
+                ><button
+                  class="icon-press"
+                  type="button"
+                  :aria-label="`One ${type.name} less`"
+                  :disabled="!type.owned"
+                  @click="change(type, -1)"
+                >
+                  <Minus :size="16" /></button
+                ><b>{{ type.owned }}</b
+                ><button
+                  class="icon-press"
+                  type="button"
+                  :aria-label="`One ${type.name} more`"
+                  @click="change(type, 1)"
+                >
+                  <Plus :size="16" /></button
+              ></span>
+            </td>
+            <td>
+              <button class="icon-press" type="button" :aria-label="`Edit ${type.name}`" @click="editing = type">
+                <Pencil :size="16" />
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <TypeDialog v-if="editing" :type="editing === 'new' ? undefined : editing" @close="editing = null" />
+  </div>
+</template>
+
+<style scoped>
+.page {
+  padding-top: 22px;
+}
+.ledger td {
+  vertical-align: middle;
+}
+.nowrap {
+  flex-wrap: nowrap;
+}
+.front {
+  display: grid;
+  width: 64px;
+  height: 48px;
+  place-items: end center;
+  flex: none;
+  overflow: hidden;
+}
+.front i {
+  border: 1.2px solid var(--ink);
+  background: #e9e2d2;
+}
+.front .clear,
+.front .glass {
+  background: #eef3f2;
+}
+.front .wood,
+.front .basket {
+  background: #d9b888;
+}
+.front .card {
+  background: #d8c4a0;
+}
+.front .metal {
+  background: #cfd2d0;
+}
+.steps {
+  display: inline-flex;
+  align-items: center;
+  gap: 2px;
+}
+.steps b {
+  min-width: 22px;
+  text-align: center;
+}
+</style>

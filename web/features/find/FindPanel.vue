@@ -1,0 +1,193 @@
+<script setup lang="ts">
+/** Where is it? Answers while one types, with the way to the bin and the place lit up in the elevation. */
+import { computed, nextTick, onMounted, ref, toRaw, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import Dialog from 'primevue/dialog';
+import { pathsOf } from '@stube/core/find/things';
+import { HUES } from '@stube/core/labels/hues';
+import PlaceLit from '../../drawing/PlaceLit.vue';
+import Pictogram from '../../drawing/Pictogram.vue';
+import { useSite } from '../../data/site.ts';
+import { findWorker, indexFor } from './worker.ts';
+
+const emit = defineEmits<{ close: [] }>();
+const store = useSite();
+const router = useRouter();
+const query = ref('');
+const ids = ref<string[]>([]);
+const at = ref(0);
+const ready = ref(false);
+/** The question that is answered on the page. */
+const answered = ref('');
+const field = ref<HTMLInputElement | null>(null);
+const paths = computed(() => pathsOf(store.data));
+const hits = computed(() =>
+  ids.value.flatMap((id) => {
+    const bin = store.maps.bin.get(id);
+    if (!bin) return [];
+    const category = store.maps.category.get(bin.categoryId);
+    const family = store.maps.family.get(category?.familyId ?? '');
+    const path = paths.value.get(id)!;
+    return [
+      {
+        bin,
+        category,
+        hue: HUES[family?.hue ?? 'ink'],
+        way: [path.room, path.unit, path.compartment].filter(Boolean).join(' › '),
+        loose: !path.compartment,
+      },
+    ];
+  }),
+);
+const chosen = computed(() => hits.value[at.value]?.bin ?? null);
+
+async function build(): Promise<void> {
+  const { room, unit, compartment, family, category, line, bin } = toRaw(store.data);
+  await indexFor({ room, unit, compartment, family, category, line, bin });
+  ready.value = true;
+  await search();
+}
+async function search(): Promise<void> {
+  if (!ready.value) return;
+  const asked = query.value;
+  const found = asked.trim().length < 1 ? [] : await findWorker().search(asked, 12);
+  if (asked !== query.value) return;
+  ids.value = found.map((one) => one.id);
+  at.value = 0;
+  answered.value = asked;
+}
+watch(query, search);
+onMounted(() => {
+  void build();
+  void nextTick(() => field.value?.focus());
+});
+
+function onKey(event: KeyboardEvent): void {
+  if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+    event.preventDefault();
+    at.value = Math.min(hits.value.length - 1, Math.max(0, at.value + (event.key === 'ArrowDown' ? 1 : -1)));
+  } else if (event.key === 'Enter' && chosen.value) go(chosen.value.code);
+}
+function go(code: string): void {
+  emit('close');
+  void router.push({ name: 'bin', params: { site: store.id!, code } });
+}
+</script>
+
+<template>
+  <Dialog
+    visible
+    modal
+    dismissable-mask
+    header="Where is …?"
+    position="top"
+    :style="{ width: 'min(860px, 96vw)' }"
+    @update:visible="emit('close')"
+  >
+    <input
+      ref="field"
+      v-model="query"
+      class="write ask"
+      type="search"
+      placeholder="three letters of it, in your own word"
+      aria-label="What are you looking for?"
+      role="combobox"
+      aria-controls="found"
+      :aria-expanded="hits.length > 0"
+      :aria-activedescendant="chosen ? `hit-${chosen.id}` : undefined"
+      autocomplete="off"
+      @keydown="onKey"
+    />
+    <div class="answer" :data-asked="answered">
+      <ul v-if="hits.length" id="found" role="listbox" aria-label="Found" class="hits">
+        <li
+          v-for="(hit, i) in hits"
+          :id="`hit-${hit.bin.id}`"
+          :key="hit.bin.id"
+          role="option"
+          :aria-selected="i === at"
+          class="hit"
+          :class="{ on: i === at }"
+          @mouseenter="at = i"
+          @click="go(hit.bin.code)"
+        >
+          <span class="picture" :style="{ color: hit.hue }"
+            ><Pictogram :name="hit.category?.pictogram ?? 'package-open'" :size="24"
+          /></span>
+          <span class="said"
+            ><b
+              >{{ hit.bin.name }} <span class="tag">{{ hit.bin.code }}</span></b
+            ><span class="small" :class="hit.loose ? 'wrong' : 'soft'">{{
+              hit.loose ? `${hit.way} › on the bench, no place yet` : `${hit.way} › ${hit.bin.code}`
+            }}</span></span
+          >
+        </li>
+      </ul>
+      <p v-else class="soft none">
+        {{
+          query.trim()
+            ? ready
+              ? 'Nothing by that word. Try another word for it, or a part of it.'
+              : 'Reading the house …'
+            : store.data.bin.length
+              ? 'Type a name, another word for it, or the code on the label.'
+              : 'No bins yet: they come with the step Contain of a room.'
+        }}
+      </p>
+      <PlaceLit v-if="chosen" :key="chosen.id" :bin="chosen" class="lit" />
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.ask {
+  font-size: 1.2rem;
+  min-height: 50px;
+}
+.answer {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 360px);
+  gap: 16px;
+  margin-top: 12px;
+  min-height: 300px;
+  align-items: start;
+}
+.hits {
+  max-height: 62vh;
+  overflow-y: auto;
+}
+.hit {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding: 8px;
+  border-bottom: 1px solid var(--rule);
+  cursor: pointer;
+}
+.hit.on {
+  background: var(--spruce-pale);
+}
+.picture {
+  flex: none;
+  display: grid;
+}
+.said {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+}
+.none {
+  padding: 20px 4px;
+}
+@media (max-width: 760px) {
+  .answer {
+    grid-template-columns: 1fr;
+  }
+  .hits {
+    max-height: 34vh;
+  }
+  .lit {
+    order: -1;
+  }
+}
+</style>

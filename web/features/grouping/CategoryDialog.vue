@@ -1,0 +1,195 @@
+<script setup lang="ts">
+/** A category: what it is called, how it lies, who uses it, and what that asks of its container and place. */
+import { computed, reactive, ref } from 'vue';
+import Dialog from 'primevue/dialog';
+import { LIE_WORDS } from '@stube/core/containers/litres';
+import { HAZARD_WORDS } from '@stube/core/cautions/hazards';
+import { ZONE_KINDS, type Category, type CategoryTraits } from '@stube/core/model/entities';
+import { useForm } from '../../parts/form.ts';
+import FormEnd from '../../parts/FormEnd.vue';
+import TextField from '../../parts/TextField.vue';
+import { useSite } from '../../data/site.ts';
+import LimitFields from '../../parts/LimitFields.vue';
+import { useMerging } from './merging.ts';
+
+const props = defineProps<{ category?: Category; familyId: string }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useSite();
+const old = props.category;
+const draft = reactive({
+  name: old?.name ?? '',
+  familyId: props.familyId,
+  synonyms: (old?.synonyms ?? []).join(', '),
+  lie: old?.lie ?? ('rigid' as CategoryTraits['lie']),
+  view: old?.view ?? null,
+  lid: old?.lid ?? false,
+  lightSensitive: old?.lightSensitive ?? false,
+  zoneKind: old?.zoneKind ?? ('whole room' as CategoryTraits['zoneKind']),
+  perWeek: String(old?.perWeek ?? 2),
+  hazards: [...(old?.hazards ?? [])],
+  users: [...(old?.users ?? [])],
+  tidiers: [...(old?.tidiers ?? [])],
+  limitType: old?.limit?.containerTypeId ?? '',
+  limitCount: String(old?.limit?.count ?? 1),
+});
+const { problems, busy, submit } = useForm();
+const lines = computed(() => store.data.line.filter((one) => one.categoryId === old?.id).length);
+const removal = computed(
+  () =>
+    `Remove${lines.value ? `; its ${lines.value} ${lines.value === 1 ? 'line stays' : 'lines stay'}, unsorted` : ''}`,
+);
+
+async function save(): Promise<void> {
+  const { limitType, limitCount, ...own } = draft;
+  const values = {
+    ...own,
+    limit: limitType ? { containerTypeId: limitType, count: Number(limitCount) } : null,
+    perWeek: Number(draft.perWeek.replace(',', '.')),
+    synonyms: [
+      ...new Set(
+        draft.synonyms
+          .split(',')
+          .map((word) => word.trim())
+          .filter(Boolean),
+      ),
+    ],
+  };
+  if (await submit(() => (old ? store.patch('category', old, values) : store.create('category', values))))
+    emit('close');
+}
+const { merge, split } = useMerging();
+const others = computed(() =>
+  store.data.category.filter((one) => one.id !== old?.id).sort((a, b) => a.name.localeCompare(b.name)),
+);
+const into = ref('');
+const part = reactive({ name: '', lines: [] as string[] });
+const ownLines = computed(() => store.data.line.filter((one) => one.categoryId === old?.id && one.decision === 'keep'));
+async function mergeInto(): Promise<void> {
+  const target = store.maps.category.get(into.value);
+  if (old && target && (await merge(target, [old]))) emit('close');
+}
+async function partOff(): Promise<void> {
+  const chosen = ownLines.value.filter((one) => part.lines.includes(one.id));
+  if (old && (await split(old, part.name.trim() || chosen[0]!.name.slice(0, 60), old.familyId, chosen))) emit('close');
+}
+async function drop(): Promise<void> {
+  if (old && (await store.remove('category', old, old.name))) emit('close');
+}
+</script>
+
+<template>
+  <Dialog
+    visible
+    modal
+    :header="old?.name ?? 'A category'"
+    :style="{ width: 'min(580px, 94vw)' }"
+    @update:visible="emit('close')"
+  >
+    <form class="stack" novalidate @submit.prevent="save">
+      <div class="pair">
+        <TextField v-model="draft.name" label="Name" :problem="problems.name" /><label class="field"
+          ><span>Family</span
+          ><select v-model="draft.familyId" class="write">
+            <option v-for="family in store.data.family" :key="family.id" :value="family.id">{{ family.name }}</option>
+          </select></label
+        >
+      </div>
+      <TextField
+        v-model="draft.synonyms"
+        label="Other words for it, with commas; it is found by each"
+        :problem="problems.synonyms"
+      />
+      <div class="pair">
+        <label class="field"
+          ><span>How it lies</span
+          ><select v-model="draft.lie" class="write">
+            <option v-for="(words, lie) in LIE_WORDS" :key="lie" :value="lie">{{ words }}</option>
+          </select></label
+        >
+        <label class="field"
+          ><span>Used in</span
+          ><select v-model="draft.zoneKind" class="write">
+            <option v-for="kind in ZONE_KINDS" :key="kind">{{ kind }}</option>
+          </select></label
+        >
+        <TextField v-model="draft.perWeek" label="Fetched, times a week" :problem="problems.perWeek" />
+        <label class="field"
+          ><span>To be seen?</span
+          ><select v-model="draft.view" class="write">
+            <option :value="null">no matter</option>
+            <option value="show">show it: it should be used</option>
+            <option value="hide">hide it: a calm room</option>
+          </select></label
+        >
+      </div>
+      <div class="row">
+        <label class="check"><input v-model="draft.lid" type="checkbox" />wants a lid</label
+        ><label class="check"><input v-model="draft.lightSensitive" type="checkbox" />keep out of the sun</label>
+      </div>
+      <fieldset>
+        <legend class="field-name">Who uses it? Nobody ticked: whoever comes in, where it is safe.</legend>
+        <div class="row">
+          <label v-for="person in store.data.person" :key="person.id" class="check"
+            ><input v-model="draft.users" type="checkbox" :value="person.id" />{{ person.name }}</label
+          >
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend class="field-name">Who tidies it? Nobody ticked: those who use it.</legend>
+        <div class="row">
+          <label v-for="person in store.data.person" :key="person.id" class="check"
+            ><input v-model="draft.tidiers" type="checkbox" :value="person.id" />{{ person.name }}</label
+          >
+        </div>
+      </fieldset>
+      <LimitFields v-model:type="draft.limitType" v-model:count="draft.limitCount" :problem="problems['limit.count']" />
+      <fieldset>
+        <legend class="field-name">Usual hazards</legend>
+        <div class="stack tight">
+          <label v-for="(words, id) in HAZARD_WORDS" :key="id" class="check"
+            ><input v-model="draft.hazards" type="checkbox" :value="id" />{{ words }}</label
+          >
+        </div>
+      </fieldset>
+      <FormEnd :problem="problems.form" :busy="busy" :remove="old && removal" @remove="drop" />
+    </form>
+    <details v-if="old" class="stack">
+      <summary>Merge or part</summary>
+      <div class="row nowrap">
+        <select v-model="into" class="write" aria-label="Merge into">
+          <option value="" disabled>merge it into …</option>
+          <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option></select
+        ><button class="press small" type="button" :disabled="!into" @click="mergeInto">Merge</button>
+      </div>
+      <fieldset v-if="ownLines.length > 1">
+        <legend class="field-name">Lines that become a category of their own</legend>
+        <div class="row">
+          <label v-for="one in ownLines" :key="one.id" class="check"
+            ><input v-model="part.lines" type="checkbox" :value="one.id" />{{ one.name }}</label
+          >
+        </div>
+        <div class="row nowrap">
+          <input
+            v-model="part.name"
+            class="write"
+            maxlength="60"
+            aria-label="Name of the new category"
+            placeholder="its name"
+          /><button class="press small" type="button" :disabled="!part.lines.length" @click="partOff">Part off</button>
+        </div>
+      </fieldset>
+    </details>
+  </Dialog>
+</template>
+
+<style scoped>
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px 12px;
+}
+.nowrap {
+  flex-wrap: nowrap;
+  padding: 6px 0;
+}
+</style>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+/** A line as a slip of paper that can be dragged; pressed, it asks where to go. */
+import type { Line } from '@stube/core/model/entities';
+import { sayAmount } from '@stube/core/pile/measures';
+
+defineProps<{ line: Line }>();
+const emit = defineEmits<{ pick: [] }>();
+</script>
+
+<template>
+  <li class="slip" :data-line="line.id">
+    <button
+      type="button"
+      :aria-label="`${line.name}, ${sayAmount(line.amount, line.measure)}: move`"
+      @click="emit('pick')"
+    >
+      <b>{{ line.name }}</b> <span class="small soft">{{ sayAmount(line.amount, line.measure) }}</span>
+    </button>
+  </li>
+</template>
+
+<style scoped>
+.slip {
+  list-style: none;
+  max-width: 100%;
+}
+.slip button {
+  min-height: 36px;
+  padding: 4px 10px;
+  background: #fffdf8;
+  border: 1px solid #a3977f;
+  border-radius: 2px;
+  cursor: grab;
+  box-shadow: 1px 2px 0 rgb(44 42 38 / 10%);
+  text-align: left;
+  overflow-wrap: anywhere;
+}
+.slip button:hover {
+  border-color: var(--ink);
+}
+</style>

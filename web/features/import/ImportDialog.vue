@@ -1,0 +1,228 @@
+<script setup lang="ts">
+/** A list kept elsewhere comes in: columns matched, every fault shown at its row, then all of it or nothing. */
+import { computed, reactive, ref, shallowRef, watch } from 'vue';
+import Dialog from 'primevue/dialog';
+import ProgressBar from 'primevue/progressbar';
+import { proxy } from 'comlink';
+import { COLUMNS, type ColumnKey } from '@stube/core/import/columns';
+import type { Inventory } from '@stube/core/import/read-list';
+import { sayAmount } from '@stube/core/pile/measures';
+import { today } from '../../parts/day.ts';
+import { useRoom } from '../../data/room.ts';
+import { inventoryWorker } from './worker.ts';
+import type { Table } from './table.ts';
+
+const emit = defineEmits<{ close: [] }>();
+const { store, id } = useRoom();
+const name = ref('');
+const table = shallowRef<Table | null>(null);
+const mapping = ref<(ColumnKey | null)[]>([]);
+const places = reactive<Record<string, string>>({});
+const left = reactive(new Set<number>());
+const found = shallowRef<Inventory | null>(null);
+const done = ref(0);
+const state = ref<'empty' | 'reading' | 'read' | 'writing'>('empty');
+const problem = ref('');
+const SHOWN = 60;
+
+async function take(event: Event): Promise<void> {
+  const file = (event.target as HTMLInputElement).files?.[0];
+  if (!file) return;
+  name.value = file.name;
+  problem.value = '';
+  left.clear();
+  table.value = await inventoryWorker().split(await file.text());
+  if (!table.value.rows.length) problem.value = 'There are no rows in this file.';
+  // Read when the columns change.
+  mapping.value = [...table.value.mapping];
+}
+async function read(): Promise<void> {
+  if (!table.value || !store.site) return;
+  state.value = 'reading';
+  const rows = table.value.rows.map((row, i) => (left.has(i + 2) ? [] : row));
+  const plain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+  const context = plain({
+    site: { system: store.site.system },
+    rooms: store.data.room.map(({ id, name }) => ({ id, name })),
+    people: store.data.person.map(({ name }) => ({ name })),
+    categories: store.data.category,
+    room: id.value,
+    places,
+    today: today(),
+  });
+  found.value = await inventoryWorker().read(
+    rows,
+    plain(mapping.value),
+    context,
+    proxy((share: number) => (done.value = share)),
+  );
+  state.value = 'read';
+}
+watch([mapping, places], () => void read(), { deep: true });
+const stops = computed(() => found.value?.problems.filter((one) => one.stops) ?? []);
+const notes = computed(() => found.value?.problems.filter((one) => !one.stops) ?? []);
+const stoppedRows = computed(() => [...new Set(stops.value.map((one) => one.row))]);
+const unknown = computed(() => [...new Set([...(found.value?.places ?? []), ...Object.keys(places)])]);
+const titleOf = (key: ColumnKey | null) => COLUMNS.find((one) => one.key === key)?.title ?? '';
+const cells = (row: number) => table.value?.rows[row - 2]?.filter((cell) => cell.trim()).join(' · ') ?? '';
+function leaveOut(rows: number[]): void {
+  for (const row of rows) left.add(row);
+  void read();
+}
+async function write(): Promise<void> {
+  if (!found.value) return;
+  state.value = 'writing';
+  const lines = found.value.lines.map(({ starter, perWeek, values }) => ({ starter, perWeek, values: { ...values } }));
+  const ok = await store.attempt(() => store.importLines({ name: name.value, lines }));
+  state.value = 'read';
+  if (!ok) return;
+  store.sayDone(`${lines.length} lines came in from ${name.value}.`);
+  emit('close');
+}
+</script>
+
+<template>
+  <Dialog visible modal header="Take in a list" :style="{ width: 'min(860px, 96vw)' }" @update:visible="emit('close')">
+    <div class="stack">
+      <label class="field"
+        ><span>A table with commas, semicolons or tabs (CSV); its first row names the columns</span
+        ><input class="write" type="file" accept=".csv,.tsv,.txt,text/csv" @change="take"
+      /></label>
+      <p v-if="problem" class="wrong">{{ problem }}</p>
+      <template v-if="table && table.rows.length">
+        <fieldset>
+          <legend class="field-name">What each column says</legend>
+          <div class="columns">
+            <label v-for="(heading, i) in table.headings" :key="i" class="field"
+              ><span>{{ heading || `column ${i + 1}` }}</span
+              ><select v-model="mapping[i]" class="write">
+                <option :value="null">leave it out</option>
+                <option
+                  v-for="one in COLUMNS"
+                  :key="one.key"
+                  :value="one.key"
+                  :disabled="mapping.includes(one.key) && mapping[i] !== one.key"
+                >
+                  {{ one.title }}
+                </option>
+              </select></label
+            >
+          </div>
+        </fieldset>
+        <fieldset v-if="unknown.length">
+          <legend class="field-name">Places that are none of the rooms</legend>
+          <label v-for="place in unknown" :key="place" class="row place"
+            ><span>“{{ place }}” is</span
+            ><select
+              class="write"
+              :value="places[place] ?? ''"
+              @change="places[place] = ($event.target as HTMLSelectElement).value"
+            >
+              <option value="" disabled>choose a room</option>
+              <option v-for="room in store.rooms" :key="room.id" :value="room.id">{{ room.name }}</option>
+            </select></label
+          >
+        </fieldset>
+        <div v-if="state === 'reading'" class="stack tight">
+          <p>Reading {{ table.rows.length }} rows …</p>
+          <ProgressBar :value="Math.round(done * 100)" aria-label="Rows read" />
+        </div>
+        <template v-else-if="found">
+          <p aria-live="polite">
+            <b>{{ found.lines.length }} lines</b> of {{ table.rows.length }} rows can come in<template
+              v-if="found.empty - left.size > 0"
+              >, {{ found.empty - left.size }}
+              {{ found.empty - left.size === 1 ? 'row is' : 'rows are' }} empty</template
+            ><template v-if="left.size">, {{ left.size }} left out</template>.
+          </p>
+          <section v-if="stops.length" class="caution stack tight" aria-label="What has to be settled">
+            <div class="row between">
+              <h3>
+                {{ stoppedRows.length }} {{ stoppedRows.length === 1 ? 'row has' : 'rows have' }} to be settled first
+              </h3>
+              <button class="press small" type="button" @click="leaveOut(stoppedRows)">Leave them all out</button>
+            </div>
+            <ul>
+              <li v-for="one in stops.slice(0, SHOWN)" :key="`${one.row} ${one.column}`" class="fault">
+                <b>Row {{ one.row }}</b
+                ><span
+                  >{{ titleOf(one.column) }}: {{ one.message }}
+                  <span class="small soft">{{ cells(one.row) }}</span></span
+                ><button
+                  class="press small"
+                  type="button"
+                  :aria-label="`Leave out row ${one.row}`"
+                  @click="leaveOut([one.row])"
+                >
+                  leave out
+                </button>
+              </li>
+            </ul>
+          </section>
+          <details v-if="notes.length">
+            <summary>{{ notes.length }} {{ notes.length === 1 ? 'remark' : 'remarks' }} on how rows were read</summary>
+            <ul>
+              <li v-for="(one, i) in notes.slice(0, SHOWN)" :key="i" class="small">
+                <b>Row {{ one.row }}</b> {{ titleOf(one.column) }}: {{ one.message }}
+              </li>
+            </ul>
+          </details>
+          <div class="scroll" tabindex="0" role="region" aria-label="The first lines">
+            <table class="ledger">
+              <thead>
+                <tr>
+                  <th>row</th>
+                  <th>what</th>
+                  <th>how much</th>
+                  <th>category</th>
+                  <th>decision</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr v-for="line in found.lines.slice(0, 8)" :key="`${line.row} ${line.values.decision}`">
+                  <td>{{ line.row }}</td>
+                  <td>{{ line.values.name }}</td>
+                  <td>{{ sayAmount(line.values.amount, line.values.measure) }}</td>
+                  <td>{{ line.category ?? 'not sorted yet' }}</td>
+                  <td>{{ line.values.decision }}</td>
+                </tr>
+              </tbody>
+            </table>
+          </div>
+          <div class="row">
+            <button
+              class="press main"
+              type="button"
+              :disabled="!!stops.length || !found.lines.length || state === 'writing'"
+              @click="write"
+            >
+              {{ state === 'writing' ? 'Writing …' : `Take in ${found.lines.length} lines` }}</button><span
+              class="small soft"
+              >One change: undo takes all of it back.</span
+            >
+          </div>
+          <ProgressBar v-if="state === 'writing'" mode="indeterminate" aria-label="Writing" />
+        </template>
+      </template>
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 8px 10px;
+}
+.place .write {
+  width: 220px;
+}
+.fault {
+  display: grid;
+  grid-template-columns: 64px 1fr auto;
+  gap: 8px;
+  align-items: center;
+  padding: 3px 0;
+  overflow-wrap: anywhere;
+}
+</style>

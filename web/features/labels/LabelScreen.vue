@@ -1,0 +1,111 @@
+<script setup lang="ts">
+/** Labels of the room on sheets: which, on what paper, previewed as they will be printed. */
+import { computed, ref } from 'vue';
+import { Printer } from '@lucide/vue';
+import { contentOf, layOutLabel, layOutSheets, saysOn, type Paper } from '@stube/core/labels/layout';
+import { useRoom } from '../../data/room.ts';
+import LabelSheet from './LabelSheet.vue';
+import { facesReady, measureText } from './measure-text.ts';
+
+const { store, id, bins } = useRoom();
+/** Widths are only right once the face is there. */
+const ready = ref(false);
+void facesReady().then(() => (ready.value = true));
+const paper = ref<Paper>('A4');
+const which = ref<'changed' | 'all'>(bins.value.some((bin) => bin.printed !== saysOn(bin)) ? 'changed' : 'all');
+const chosen = computed(() => bins.value.filter((bin) => which.value === 'all' || bin.printed !== saysOn(bin)));
+const layouts = computed(() =>
+  (ready.value ? chosen.value : []).flatMap((bin) => {
+    const category = store.maps.category.get(bin.categoryId);
+    const type = store.maps.containerType.get(bin.containerTypeId);
+    return category && type
+      ? [
+          layOutLabel(
+            contentOf(
+              bin,
+              category,
+              store.maps.family.get(category.familyId),
+              type,
+              `${location.origin}/s/${store.id}/b/${bin.code}`,
+            ),
+            measureText,
+          ),
+        ]
+      : [];
+  }),
+);
+const sheets = computed(() => layOutSheets(layouts.value, paper.value));
+const cut = computed(() => layouts.value.filter((one) => one.cut));
+const nearest = computed(() => (layouts.value.length ? Math.min(...layouts.value.map((one) => one.readableFrom)) : 0));
+const pdf = computed(
+  () => `/api/sites/${store.id}/labels.pdf?room=${id.value}&paper=${paper.value}&which=${which.value}`,
+);
+async function markPrinted(): Promise<void> {
+  if (await store.attempt(() => store.markPrinted(chosen.value.map((bin) => bin.id))))
+    store.sayDone('Noted as printed. What changes from now on comes up here again.');
+}
+</script>
+
+<template>
+  <div class="work-two">
+    <section class="stack">
+      <div v-if="!bins.length" class="empty">
+        <h2>No bins to label yet</h2>
+        <p>Labels come from the bins: choose containers first.</p>
+        <RouterLink class="press main" :to="{ name: 'contain' }">To the containers</RouterLink>
+      </div>
+      <div v-else-if="!chosen.length" class="empty">
+        <h2>Every label is printed</h2>
+        <p>What is renamed or made new from now on comes up here.</p>
+        <button class="press" type="button" @click="which = 'all'">Show all {{ bins.length }}</button>
+      </div>
+      <LabelSheet
+        v-for="(sheet, i) in sheets"
+        v-else
+        :key="i"
+        :sheet="sheet"
+        :paper="paper"
+        :number="i + 1"
+        :of="sheets.length"
+      />
+    </section>
+    <aside class="sheet stack bench" aria-label="Print run">
+      <h2>
+        {{ chosen.length }} {{ chosen.length === 1 ? 'label' : 'labels' }} on {{ sheets.length }}
+        {{ sheets.length === 1 ? 'sheet' : 'sheets' }}
+      </h2>
+      <label class="field"
+        ><span>Which</span
+        ><select v-model="which" class="write">
+          <option value="changed">new and changed ones</option>
+          <option value="all">all of the room</option>
+        </select></label
+      >
+      <label class="field"
+        ><span>Paper</span
+        ><select v-model="paper" class="write">
+          <option value="A4">A4</option>
+          <option value="Letter">US Letter</option>
+        </select></label
+      >
+      <template v-if="chosen.length">
+        <a class="press main" :href="pdf" target="_blank" rel="noopener"><Printer :size="18" />Open as PDF</a>
+        <button class="press" type="button" @click="markPrinted">These are printed</button>
+        <p class="small soft">
+          Print at 100 %, not fitted to the page: each is as large as the free face of its container. The smallest
+          writing is read at ease from {{ nearest.toFixed(1) }} m.
+        </p>
+        <p class="small soft">The square opens the bin’s page on a phone that reaches this address.</p>
+        <p v-if="cut.length" class="caution warn small">
+          {{ cut.length === 1 ? 'One name is' : `${cut.length} names are` }} too long for the face and cut:
+          {{
+            cut
+              .map((one) => one.content.name)
+              .slice(0, 4)
+              .join(', ')
+          }}. A shorter name, or a tag that hangs.
+        </p>
+      </template>
+    </aside>
+  </div>
+</template>

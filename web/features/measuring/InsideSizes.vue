@@ -1,0 +1,119 @@
+<script setup lang="ts">
+/** The inside of every compartment of one unit, to be corrected by the tape measure. */
+import { computed, ref } from 'vue';
+import { Pencil } from '@lucide/vue';
+import type { Compartment, Unit } from '@stube/core/model/entities';
+import { ApiError } from '../../data/transport.ts';
+import LengthField from '../../parts/LengthField.vue';
+import { kilos } from '../../parts/numbers.ts';
+import { useSite } from '../../data/site.ts';
+
+defineProps<{ unit: Unit; units: readonly Unit[]; spaces: readonly Compartment[] }>();
+const emit = defineEmits<{ choose: [id: string]; edit: [unit: Unit] }>();
+const store = useSite();
+const problems = ref<Record<string, string>>({});
+const SIDES = [
+  ['width', 'wide'],
+  ['height', 'high'],
+  ['depth', 'deep'],
+] as const;
+const key = (space: Compartment, field: string) => `${space.id} ${field}`;
+const total = computed(
+  () => (spaces: readonly Compartment[]) =>
+    spaces.reduce((sum, one) => sum + one.width * one.height * one.depth, 0) / 1e6,
+);
+
+async function measure(
+  space: Compartment,
+  field: 'width' | 'height' | 'depth' | 'maxLoad',
+  value: number,
+): Promise<void> {
+  if (value === space[field]) return;
+  try {
+    await store.patch('compartment', space, { [field]: value });
+    delete problems.value[key(space, field)];
+  } catch (error) {
+    if (!(error instanceof ApiError)) throw error;
+    problems.value[key(space, field)] = error.field(field) ?? error.message;
+  }
+}
+</script>
+
+<template>
+  <section class="sheet stack tight">
+    <div class="row between">
+      <label class="row"
+        ><h2>Inside</h2>
+        <select
+          class="write pick"
+          aria-label="Unit"
+          :value="unit.id"
+          @change="emit('choose', ($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="one in units" :key="one.id" :value="one.id">{{ one.name }}</option>
+        </select></label
+      >
+      <button class="press small" type="button" @click="emit('edit', unit)">
+        <Pencil :size="15" />Outside measures
+      </button>
+    </div>
+    <p class="small soft">
+      {{ spaces.length }} compartments, {{ Math.round(total(spaces)) }} l in all. Type what the tape says where it
+      differs.
+    </p>
+    <div class="scroll">
+      <table class="ledger">
+        <thead>
+          <tr>
+            <th>compartment</th>
+            <th v-for="[side, word] in SIDES" :key="side">{{ word }}</th>
+            <th class="number">bears</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="space in spaces" :key="space.id">
+            <td>{{ space.name }}</td>
+            <td v-for="[side, word] in SIDES" :key="side" class="cell">
+              <LengthField
+                :model-value="space[side]"
+                :label="`${space.name} ${word}`"
+                :problem="problems[key(space, side)]"
+                @commit="measure(space, side, $event)"
+              />
+            </td>
+            <td class="number">{{ kilos(space.maxLoad) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.pick {
+  width: auto;
+  min-height: 34px;
+}
+.scroll {
+  max-height: 380px;
+  overflow: auto;
+}
+.cell {
+  width: 100px;
+}
+.cell :deep(.field > span:first-child) {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+.cell :deep(.write) {
+  min-height: 32px;
+  padding: 2px 6px;
+}
+.ledger td {
+  vertical-align: middle;
+  padding-block: 3px;
+}
+</style>

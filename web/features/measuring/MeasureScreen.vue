@@ -1,0 +1,87 @@
+<script setup lang="ts">
+/** What stands in the room: every unit to scale, its inside sizes, and where it and the zones are on the floor. */
+import { computed, ref } from 'vue';
+import { Plus } from '@lucide/vue';
+import { TEMPLATES } from '@stube/core/measuring/template';
+import type { TemplateKind, Unit, Zone } from '@stube/core/model/entities';
+import RoomElevation from '../../drawing/RoomElevation.vue';
+import { useDrawnBins } from '../../drawing/drawn.ts';
+import { useRoom } from '../../data/room.ts';
+import FloorPlan from './FloorPlan.vue';
+import InsideSizes from './InsideSizes.vue';
+import UnitDialog from './UnitDialog.vue';
+import ZoneDialog from './ZoneDialog.vue';
+
+const { room, units, zones, compartments, spacesOf } = useRoom();
+const { binsIn } = useDrawnBins();
+const editing = ref<Unit | TemplateKind | null>(null);
+const zone = ref<Zone | 'new' | null>(null);
+const chosen = ref<string | null>(null);
+const chosenUnit = computed(() => units.value.find((unit) => unit.id === chosen.value) ?? units.value[0] ?? null);
+const pickSpace = (id: string) => (chosen.value = compartments.value.find((space) => space.id === id)?.unitId ?? null);
+</script>
+
+<template>
+  <div v-if="room" class="stack">
+    <div class="row between">
+      <h2 class="title">What stands in {{ room.name }}</h2>
+      <div class="row" role="group" aria-label="Add a unit">
+        <button
+          v-for="(info, kind) in TEMPLATES"
+          :key="kind"
+          class="press small"
+          type="button"
+          :title="info.hint"
+          @click="editing = kind"
+        >
+          <Plus :size="15" />{{ info.label }}
+        </button>
+      </div>
+    </div>
+    <div v-if="!units.length" class="empty">
+      <h2>Measure before you buy</h2>
+      <p>
+        Choose the kind of furniture above and type its outside measures. Every compartment’s inside follows, and is
+        drawn to scale as you type.
+      </p>
+    </div>
+    <template v-else>
+      <RoomElevation :units="units" :spaces-of="spacesOf" :bins-in="binsIn" :tallest="300" @space="pickSpace" />
+      <div class="two">
+        <InsideSizes
+          v-if="chosenUnit"
+          :key="chosenUnit.id"
+          :unit="chosenUnit"
+          :units="units"
+          :spaces="spacesOf(chosenUnit.id)"
+          @choose="chosen = $event"
+          @edit="editing = $event"
+        />
+        <FloorPlan :room="room" :units="units" :zones="zones" @unit="chosen = $event" @zone="zone = $event" />
+      </div>
+    </template>
+    <UnitDialog
+      v-if="editing"
+      :unit="typeof editing === 'string' ? undefined : editing"
+      :template="typeof editing === 'string' ? editing : editing.template"
+      :room-id="room.id"
+      @close="editing = null"
+      @made="chosen = $event"
+    />
+    <ZoneDialog v-if="zone" :zone="zone === 'new' ? undefined : zone" :room="room" @close="zone = null" />
+  </div>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+  gap: 20px;
+  align-items: start;
+}
+@media (max-width: 960px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+/** Photographs of the room's makeover: the heap, before and after. */
+import { computed, ref } from 'vue';
+import Dialog from 'primevue/dialog';
+import { Camera } from '@lucide/vue';
+import type { Photo } from '@stube/core/model/entities';
+import { sayDay, today } from '../../parts/day.ts';
+import { useNotices } from '../../data/notices.ts';
+import { useRoom } from '../../data/room.ts';
+import { shrink } from './shrink.ts';
+
+const props = defineProps<{ lineId?: string }>();
+const { store, id, room } = useRoom();
+const notices = useNotices();
+const kind = ref<Photo['kind']>(props.lineId ? 'line' : 'heap');
+const KINDS = { heap: 'the heap', before: 'before', after: 'after' };
+const busy = ref(false);
+const shown = ref<Photo | null>(null);
+const photos = computed(() =>
+  store.data.photo
+    .filter((one) => one.roomId === id.value && (!props.lineId || one.lineId === props.lineId))
+    .sort((a, b) => b.takenOn.localeCompare(a.takenOn)),
+);
+const address = (photo: Photo) => `/api/sites/${store.id}/photos/${photo.id}.jpg`;
+const nameOf = (photo: Photo) =>
+  photo.kind === 'line' ? (store.maps.line.get(photo.lineId ?? '')?.name ?? 'a line') : KINDS[photo.kind];
+
+async function take(event: Event): Promise<void> {
+  const field = event.target as HTMLInputElement;
+  busy.value = true;
+  try {
+    for (const file of field.files ?? []) {
+      const { jpeg, width, height } = await shrink(file);
+      const query = { kind: kind.value, takenOn: today(), width, height, note: '', lineId: props.lineId ?? null };
+      await store.attempt(() => store.addPhoto(id.value, query, jpeg));
+    }
+  } catch (error) {
+    notices.warn((error as Error).message);
+  } finally {
+    busy.value = false;
+    field.value = '';
+  }
+}
+async function drop(photo: Photo): Promise<void> {
+  if (await store.remove('photo', photo, 'The photograph')) shown.value = null;
+}
+</script>
+
+<template>
+  <section class="stack tight" :aria-label="lineId ? 'Photographs of the line' : 'Photographs'">
+    <div class="row nowrap">
+      <select v-if="!lineId" v-model="kind" class="write" aria-label="What the photograph shows">
+        <option v-for="(word, key) in KINDS" :key="key" :value="key">{{ word }}</option>
+      </select>
+      <label class="press small take" :class="{ busy }"
+        ><Camera :size="16" />{{ busy ? 'taking it in' : 'Photograph'
+        }}<input type="file" accept="image/*" multiple :disabled="busy" class="hidden-text" @change="take"
+      /></label>
+    </div>
+    <ul v-if="photos.length" class="strip">
+      <li v-for="photo in photos" :key="photo.id">
+        <button type="button" :aria-label="`${nameOf(photo)}, ${sayDay(photo.takenOn)}`" @click="shown = photo">
+          <img :src="address(photo)" alt="" loading="lazy" /><span class="small">{{ nameOf(photo) }}</span>
+        </button>
+      </li>
+    </ul>
+    <Dialog
+      v-if="shown"
+      visible
+      modal
+      dismissable-mask
+      :header="`${room?.name}: ${nameOf(shown)}, ${sayDay(shown.takenOn)}`"
+      :style="{ width: 'min(900px, 96vw)' }"
+      @update:visible="shown = null"
+    >
+      <img
+        class="large"
+        :src="address(shown)"
+        :alt="`${nameOf(shown)} in ${room?.name}`"
+        :width="shown.width"
+        :height="shown.height"
+      />
+      <button class="press quiet brick" type="button" @click="drop(shown)">Remove</button>
+    </Dialog>
+  </section>
+</template>
+
+<style scoped>
+.nowrap {
+  flex-wrap: nowrap;
+}
+.take {
+  position: relative;
+  cursor: pointer;
+}
+.take:focus-within {
+  outline: 3px solid var(--spruce);
+}
+.busy {
+  opacity: 0.6;
+}
+.strip {
+  display: flex;
+  gap: 8px;
+  overflow-x: auto;
+}
+.strip button {
+  display: flex;
+  flex-direction: column;
+  padding: 4px;
+  background: #fffdf8;
+  border: 1px solid #a3977f;
+  cursor: pointer;
+}
+.strip img {
+  width: 76px;
+  height: 57px;
+  object-fit: cover;
+}
+.large {
+  width: 100%;
+  height: auto;
+  max-height: 70vh;
+  object-fit: contain;
+}
+</style>

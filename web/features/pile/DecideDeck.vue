@@ -1,0 +1,190 @@
+<script setup lang="ts">
+/** One thing after another, decided by thumb: the buttons stay where they are. Doubtful ones are asked about. */
+import { computed, reactive, ref } from 'vue';
+import Dialog from 'primevue/dialog';
+import { CircleHelp, SkipForward, Undo2 } from '@lucide/vue';
+import { addDays, LATER_DAYS } from '@stube/core/deadlines/day';
+import { advise, DOUBTS, PLAN_DAYS } from '@stube/core/pile/doubts';
+import { litresOfLine } from '@stube/core/containers/demand';
+import { HUES } from '@stube/core/labels/hues';
+import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
+import { sayAmount } from '@stube/core/pile/measures';
+import Pictogram from '../../drawing/Pictogram.vue';
+import { sayDay, today } from '../../parts/day.ts';
+import { litres } from '../../parts/numbers.ts';
+import { useSite } from '../../data/site.ts';
+import { DECISION_PICTURES, HAS_DAY } from './decisions.ts';
+
+const props = defineProps<{ lines: readonly Line[] }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useSite();
+/** Fixed at the beginning, so that what was decided does not move the rest. */
+const deck = props.lines.map((line) => line.id);
+const at = ref(0);
+const asking = ref(false);
+const answers = reactive<Record<string, boolean>>({});
+const day = ref('');
+const line = computed(() => store.maps.line.get(deck[at.value] ?? ''));
+const category = computed(() => store.maps.category.get(line.value?.categoryId ?? ''));
+const hue = computed(() => HUES[store.maps.family.get(category.value?.familyId ?? '')?.hue ?? 'ink']);
+const advice = computed(() => (line.value ? advise(answers, line.value.condition) : null));
+
+function next(): void {
+  at.value++;
+  asking.value = false;
+  day.value = '';
+  for (const key of Object.keys(answers)) delete answers[key];
+}
+async function decide(decision: Decision): Promise<void> {
+  const one = line.value;
+  if (!one) return;
+  const due = HAS_DAY.includes(decision)
+    ? day.value || (decision === 'decide later' ? addDays(today(), answers.plan ? PLAN_DAYS : LATER_DAYS) : null)
+    : null;
+  const done = await store.attempt(() =>
+    store.patch('line', one, {
+      decision,
+      due,
+      ...(Object.keys(answers).length ? { doubts: { ...answers } } : {}),
+    }),
+  );
+  if (done) next();
+}
+async function back(): Promise<void> {
+  if (!at.value) return;
+  at.value--;
+  await store.step('undo');
+}
+function answer(key: string, value: boolean): void {
+  if (answers[key] === value) delete answers[key];
+  else answers[key] = value;
+}
+</script>
+
+<template>
+  <Dialog
+    visible
+    modal
+    :header="line ? `${at + 1} of ${deck.length}` : 'All decided'"
+    :style="{ width: 'min(460px, 100vw)' }"
+    class="deck"
+    @update:visible="emit('close')"
+  >
+    <div v-if="line" class="one">
+      <div class="thing">
+        <span :style="{ color: hue }"><Pictogram :name="category?.pictogram ?? 'package-open'" :size="44" /></span>
+        <div>
+          <h2>{{ line.name }}</h2>
+          <p class="small soft">
+            {{ sayAmount(line.amount, line.measure) }}, about {{ litres(litresOfLine(line, category, store.site!)) }}
+            <template v-if="line.due">· was to be decided {{ sayDay(line.due) }}</template
+            ><template v-if="line.condition"> · {{ line.condition }}</template>
+          </p>
+        </div>
+      </div>
+      <div v-if="asking" class="stack tight">
+        <div v-for="one in DOUBTS" :key="one.key" class="row between ask">
+          <span>{{ one.question }}</span><span class="row tight"
+            ><button
+              class="press small"
+              type="button"
+              :aria-pressed="answers[one.key] === true"
+              :aria-label="`${one.question} Yes`"
+              @click="answer(one.key, true)"
+            >
+              yes</button
+            ><button
+              class="press small"
+              type="button"
+              :aria-pressed="answers[one.key] === false"
+              :aria-label="`${one.question} No`"
+              @click="answer(one.key, false)"
+            >
+              no
+            </button></span
+          >
+        </div>
+      </div>
+      <p v-if="advice" class="advice" aria-live="polite">
+        <b>{{ advice.decision }}?</b> {{ advice.reason }}
+      </p>
+      <label class="row small day"
+        >by, for <i>return</i> and <i>decide later</i><input v-model="day" class="write" type="date" :min="today()"
+      /></label>
+      <div class="choices">
+        <button
+          v-for="one in DECISIONS"
+          :key="one"
+          class="press choice"
+          :class="{ main: one === 'keep', likely: advice?.decision === one }"
+          type="button"
+          @click="decide(one)"
+        >
+          <component :is="DECISION_PICTURES[one]" :size="20" />{{ one }}
+        </button>
+      </div>
+      <div class="row between">
+        <button class="press quiet small" type="button" :disabled="!at" @click="back"><Undo2 :size="16" />back</button>
+        <button class="press quiet small" type="button" :aria-expanded="asking" @click="asking = !asking">
+          <CircleHelp :size="16" />doubtful
+        </button>
+        <button class="press quiet small" type="button" @click="next"><SkipForward :size="16" />not now</button>
+      </div>
+    </div>
+    <div v-else class="empty">
+      <h2>{{ deck.length ? 'The stack is through' : 'Nothing is open' }}</h2>
+      <button class="press main" type="button" @click="emit('close')">To the pile</button>
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.one {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.thing {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  min-height: 84px;
+  padding: 10px 14px;
+  background: #fffdf8;
+  border: 1px solid #a3977f;
+  box-shadow:
+    3px 3px 0 var(--paper-low),
+    4px 4px 0 #a3977f;
+}
+.choices {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+}
+.choice {
+  flex-direction: column;
+  gap: 2px;
+  min-height: 62px;
+  padding: 6px 4px;
+  font-size: 0.92rem;
+}
+.likely {
+  outline: 3px solid var(--straw);
+}
+.ask {
+  border-bottom: 1px solid var(--rule);
+  padding-bottom: 4px;
+  flex-wrap: nowrap;
+}
+.ask .row {
+  flex-wrap: nowrap;
+}
+.advice {
+  background: var(--straw-pale);
+  padding: 8px 12px;
+  border-left: 5px solid var(--straw);
+}
+.day .write {
+  width: 150px;
+}
+</style>

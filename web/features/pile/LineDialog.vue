@@ -1,0 +1,229 @@
+<script setup lang="ts">
+/** Everything about one line of the pile. */
+import { computed, reactive } from 'vue';
+import Dialog from 'primevue/dialog';
+import { CONDITIONS, DECISIONS, FACETS, type Facet, type Line } from '@stube/core/model/entities';
+import { FacetReader } from '@stube/core/grouping/attributes';
+import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
+import { useForm } from '../../parts/form.ts';
+import FormEnd from '../../parts/FormEnd.vue';
+import LengthField from '../../parts/LengthField.vue';
+import TextField from '../../parts/TextField.vue';
+import { useSite } from '../../data/site.ts';
+import { HAS_DAY, HAS_WHERETO } from './decisions.ts';
+import PhotoStrip from '../photos/PhotoStrip.vue';
+
+const props = defineProps<{ line: Line }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useSite();
+const draft = reactive({
+  name: props.line.name,
+  amount: String(props.line.amount),
+  measure: props.line.measure,
+  decision: props.line.decision,
+  note: props.line.note,
+  categoryId: props.line.categoryId,
+  length: props.line.length ?? 0,
+  width: props.line.width ?? 0,
+  height: props.line.height ?? 0,
+  condition: props.line.condition,
+  due: props.line.due ?? '',
+  whereto: props.line.whereto,
+  keepUntil: props.line.keepUntil ?? '',
+  setPieces: props.line.setPieces === null ? '' : String(props.line.setPieces),
+  setMissing: String(props.line.setMissing),
+  also: [...props.line.also],
+  facets: { ...props.line.facets } as Partial<Record<Facet, string>>,
+  spread: props.line.spread.map((one) => ({ where: one.where, amount: String(one.amount) })),
+});
+const sides = FACETS.filter((one) => one !== 'kind');
+const reader = computed(() => new FacetReader(store.maps.category, store.data.person, new Date()));
+const told = (facet: Facet) => reader.value.of({ ...props.line, facets: {} }, facet) ?? '';
+/** Rooms for what belongs elsewhere; else where things have gone before. */
+const known = computed(() =>
+  draft.decision === 'other room'
+    ? store.rooms.map((one) => one.name).filter((name) => name !== store.maps.room.get(props.line.roomId)?.name)
+    : [...new Set(store.data.line.map((one) => one.whereto).filter(Boolean))],
+);
+const number = (text: string) => Number(text.replace(',', '.'));
+const { problems, busy, submit } = useForm();
+const families = computed(() =>
+  [...store.data.family]
+    .sort((a, b) => a.sort - b.sort)
+    .map((family) => ({
+      family,
+      own: store.data.category.filter((one) => one.familyId === family.id).sort((a, b) => a.name.localeCompare(b.name)),
+    })),
+);
+
+async function save(): Promise<void> {
+  const sized = draft.length > 0;
+  const done = await submit(() =>
+    store.patch('line', props.line, {
+      name: draft.name,
+      amount: Number(draft.amount.replace(',', '.')),
+      measure: draft.measure,
+      decision: draft.decision,
+      note: draft.note,
+      categoryId: draft.categoryId,
+      length: sized ? draft.length : null,
+      width: sized && draft.width ? draft.width : null,
+      height: sized && draft.height ? draft.height : null,
+      condition: draft.condition,
+      due: draft.due || null,
+      whereto: draft.whereto,
+      keepUntil: draft.keepUntil || null,
+      setPieces: draft.setPieces.trim() ? number(draft.setPieces) : null,
+      setMissing: number(draft.setMissing || '0'),
+      also: draft.also.filter((one) => one !== draft.categoryId),
+      facets: Object.fromEntries(Object.entries(draft.facets).filter(([, said]) => said?.trim())),
+      spread: draft.spread
+        .filter((one) => one.where.trim())
+        .map((one) => ({ where: one.where.trim(), amount: number(one.amount) })),
+    }),
+  );
+  if (done) emit('close');
+}
+</script>
+
+<template>
+  <Dialog visible modal :header="line.name" :style="{ width: 'min(520px, 94vw)' }" @update:visible="emit('close')">
+    <form class="stack" novalidate @submit.prevent="save">
+      <TextField v-model="draft.name" label="Name" :problem="problems.name" />
+      <div class="three">
+        <TextField v-model="draft.amount" label="Amount" :problem="problems.amount" />
+        <label class="field"
+          ><span>Measure</span
+          ><select v-model="draft.measure" class="write">
+            <option value="pieces">pieces</option>
+            <option v-for="one in EVERYDAY_MEASURES" :key="one.key" :value="one.key">{{ one.many }}</option>
+          </select></label
+        >
+        <label class="field"
+          ><span>Decision</span
+          ><select v-model="draft.decision" class="write">
+            <option v-for="one in DECISIONS" :key="one">{{ one }}</option>
+          </select></label
+        >
+      </div>
+      <fieldset>
+        <legend class="field-name">Size of one piece; leave 0 for the usual one</legend>
+        <div class="three">
+          <LengthField v-model="draft.length" label="Long" :problem="problems.length" /><LengthField
+            v-model="draft.width"
+            label="Wide"
+            :problem="problems.width"
+          /><LengthField v-model="draft.height" label="High" :problem="problems.height" />
+        </div>
+      </fieldset>
+      <label class="field"
+        ><span>Category</span
+        ><select v-model="draft.categoryId" class="write">
+          <option :value="null">not sorted yet</option>
+          <optgroup v-for="{ family, own } in families" :key="family.id" :label="family.name">
+            <option v-for="one in own" :key="one.id" :value="one.id">{{ one.name }}</option>
+          </optgroup>
+        </select></label
+      >
+      <TextField v-model="draft.note" label="Note" :problem="problems.note" />
+      <div class="three">
+        <label class="field"
+          ><span>Condition</span
+          ><select v-model="draft.condition" class="write">
+            <option :value="null">not said</option>
+            <option v-for="one in CONDITIONS" :key="one">{{ one }}</option>
+          </select></label
+        >
+        <TextField
+          v-if="HAS_DAY.includes(draft.decision)"
+          v-model="draft.due"
+          label="By"
+          type="date"
+          :problem="problems.due"
+        />
+        <label v-if="HAS_WHERETO.includes(draft.decision)" class="field"
+          ><span>To whom or where</span
+          ><input v-model="draft.whereto" class="write" list="whereto" maxlength="80" autocomplete="off" /><datalist
+            id="whereto"
+          >
+            <option v-for="one in known" :key="one" :value="one" />
+          </datalist>
+          <span v-if="problems.whereto" class="wrong">{{ problems.whereto }}</span></label
+        >
+        <TextField
+          v-if="draft.decision === 'keep'"
+          v-model="draft.keepUntil"
+          label="Keep until"
+          type="date"
+          :problem="problems.keepUntil"
+        />
+      </div>
+      <details :open="!!line.setPieces || !!line.spread.length">
+        <summary>A set that belongs together</summary>
+        <div class="stack tight inside">
+          <div class="three">
+            <TextField v-model="draft.setPieces" label="Pieces when whole" :problem="problems.setPieces" />
+            <TextField v-model="draft.setMissing" label="Missing" :problem="problems.setMissing" />
+          </div>
+          <p class="field-name">Split on purpose, and still one: where how much of it is</p>
+          <div v-for="(part, i) in draft.spread" :key="i" class="part">
+            <TextField v-model="part.where" :label="`Place ${i + 1}`" :problem="problems[`spread.${i}.where`]" />
+            <TextField v-model="part.amount" label="How much" :problem="problems[`spread.${i}.amount`]" />
+            <button class="press quiet small" type="button" @click="draft.spread.splice(i, 1)">remove</button>
+          </div>
+          <button class="press small" type="button" @click="draft.spread.push({ where: '', amount: '1' })">
+            another place
+          </button>
+        </div>
+      </details>
+      <details :open="!!Object.keys(line.facets).length || !!line.also.length">
+        <summary>Its sides, for other ways of sorting</summary>
+        <div class="stack tight inside">
+          <p class="small soft">Grey is what Stube reads from its name and category; write to say otherwise.</p>
+          <div class="three">
+            <label v-for="facet in sides" :key="facet" class="field"
+              ><span>{{ facet }}</span
+              ><input v-model="draft.facets[facet]" class="write" maxlength="60" :placeholder="told(facet)"
+            /></label>
+          </div>
+          <label class="field"
+            ><span>Also found under (hold a key to choose several)</span
+            ><select v-model="draft.also" class="write also" multiple>
+              <optgroup v-for="{ family, own } in families" :key="family.id" :label="family.name">
+                <option v-for="one in own" :key="one.id" :value="one.id">{{ one.name }}</option>
+              </optgroup>
+            </select></label
+          >
+        </div>
+      </details>
+      <PhotoStrip :line-id="line.id" />
+      <FormEnd :problem="problems.form" :busy="busy" />
+    </form>
+  </Dialog>
+</template>
+
+<style scoped>
+.three {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 10px;
+}
+.inside {
+  padding: 6px 0 10px 14px;
+  border-left: 3px solid var(--rule);
+}
+.part {
+  display: grid;
+  grid-template-columns: 1fr 90px auto;
+  gap: 10px;
+  align-items: end;
+}
+.also {
+  height: 130px;
+}
+@media (max-width: 520px) {
+  .three {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

@@ -1,0 +1,69 @@
+// @vitest-environment jsdom
+import { mount } from '@vue/test-utils';
+import { createPinia, setActivePinia } from 'pinia';
+import { beforeEach, expect, test, vi } from 'vitest';
+import { useSite } from '../../data/site.ts';
+import LineEntry from './LineEntry.vue';
+
+const site = {
+  id: 's',
+  version: 1,
+  name: 'House',
+  system: 'metric',
+  currency: 'EUR',
+  growth: 0.1,
+  fillLimit: 0.8,
+  measures: {},
+};
+const asked: { body: Record<string, unknown> }[] = [];
+
+beforeEach(() => {
+  setActivePinia(createPinia());
+  Object.assign(useSite().data, { site: [site] });
+  asked.length = 0;
+  vi.stubGlobal('fetch', async (_path: string, init: { body: string }) => {
+    asked.push({ body: JSON.parse(init.body) });
+    return new Response(
+      JSON.stringify({ revision: 2, what: 'add', rows: {}, removed: {}, history: { undo: null, redo: null } }),
+    );
+  });
+});
+
+const entry = () => mount(LineEntry, { props: { roomId: 'r' }, attachTo: document.body });
+
+test('a line shows how it is understood, and one tap puts a wrong guess back into the name', async () => {
+  const wrapper = entry();
+  await wrapper.get('#line-text').setValue('2 broken hearts, pass on to Milo');
+  expect(wrapper.get('#line-read').text()).toContain('pass on to Milo');
+  expect(wrapper.get('#line-read b').text()).toBe('hearts');
+  await wrapper
+    .findAll('.clue')
+    .find((clue) => clue.text() === 'broken')!
+    .trigger('click');
+  expect(wrapper.get('#line-read b').text()).toBe('broken hearts');
+  await wrapper.get('form').trigger('submit');
+  await vi.waitFor(() => expect(asked).toHaveLength(1));
+  expect(asked[0]!.body).toMatchObject({ roomId: 'r', decision: 'pass on', ignore: ['condition'] });
+  await vi.waitFor(() => expect((wrapper.get('#line-text').element as HTMLInputElement).value).toBe(''));
+});
+
+test('what is missing is said at the field, and nothing is sent', async () => {
+  const wrapper = entry();
+  await wrapper.get('#line-text').setValue('3 shoeboxes');
+  await wrapper.get('form').trigger('submit');
+  expect(wrapper.get('.wrong').text()).toContain('Name the things as well');
+  expect(wrapper.get('#line-text').attributes('aria-invalid')).toBe('true');
+  expect(asked).toEqual([]);
+});
+
+test('a category is proposed, another can be chosen, or none', async () => {
+  const wrapper = entry();
+  await wrapper.get('#line-text').setValue('40 wooden blocks');
+  const guesses = wrapper.findAll('[role=radio]');
+  expect(guesses[0]!.text()).toBe('Wooden blocks');
+  expect(guesses[0]!.attributes('aria-checked')).toBe('true');
+  await guesses.at(-1)!.trigger('click');
+  await wrapper.get('form').trigger('submit');
+  await vi.waitFor(() => expect(asked).toHaveLength(1));
+  expect(asked[0]!.body).toMatchObject({ categoryId: null });
+});

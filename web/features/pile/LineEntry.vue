@@ -1,0 +1,301 @@
+<script setup lang="ts">
+/** One line as it is typed, with how it is understood; a wrong guess is put right with one tap. */
+import { computed, nextTick, ref, watch } from 'vue';
+import { CornerDownLeft, X } from '@lucide/vue';
+import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
+import { litresOfLine } from '@stube/core/containers/demand';
+import { formatLength } from '@stube/core/measuring/length';
+import { FRESH_LINE } from '@stube/core/model/fresh';
+import { isReadLine, readLine, type ClueKind } from '@stube/core/pile/read-line';
+import { sayAmount } from '@stube/core/pile/measures';
+import { knownCategories, proposeCategories } from '@stube/core/matching/propose';
+import { starterFamilyOf } from '@stube/core/starter/library';
+import { ApiError } from '../../data/transport.ts';
+import { HUES } from '@stube/core/labels/hues';
+import Pictogram from '../../drawing/Pictogram.vue';
+import { sayDay, today } from '../../parts/day.ts';
+import { litres } from '../../parts/numbers.ts';
+import { useSite } from '../../data/site.ts';
+
+const props = defineProps<{ roomId: string }>();
+const emit = defineEmits<{ typing: [line: Line | null] }>();
+const store = useSite();
+const text = ref('');
+const picked = ref(0);
+const noCategory = ref(false);
+const decision = ref<Decision | null>(null);
+const problem = ref('');
+const busy = ref(false);
+const field = ref<HTMLInputElement | null>(null);
+
+/** Guesses that were wrong: their words go back into the name. */
+const ignore = ref(new Set<ClueKind>());
+const read = computed(() => readLine(text.value, store.site?.system, { today: today(), ignore: ignore.value }));
+watch(text, (now) => {
+  if (!now.trim()) ignore.value = new Set();
+});
+const notSo = (kind: ClueKind) => (ignore.value = new Set([...ignore.value, kind]));
+const CLUES: Record<ClueKind, string> = {
+  amount: 'amount',
+  size: 'size',
+  decision: 'decision',
+  condition: 'condition',
+  day: 'day',
+  set: 'set',
+  note: 'note',
+};
+/** What each clue was taken to mean, where its own words do not say it. */
+const meaning = (kind: ClueKind, said: string): string => {
+  const now = read.value;
+  if (!isReadLine(now)) return said;
+  switch (kind) {
+    case 'amount':
+      return sayAmount(now.amount, now.measure);
+    case 'size':
+      return `${now.size!.map((mm) => formatLength(mm, store.site?.system).replace(' mm', '')).join(' × ')}${store.site?.system === 'metric' ? ' mm' : ''}`;
+    case 'decision':
+      return now.whereto ? `${now.decision} to ${now.whereto}` : now.decision!;
+    case 'condition':
+      return now.condition!;
+    case 'day':
+      return `${now.decision === 'keep' ? 'until' : 'by'} ${sayDay(now.day!)}`;
+    case 'set':
+      return [now.setPieces && `set of ${now.setPieces}`, now.setMissing && `${now.setMissing} missing`]
+        .filter(Boolean)
+        .join(', ');
+    case 'note':
+      return now.note;
+  }
+};
+const known = computed(() => knownCategories(store.data.category));
+const proposals = computed(() => (isReadLine(read.value) ? proposeCategories(read.value.name, known.value, 4) : []));
+const chosen = computed(() => (noCategory.value ? undefined : proposals.value[picked.value]));
+watch(
+  () => (isReadLine(read.value) ? read.value.name : ''),
+  () => {
+    picked.value = 0;
+    noCategory.value = false;
+  },
+);
+const fate = computed<Decision>(
+  () => decision.value ?? (isReadLine(read.value) ? read.value.decision : null) ?? 'keep',
+);
+const picture = (i: number) => {
+  const one = proposals.value[i]!;
+  const own = store.maps.category.get(one.categoryId ?? '');
+  const hue = own ? store.maps.family.get(own.familyId)?.hue : starterFamilyOf(one.starter!.family)?.hue;
+  return { name: own?.pictogram ?? one.starter?.pictogram ?? 'package-open', hue: HUES[hue ?? 'ink'] };
+};
+
+/** The line as it would be written, for the sums that run along. */
+const draft = computed<Line | null>(() => {
+  const now = read.value;
+  if (!isReadLine(now)) return null;
+  return {
+    id: '',
+    version: 0,
+    siteId: '',
+    roomId: props.roomId,
+    categoryId: chosen.value?.categoryId ?? null,
+    name: now.name,
+    amount: now.amount,
+    measure: now.measure,
+    length: now.size?.[0] ?? null,
+    width: now.size?.[1] ?? null,
+    height: now.size?.[2] ?? null,
+    decision: fate.value,
+    note: now.note,
+    sort: 0,
+    ...FRESH_LINE,
+    condition: now.condition,
+  };
+});
+watch(draft, (line) => emit('typing', line));
+const traits = computed(() => {
+  const own = store.maps.category.get(chosen.value?.categoryId ?? '');
+  return (
+    own ??
+    (chosen.value?.starter ? { ...chosen.value.starter, starter: chosen.value.starter.key, factor: 1 } : undefined)
+  );
+});
+const taken = computed(() =>
+  draft.value && store.site ? litresOfLine(draft.value, traits.value as never, store.site) : 0,
+);
+
+async function add(): Promise<void> {
+  if (!isReadLine(read.value)) {
+    problem.value = read.value.message;
+    return;
+  }
+  problem.value = '';
+  busy.value = true;
+  try {
+    const one = chosen.value;
+    await store.addLine({
+      roomId: props.roomId,
+      text: text.value,
+      decision: fate.value,
+      today: today(),
+      ...(ignore.value.size ? { ignore: [...ignore.value] } : {}),
+      ...(one
+        ? one.categoryId
+          ? { categoryId: one.categoryId }
+          : { starter: one.starter!.key }
+        : { categoryId: null }),
+    });
+    text.value = '';
+    decision.value = null;
+  } catch (error) {
+    if (!(error instanceof ApiError)) throw error;
+    problem.value = error.problem.fields[0]?.message ?? error.message;
+  } finally {
+    busy.value = false;
+    await nextTick();
+    field.value?.focus();
+  }
+}
+</script>
+
+<template>
+  <form class="entry" novalidate @submit.prevent="add">
+    <label class="field-name" for="line-text">What lies there?</label>
+    <div class="row nowrap">
+      <input
+        id="line-text"
+        ref="field"
+        v-model="text"
+        class="write say"
+        type="text"
+        autocomplete="off"
+        autocapitalize="off"
+        maxlength="200"
+        placeholder="3 shoeboxes wooden blocks"
+        :aria-invalid="!!problem"
+        aria-describedby="line-read"
+        @input="problem = ''"
+      />
+      <button class="press main" type="submit" :disabled="busy" aria-label="Add the line">
+        <CornerDownLeft :size="20" />
+      </button>
+    </div>
+    <div id="line-read" class="read" aria-live="polite">
+      <p v-if="problem" class="wrong">{{ problem }}</p>
+      <p v-else-if="!text.trim()" class="small soft">
+        An amount, a measure and a name: <i>40 picture books 25x20x1 cm</i> · <i>half a mug of buttons</i> ·
+        <i>12 broken pens, bin</i> · <i>lamp, return by 3 Dec</i>
+      </p>
+      <template v-else-if="isReadLine(read)">
+        <b>{{ read.name }}</b>
+        <button
+          v-for="one in read.clues"
+          :key="one.kind"
+          class="tag clue"
+          type="button"
+          :aria-label="`${CLUES[one.kind]} ${meaning(one.kind, one.said)}: not so, it belongs to the name`"
+          title="Not so: put it back into the name"
+          @click="notSo(one.kind)"
+        >
+          {{ meaning(one.kind, one.said) }}<X :size="13" />
+        </button>
+        <span v-if="!read.clues.some((one) => one.kind === 'amount')" class="tag">{{
+          sayAmount(read.amount, read.measure)
+        }}</span>
+        <span class="soft small">about {{ litres(taken) }}</span>
+        <span class="guesses" role="radiogroup" aria-label="Category">
+          <button
+            v-for="(one, i) in proposals"
+            :key="one.name"
+            class="guess"
+            type="button"
+            role="radio"
+            :aria-checked="chosen === one"
+            @click="((picked = i), (noCategory = false))"
+          >
+            <span :style="{ color: picture(i).hue }"><Pictogram :name="picture(i).name" :size="18" /></span
+            >{{ one.name }}
+          </button>
+          <button class="guess" type="button" role="radio" :aria-checked="!chosen" @click="noCategory = true">
+            {{ proposals.length ? 'none of these' : 'no category known: sort it later' }}
+          </button>
+        </span>
+        <label class="small fate"
+          >Decision
+          <select
+            class="write"
+            :value="fate"
+            @change="decision = ($event.target as HTMLSelectElement).value as Decision"
+          >
+            <option v-for="one in DECISIONS" :key="one">{{ one }}</option>
+          </select></label
+        >
+      </template>
+      <p v-else class="small soft">{{ read.message }}</p>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.entry {
+  background: var(--paper-high);
+  border: var(--line) solid var(--rule);
+  border-radius: var(--corner);
+  padding: 12px 14px;
+}
+.nowrap {
+  flex-wrap: nowrap;
+}
+.say {
+  font-size: 1.15rem;
+  min-height: 46px;
+}
+.read {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  align-items: center;
+  min-height: 44px;
+  padding-top: 8px;
+}
+.guesses {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.guess {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 34px;
+  padding: 2px 10px;
+  background: none;
+  border: 1.25px dashed #a3977f;
+  border-radius: var(--corner);
+  cursor: pointer;
+}
+.clue {
+  border: 0;
+  min-height: 28px;
+  cursor: pointer;
+  font: inherit;
+  font-size: 0.86rem;
+}
+.clue:hover {
+  background: var(--straw-pale);
+}
+.guess[aria-checked='true'] {
+  background: var(--spruce-pale);
+  border: 1.25px solid var(--spruce);
+  font-weight: 600;
+}
+.fate {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  white-space: nowrap;
+}
+.fate .write {
+  width: auto;
+  min-height: 34px;
+  padding-block: 2px;
+}
+</style>

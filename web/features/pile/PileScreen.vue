@@ -1,0 +1,136 @@
+<script setup lang="ts">
+/** The pile: one line for one kind of thing, in everyday words, each with its decision. */
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { ChartBarBig, DoorOpen, FileUp, Layers } from '@lucide/vue';
+import type { Line } from '@stube/core/model/entities';
+import { dueLines } from '@stube/core/pile/limits';
+import { pileTotals } from '@stube/core/pile/totals';
+import { sayDay, today } from '../../parts/day.ts';
+import { useRoom } from '../../data/room.ts';
+import ComeInDialog from '../find/ComeInDialog.vue';
+import DecideDeck from './DecideDeck.vue';
+import LimitList from './LimitList.vue';
+import LineDialog from './LineDialog.vue';
+import LineEntry from './LineEntry.vue';
+import LineRow from './LineRow.vue';
+import PhotoStrip from '../photos/PhotoStrip.vue';
+import PileSum from './PileSum.vue';
+import SessionBar from '../makeover/SessionBar.vue';
+import TestDialog from './TestDialog.vue';
+
+const ResultDialog = defineAsyncComponent(() => import('../departures/ResultDialog.vue'));
+const ImportDialog = defineAsyncComponent(() => import('../import/ImportDialog.vue'));
+
+const { store, id, room, lines } = useRoom();
+const typing = ref<Line | null>(null);
+const editing = ref<Line | null>(null);
+const testing = ref<Line | null>(null);
+const deck = ref<Line[] | null>(null);
+const opened = ref<'result' | 'import' | 'come in' | null>(null);
+const which = ref<'all' | 'open' | 'leaving'>('all');
+const open = computed(() => lines.value.filter((line) => line.decision === 'decide later'));
+const due = computed(() => dueLines(lines.value, today()));
+const WAYS = { all: 'all', open: 'open', leaving: 'leaving' } as const;
+const shownLines = computed(() =>
+  [...lines.value]
+    .reverse()
+    .filter(
+      (line) =>
+        which.value === 'all' ||
+        (which.value === 'open' ? line.decision === 'decide later' : !['keep', 'decide later'].includes(line.decision)),
+    ),
+);
+/** Long piles are drawn as far as anybody scrolls. */
+const most = ref(80);
+const totals = computed(() =>
+  store.site
+    ? pileTotals(typing.value ? [...lines.value, typing.value] : lines.value, store.maps.category, store.site)
+    : null,
+);
+</script>
+
+<template>
+  <div class="work-two">
+    <section class="stack">
+      <SessionBar :key="id" />
+      <div v-if="due.length" class="caution warn row between" role="status">
+        <span
+          ><b>{{ due.length === 1 ? '1 decision has' : `${due.length} decisions have` }} come due:</b>
+          {{
+            due
+              .slice(0, 3)
+              .map((line) => `${line.name} (${sayDay(line.due!)})`)
+              .join(', ')
+          }}{{ due.length > 3 ? ' …' : '' }}</span
+        ><button class="press small" type="button" @click="deck = due">Decide now</button>
+      </div>
+      <LineEntry :key="id" :room-id="id" @typing="typing = $event" />
+      <div class="row between tools">
+        <div v-if="lines.length" class="row tight" role="group" aria-label="Lines shown">
+          <button
+            v-for="(word, key) in WAYS"
+            :key="key"
+            class="press small"
+            type="button"
+            :aria-pressed="which === key"
+            @click="which = key"
+          >
+            {{ word }}
+          </button>
+        </div>
+        <div class="row tight">
+          <button v-if="lines.length" class="press small" type="button" @click="deck = open.length ? open : [...lines]">
+            <Layers :size="16" />One by one
+          </button>
+          <button class="press quiet small" type="button" @click="opened = 'come in'">
+            <DoorOpen :size="16" />Can it come in?
+          </button>
+          <button class="press quiet small" type="button" @click="opened = 'import'">
+            <FileUp :size="16" />Take in a list
+          </button>
+        </div>
+      </div>
+      <div v-if="!lines.length" class="empty">
+        <h2>Empty the room onto one pile</h2>
+        <p>
+          Everything of {{ room?.name }} is taken in hand once. Tell each kind of thing in a line: how much, what, and
+          whether it stays. Nothing is bought before this is done.
+        </p>
+      </div>
+      <ul v-else class="lines" aria-label="Lines of the pile">
+        <LineRow
+          v-for="line in shownLines.slice(0, most)"
+          :key="line.id"
+          :line="line"
+          @edit="editing = line"
+          @test="testing = line"
+        />
+      </ul>
+      <button v-if="shownLines.length > most" class="press" type="button" @click="most += 200">
+        {{ shownLines.length - most }} more
+      </button>
+      <p v-if="lines.length && !shownLines.length" class="soft">No line is {{ which }}.</p>
+    </section>
+    <div class="stack bench">
+      <PileSum v-if="totals" :totals="totals" :typing="!!typing">
+        <button v-if="lines.length" class="press small" type="button" @click="opened = 'result'">
+          <ChartBarBig :size="16" />What came of it
+        </button>
+        <LimitList />
+        <PhotoStrip />
+      </PileSum>
+    </div>
+    <LineDialog v-if="editing" :line="editing" @close="editing = null" />
+    <TestDialog v-if="testing" :line="testing" @close="testing = null" />
+    <DecideDeck v-if="deck" :lines="deck" @close="deck = null" />
+    <ResultDialog v-if="opened === 'result' && totals" :totals="totals" @close="opened = null" />
+    <ImportDialog v-if="opened === 'import'" @close="opened = null" />
+    <ComeInDialog v-if="opened === 'come in'" @close="opened = null" />
+  </div>
+</template>
+
+<style scoped>
+.tools {
+  gap: 6px;
+}
+</style>

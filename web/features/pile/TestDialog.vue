@@ -1,0 +1,98 @@
+<script setup lang="ts">
+/** A batch tried out one by one: works or dead, by tap. The dead leave the stock, the share is kept. */
+import { computed, ref } from 'vue';
+import Dialog from 'primevue/dialog';
+import { Check, Undo2, X } from '@lucide/vue';
+import type { Line } from '@stube/core/model/entities';
+import { percent } from '../../parts/numbers.ts';
+import { useSite } from '../../data/site.ts';
+
+const props = defineProps<{ line: Line }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useSite();
+const tried = ref<boolean[]>([]);
+const dead = computed(() => tried.value.filter((works) => !works).length);
+const works = computed(() => tried.value.length - dead.value);
+const left = computed(() => Math.max(0, props.line.amount - tried.value.length));
+const before = computed(() =>
+  props.line.tested ? `Last time ${percent((props.line.dead ?? 0) / props.line.tested)} were dead.` : '',
+);
+
+async function done(): Promise<void> {
+  const { line } = props;
+  const kept = line.amount - dead.value;
+  const counted = { tested: (line.tested ?? 0) + tried.value.length, dead: (line.dead ?? 0) + dead.value };
+  const written = await store.attempt(() =>
+    kept > 0
+      ? store.patch('line', line, { ...counted, amount: kept })
+      : store.patch('line', line, { ...counted, decision: 'recycle', condition: 'dried out' }),
+  );
+  if (!written) return;
+  store.sayDone(`${line.name}: ${works.value} work, ${dead.value} dead.`);
+  emit('close');
+}
+</script>
+
+<template>
+  <Dialog
+    visible
+    modal
+    :header="`Try out ${line.name}`"
+    :style="{ width: 'min(420px, 100vw)' }"
+    @update:visible="emit('close')"
+  >
+    <div class="stack">
+      <p class="row between">
+        <span>{{ left ? `${left} to try` : 'All tried' }}</span><span class="figure"
+          >{{ works }} work · {{ dead }} dead{{ tried.length ? `, ${percent(dead / tried.length)}` : '' }}</span
+        >
+      </p>
+      <div class="strip" role="img" :aria-label="`${works} work, ${dead} dead, ${left} to try`">
+        <i class="works" :style="{ flexGrow: works }" /><i class="dead" :style="{ flexGrow: dead }" /><i
+          :style="{ flexGrow: left }"
+        />
+      </div>
+      <p class="small soft">About half of an old stock can be dead. Try each on a piece of paper. {{ before }}</p>
+      <div class="two">
+        <button class="press main big" type="button" :disabled="!left" @click="tried.push(true)">
+          <Check :size="26" />works
+        </button>
+        <button class="press big" type="button" :disabled="!left" @click="tried.push(false)">
+          <X :size="26" />dead
+        </button>
+      </div>
+      <div class="row between">
+        <button class="press quiet small" type="button" :disabled="!tried.length" @click="tried.pop()">
+          <Undo2 :size="16" />one back
+        </button>
+        <button class="press" type="button" :disabled="!tried.length" @click="done">
+          {{ left ? `Keep this, ${left} untried` : 'Done' }}
+        </button>
+      </div>
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+.big {
+  min-height: 84px;
+  font-size: 1.15rem;
+}
+.strip {
+  display: flex;
+  height: 16px;
+  border: 1.25px solid var(--ink);
+  background: var(--paper-low);
+}
+.works {
+  background: var(--spruce);
+}
+.dead {
+  background: var(--oak);
+}
+</style>

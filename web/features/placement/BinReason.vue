@@ -1,0 +1,120 @@
+<script setup lang="ts">
+/** One bin in hand: its seconds in parts, the rules it keeps, what keeps it from better places, and where else it could go. */
+import { computed } from 'vue';
+import { Pin, PinOff, X } from '@lucide/vue';
+import type { Bin } from '@stube/core/model/entities';
+import { signedSeconds } from '../../parts/numbers.ts';
+import type { usePlacing } from './placing.ts';
+
+const props = defineProps<{ bin: Bin; placing: ReturnType<typeof usePlacing> }>();
+const emit = defineEmits<{ close: [] }>();
+const { reason, ranked, here, change, obstacle, put, letGo, placeName, options } = props.placing;
+const MOST = 6;
+const parts = computed(() =>
+  reason.value
+    ? (
+        [
+          ['walking', `${reason.value.walk} m to its zone`],
+          ['body', bandWords.value],
+          ['access', 'doors, drawers and lids'],
+        ] as const
+      ).map(([key, words]) => ({ key, words, seconds: reason.value!.parts[key] }))
+    : [],
+);
+const bandWords = computed(() => [...new Set(reason.value?.bands.map((one) => one.band))].join(', ') || 'nobody named');
+/** When nothing takes it: the rules that stand in the way most often. */
+const hindered = computed(() => {
+  if (ranked.value.length || here.value) return [];
+  const counts = new Map<string, number>();
+  for (const option of options.value) counts.set(obstacle(option), (counts.get(obstacle(option)) ?? 0) + 1);
+  return [...counts].sort((a, b) => b[1] - a[1]).slice(0, 3);
+});
+</script>
+
+<template>
+  <section class="sheet stack tight" :aria-label="`${bin.code} ${bin.name}`">
+    <div class="row between nowrap">
+      <h2>{{ bin.code }} {{ bin.name }}</h2>
+      <button class="icon-press" type="button" aria-label="Put it down" @click="emit('close')"><X :size="18" /></button>
+    </div>
+    <template v-if="reason && here">
+      <p>
+        {{ placeName(here.compartment) }}: <b>{{ Math.round(here.seconds) }} s a week</b>
+      </p>
+      <ul class="parts">
+        <li v-for="part in parts" :key="part.key">
+          <span>{{ part.key }}</span><i
+            :style="{ width: `${(part.seconds / Math.max(1, reason.parts.total)) * 90}px` }"
+          /><b>{{ Math.round(part.seconds) }} s</b><span class="small soft">{{ part.words }}</span>
+        </li>
+      </ul>
+      <p v-if="reason.kept.length" class="small">Kept: {{ reason.kept.join('; ') }}.</p>
+      <template v-if="reason.excluded.length"
+        ><h3>Easier places that are not for it</h3>
+        <ul class="small">
+          <li v-for="one in reason.excluded" :key="one.compartment">
+            {{ placeName(one.compartment) }}: {{ obstacle(one) }}
+          </li>
+        </ul></template
+      >
+    </template>
+    <p v-else class="soft">It stands nowhere yet.</p>
+    <h3>{{ ranked.length ? 'Where else?' : 'No other place takes it' }}</h3>
+    <ul v-if="ranked.length" class="where">
+      <li v-for="one in ranked.slice(0, MOST)" :key="one.compartment">
+        <button class="press small" type="button" @click="put(bin.id, one.compartment)">
+          <span>{{ placeName(one.compartment) }}</span><b>{{
+            here ? signedSeconds(change(one)) : `${Math.round(one.seconds)} s`
+          }}</b>
+        </button>
+      </li>
+    </ul>
+    <ul v-if="hindered.length" class="small">
+      <li v-for="[words, count] in hindered" :key="words">{{ count }} × {{ words }}</li>
+    </ul>
+    <div class="row">
+      <button v-if="here" class="press small quiet" type="button" @click="put(bin.id, null)">To the bench</button>
+      <button v-if="here && bin.pinned" class="press small quiet" type="button" @click="letGo(bin.id)">
+        <PinOff :size="15" />Let Stube move it
+      </button>
+      <button v-else-if="here" class="press small quiet" type="button" @click="put(bin.id, here.compartment)">
+        <Pin :size="15" />Keep it here
+      </button>
+    </div>
+    <p v-if="here" class="small soft">
+      {{ bin.pinned ? 'It stays when a new plan is made.' : 'A new plan may move it.' }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.nowrap {
+  flex-wrap: nowrap;
+  align-items: flex-start;
+}
+.parts li {
+  display: grid;
+  grid-template-columns: 58px 92px auto;
+  gap: 2px 8px;
+  align-items: center;
+}
+.parts i {
+  height: 9px;
+  background: var(--oak);
+  min-width: 1px;
+}
+.parts .soft {
+  grid-column: 1 / -1;
+}
+.where {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+}
+.where .press {
+  width: 100%;
+  justify-content: space-between;
+  text-align: left;
+  font-weight: 400;
+}
+</style>

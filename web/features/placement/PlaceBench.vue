@@ -1,0 +1,51 @@
+<script setup lang="ts">
+/** What has no place yet, and what to be careful of. */
+import type { Bin } from '@stube/core/model/entities';
+import { DEFER, type Caution } from '@stube/core/cautions/cautions';
+
+defineProps<{ bins: readonly Bin[]; cautions: readonly Caution[] }>();
+const emit = defineEmits<{ grab: [event: PointerEvent, id: string]; pick: [id: string] }>();
+</script>
+
+<template>
+  <section class="sheet stack tight" data-bench aria-label="Bench">
+    <h2>On the bench</h2>
+    <p v-if="!bins.length" class="small soft">Every bin has its place. Drag one here to take it out.</p>
+    <ul class="loose">
+      <li v-for="bin in bins" :key="bin.id">
+        <button type="button" @pointerdown="emit('grab', $event, bin.id)" @click="emit('pick', bin.id)">
+          <b>{{ bin.code }}</b> {{ bin.name }}
+        </button>
+      </li>
+    </ul>
+  </section>
+  <section v-if="cautions.length" class="stack tight" aria-label="Cautions">
+    <h2>Be careful</h2>
+    <div v-for="one in cautions" :key="one.key" class="caution" :class="{ warn: one.severity === 'warn' }">
+      <b>{{ one.about }}</b>
+      <p class="small">{{ one.fact }} {{ one.helps }}</p>
+    </div>
+    <p class="small soft">{{ DEFER }}</p>
+  </section>
+</template>
+
+<style scoped>
+.loose {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  max-height: 46vh;
+  overflow-y: auto;
+}
+.loose button {
+  width: 100%;
+  min-height: 38px;
+  text-align: left;
+  padding: 4px 10px;
+  background: #fffdf8;
+  border: 1px solid #a3977f;
+  border-radius: 2px;
+  cursor: grab;
+  touch-action: none;
+}
+</style>

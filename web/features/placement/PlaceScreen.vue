@@ -1,0 +1,181 @@
+<script setup lang="ts">
+/** Every bin in its compartment with the least effort a week; moved by hand where somebody knows better. */
+import { computed, onMounted } from 'vue';
+import { useRoute } from 'vue-router';
+import ProgressBar from 'primevue/progressbar';
+import { Square, WandSparkles } from '@lucide/vue';
+import { cautionsOf } from '@stube/core/cautions/cautions';
+import RoomElevation from '../../drawing/RoomElevation.vue';
+import { useDrawnBins } from '../../drawing/drawn.ts';
+import { minutes } from '../../parts/numbers.ts';
+import BinReason from './BinReason.vue';
+import { useBinDrag } from './drag.ts';
+import PlaceBench from './PlaceBench.vue';
+import { usePlacing } from './placing.ts';
+import { sayGap, saySearch } from './words.ts';
+
+const placing = usePlacing();
+const {
+  store,
+  bins,
+  units,
+  spacesOf,
+  loose,
+  effort,
+  held,
+  marks,
+  ranked,
+  options,
+  here,
+  open,
+  put,
+  progress,
+  searching,
+  gap,
+  propose,
+  stop,
+  placeData,
+} = placing;
+const { binsIn } = useDrawnBins();
+const route = useRoute();
+const { ghost, target, grab, wasDrop } = useBinDrag(
+  (binId, spaceId) => {
+    const option = options.value.find((one) => one.compartment === spaceId);
+    if (spaceId === null || (option && (open(option) || option === here.value))) {
+      if (placing.assignment.value.get(binId) !== (spaceId ?? undefined)) void put(binId, spaceId);
+    }
+  },
+  (binId) => (held.value = binId),
+);
+const cautions = computed(() => (placeData.value ? cautionsOf(placeData.value) : []));
+const overTarget = computed(() => options.value.find((option) => option.compartment === target.value));
+const ghostWords = computed(() => {
+  if (target.value === 'bench') return 'back to the bench';
+  const option = overTarget.value;
+  if (!option) return 'drag it to a compartment';
+  if (option === here.value) return 'where it stands';
+  return open(option) ? `${minutes(effort.value + placing.change(option))} a week there` : placing.obstacle(option);
+});
+const heldBin = computed(() => bins.value.find((bin) => bin.id === held.value) ?? null);
+
+function press(id: string): void {
+  if (!wasDrop()) held.value = held.value === id ? null : id;
+}
+function onKey(event: KeyboardEvent, id: string): void {
+  if (event.key === 'Enter' || event.key === ' ') {
+    event.preventDefault();
+    held.value = held.value === id ? null : id;
+  } else if (event.key === 'Escape') held.value = null;
+  else if (held.value === id && (event.key === 'ArrowRight' || event.key === 'ArrowLeft') && ranked.value.length) {
+    event.preventDefault();
+    const all = [...ranked.value, ...(here.value ? [here.value] : [])].sort(
+      (a, b) => a.seconds - b.seconds || a.compartment.localeCompare(b.compartment),
+    );
+    const at = here.value ? all.indexOf(here.value) : -1;
+    const next = all[(at + (event.key === 'ArrowRight' ? 1 : all.length - 1)) % all.length];
+    if (next && next !== here.value)
+      void put(id, next.compartment).then(() => document.querySelector<SVGElement>(`[data-bin="${id}"]`)?.focus());
+  }
+}
+onMounted(() => {
+  held.value = bins.value.find((bin) => bin.code === route.query.bin)?.id ?? null;
+});
+</script>
+
+<template>
+  <div class="work-two">
+    <section class="stack">
+      <div v-if="!bins.length" class="empty">
+        <h2>No bins to place yet</h2>
+        <p>Choose containers for what stays; each becomes a bin that wants a place.</p>
+        <RouterLink class="press main" :to="{ name: 'contain' }">To the containers</RouterLink>
+      </div>
+      <div v-else-if="!units.length" class="empty">
+        <h2>Nowhere to put them yet</h2>
+        <p>Measure the furniture of this room first.</p>
+        <RouterLink class="press main" :to="{ name: 'measure' }">Measure</RouterLink>
+      </div>
+      <template v-else>
+        <div class="row between head">
+          <div>
+            <p class="total">
+              <b class="figure" data-effort>{{ minutes(effort) }}</b> a week to fetch and put back
+            </p>
+            <p class="soft small" role="status">
+              {{ searching ? saySearch(progress) : sayGap(gap, loose.length) }}
+            </p>
+          </div>
+          <div class="row">
+            <button v-if="searching" class="press" type="button" @click="stop"><Square :size="16" />Stop</button
+            ><button v-else class="press main" type="button" @click="propose">
+              <WandSparkles :size="18" />Propose places
+            </button>
+          </div>
+        </div>
+        <ProgressBar
+          v-if="searching"
+          :value="Math.round((progress?.done ?? 0) * 100)"
+          :show-value="false"
+          aria-label="Search for places"
+        />
+        <RoomElevation
+          :units="units"
+          :spaces-of="spacesOf"
+          :bins-in="binsIn"
+          :marks="marks"
+          :chosen-bin="held"
+          :target="target"
+          touchable
+          :tallest="380"
+          @bin="press"
+          @grab="grab"
+          @bin-key="onKey"
+          @space="held && !wasDrop() && ranked.some((one) => one.compartment === $event) && put(held, $event)"
+        />
+        <p class="small soft">
+          Press a bin for its reason; drag it, or hold it by Enter and move it with ← →, to see what a place costs. What
+          you move by hand stays there.
+        </p>
+      </template>
+    </section>
+    <aside class="bench stack">
+      <BinReason v-if="heldBin" :bin="heldBin" :placing="placing" @close="held = null" />
+      <PlaceBench v-else :bins="loose" :cautions="cautions" @grab="grab" @pick="held = $event" />
+    </aside>
+    <div
+      v-if="ghost"
+      class="ghost"
+      :class="{ no: overTarget && !open(overTarget) && overTarget !== here }"
+      :style="{ left: `${ghost.x + 14}px`, top: `${ghost.y + 10}px` }"
+    >
+      <b>{{ store.maps.bin.get(ghost.id)?.code }} {{ store.maps.bin.get(ghost.id)?.name }}</b
+      ><span>{{ ghostWords }}</span>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.total {
+  font-size: 1.1rem;
+}
+.total b {
+  font-size: 1.6rem;
+}
+.ghost {
+  position: fixed;
+  z-index: 50;
+  pointer-events: none;
+  display: flex;
+  flex-direction: column;
+  max-width: 260px;
+  padding: 6px 12px;
+  background: #fffdf8;
+  border: 1.5px solid var(--spruce);
+  border-radius: var(--corner);
+  box-shadow: 0 6px 20px rgb(44 42 38 / 30%);
+}
+.ghost.no {
+  border-color: var(--brick);
+  color: var(--brick);
+}
+</style>
