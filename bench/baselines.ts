@@ -1,8 +1,8 @@
 /** What a general-purpose packer and a plain greedy reach: the engines are to be in another class. */
 import { createRequire } from 'node:module';
 import { assignmentEffort, compilePlace } from '@stube/core/placement/compiled/compile';
-import { PlaceLayout } from '@stube/core/placement/compiled/assignment';
-import { unitsOf } from '@stube/core/packing/item-types';
+import { Assignment } from '@stube/core/placement/compiled/assignment';
+import { expandItems } from '@stube/core/packing/item-types';
 import type { FitContainer, FitProblem } from '@stube/core/packing/problem';
 import type { PlaceProblem } from '@stube/core/placement/problem';
 import { Random } from '@stube/core/engine/random';
@@ -40,7 +40,7 @@ export function maxRects(problem: FitProblem, ms: number, seed = 1): number {
 /** The same for the orders that people would try: by value, by value for the floor, by floor, by the longest side, by height. */
 export function maxRectsSorted(problem: FitProblem): number {
   const units = unitsThatFit(problem);
-  const by: ((one: FitContainer) => number)[] = [
+  const by: ((container: FitContainer) => number)[] = [
     ({ value }) => value,
     ({ value, width, depth }) => value / (width * depth),
     ({ width, depth }) => width * depth,
@@ -51,10 +51,12 @@ export function maxRectsSorted(problem: FitProblem): number {
 }
 
 const unitsThatFit = ({ compartment, containers }: FitProblem): number[] =>
-  unitsOf(containers.map((one) => one.count)).filter((t) => containers[t]!.height <= compartment.height);
+  expandItems(containers.map((container) => container.count)).filter(
+    (t) => containers[t]!.height <= compartment.height,
+  );
 
 /** The largest key first. */
-const ordered = (problem: FitProblem, units: readonly number[], keyOf: (one: FitContainer) => number): number[] =>
+const ordered = (problem: FitProblem, units: readonly number[], keyOf: (container: FitContainer) => number): number[] =>
   units
     .map((t) => ({ t, key: keyOf(problem.containers[t]!) }))
     .sort((a, b) => b.key - a.key)
@@ -64,16 +66,16 @@ const ordered = (problem: FitProblem, units: readonly number[], keyOf: (one: Fit
 function packed({ compartment, containers }: FitProblem, order: readonly number[]): number {
   const bases: { type: number; top: number; high: number; value: number }[] = [];
   for (const t of order) {
-    const one = containers[t]!;
+    const container = containers[t]!;
     const on = bases.find(
       (base) =>
         containers[base.top]!.stackable &&
-        base.high + one.height <= compartment.height &&
-        one.width <= containers[base.top]!.width &&
-        one.depth <= containers[base.top]!.depth,
+        base.high + container.height <= compartment.height &&
+        container.width <= containers[base.top]!.width &&
+        container.depth <= containers[base.top]!.depth,
     );
-    if (on) Object.assign(on, { top: t, high: on.high + one.height, value: on.value + one.value });
-    else bases.push({ type: t, top: t, high: one.height, value: one.value });
+    if (on) Object.assign(on, { top: t, high: on.high + container.height, value: on.value + container.value });
+    else bases.push({ type: t, top: t, high: container.height, value: container.value });
   }
   const packer = new MaxRectsPacker(compartment.width, compartment.depth, 0, {
     smart: false,
@@ -98,7 +100,7 @@ function packed({ compartment, containers }: FitProblem, order: readonly number[
 /** Each bin in turn, the most used first, into its cheapest place with room. */
 export function greedyPlace(problem: PlaceProblem): { effort: number; unplaced: number[] } {
   const place = compilePlace(problem);
-  const layout = new PlaceLayout(place);
+  const layout = new Assignment(place);
   const weight = (b: number) => problem.bins[b]!.uses.reduce((sum, use) => sum + use.perWeek, 0);
   for (const b of problem.bins.map((_, i) => i).sort((x, y) => weight(y) - weight(x))) {
     const c = layout.bestFree(b);

@@ -11,15 +11,15 @@ interface Rect {
 }
 
 /** No side of a cut piece is shorter, mm. */
-const LEAST_SIDE = 40;
+const MIN_SIDE = 40;
 
 /** Four pieces around a fifth: cannot be made by straight cuts. Null when the rectangle is too small. */
 function pinwheel({ w, d }: Rect, random: Random): Rect[] | null {
-  if (w < 3 * LEAST_SIDE + 2 || d < 3 * LEAST_SIDE + 2) return null;
-  const x1 = between(random, LEAST_SIDE, w - 2 * LEAST_SIDE - 1);
-  const x2 = between(random, x1 + LEAST_SIDE, w - LEAST_SIDE);
-  const y1 = between(random, LEAST_SIDE, d - 2 * LEAST_SIDE - 1);
-  const y2 = between(random, y1 + LEAST_SIDE, d - LEAST_SIDE);
+  if (w < 3 * MIN_SIDE + 2 || d < 3 * MIN_SIDE + 2) return null;
+  const x1 = between(random, MIN_SIDE, w - 2 * MIN_SIDE - 1);
+  const x2 = between(random, x1 + MIN_SIDE, w - MIN_SIDE);
+  const y1 = between(random, MIN_SIDE, d - 2 * MIN_SIDE - 1);
+  const y2 = between(random, y1 + MIN_SIDE, d - MIN_SIDE);
   return [
     { w: x2, d: y1 },
     { w: w - x2, d: y2 },
@@ -32,8 +32,8 @@ function pinwheel({ w, d }: Rect, random: Random): Rect[] | null {
 function straight(rect: Rect, random: Random): Rect[] | null {
   const across = rect.w >= rect.d ? !chance(random, 0.2) : chance(random, 0.2);
   const side = across ? rect.w : rect.d;
-  if (side < 2 * LEAST_SIDE) return null;
-  const at = between(random, LEAST_SIDE, side - LEAST_SIDE);
+  if (side < 2 * MIN_SIDE) return null;
+  const at = between(random, MIN_SIDE, side - MIN_SIDE);
   return across
     ? [
         { w: at, d: rect.d },
@@ -155,7 +155,8 @@ export function drawerProblem(wanted: number, seed: number, timeMs: number): Fit
     );
   }
   const area =
-    containers.reduce((sum, one) => sum + one.count * one.width * one.depth, 0) / (1.1 + random.next() * 0.3);
+    containers.reduce((sum, container) => sum + container.count * container.width * container.depth, 0) /
+    (1.1 + random.next() * 0.3);
   const depth = Math.max(320, between(random, 380, 540));
   const width = Math.max(320, Math.round(area / depth));
   return { format: 'stube-fit/1', compartment: { width, depth, height, access: 'top' }, containers, timeMs };
@@ -184,7 +185,8 @@ export function shelfProblem(wanted: number, seed: number, timeMs: number): FitP
     );
   }
   const area =
-    containers.reduce((sum, one) => sum + one.count * one.width * one.depth, 0) / (1.3 + random.next() * 0.5);
+    containers.reduce((sum, container) => sum + container.count * container.width * container.depth, 0) /
+    (1.3 + random.next() * 0.5);
   const depth = between(random, 250, 360);
   const width = Math.max(320, Math.round(area / depth));
   return { format: 'stube-fit/1', compartment: { width, depth, height, access: 'front' }, containers, timeMs };

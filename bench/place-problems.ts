@@ -171,7 +171,7 @@ function binFor(people: readonly PlacePerson[], random: Random, id: string, zone
   const [width, depth, height] = [pick(random, WIDTHS), pick(random, DEPTHS), pick(random, HEIGHTS)];
   const child = chance(random, 0.35);
   const hazard = !child && chance(random, 0.15);
-  const users = people.filter((one) => one.kind === 'adult' || child);
+  const users = people.filter((person) => person.kind === 'adult' || child);
   return {
     id,
     width,
@@ -197,7 +197,7 @@ function binFor(people: readonly PlacePerson[], random: Random, id: string, zone
  * though nobody who begins anew need find it.
  */
 function roomFor({ people, compartments, growth }: PlaceProblem, random: Random): (bin: PlaceBin) => PlaceBin {
-  const byId = new Map(people.map((one) => [one.id, one]));
+  const byId = new Map(people.map((person) => [person.id, person]));
   const left = compartments.map(({ width, maxLoad }) => ({ width: usableWidth(width, growth), maxLoad }));
   const narrowest = Math.min(...WIDTHS);
   return (wanted) => {

@@ -41,8 +41,8 @@ function cutRow(kind: CutKind, n: number, ms: number, target: string): void {
   const shares: number[] = [];
   const packer: number[] = [];
   let whole = 0;
-  for (const one of seeds) {
-    const { problem, reachable } = cutProblem(kind, n, one, ms);
+  for (const seed of seeds) {
+    const { problem, reachable } = cutProblem(kind, n, seed, ms);
     const { answer } = fit(problem, ms);
     shares.push(answer.value / reachable!);
     packer.push(maxRects(problem, Math.min(200, ms)) / reachable!);
@@ -65,8 +65,8 @@ function valueRow(kind: 'drawer' | 'shelf', n: number, ms: number, target: strin
   const sorted: number[] = [];
   const reachable: number[] = [];
   let proven = 0;
-  for (const one of seeds) {
-    const problem = (kind === 'drawer' ? drawerProblem : shelfProblem)(n, one, ms);
+  for (const seed of seeds) {
+    const problem = (kind === 'drawer' ? drawerProblem : shelfProblem)(n, seed, ms);
     const { answer } = fit(problem, ms);
     shares.push(answer.bound ? answer.value / answer.bound : 1);
     if (answer.optimal) proven++;
@@ -90,8 +90,8 @@ function placeRow(size: PlaceSize, ms: number, target: string): void {
   const gaps: number[] = [];
   const greedy: number[] = [];
   let proven = 0;
-  for (const one of seeds.slice(0, size === 'campus' ? Math.ceil(count / 4) : count)) {
-    const problem = placeProblem(size, one, ms);
+  for (const seed of seeds.slice(0, size === 'campus' ? Math.ceil(count / 4) : count)) {
+    const problem = placeProblem(size, seed, ms);
     const began = performance.now();
     const steps = solvePlaceSteps(problem, { elapsed: () => (performance.now() - began) / ms });
     let next = steps.next();

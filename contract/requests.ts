@@ -146,7 +146,7 @@ export interface SiteExport {
   pictures: Record<string, string>;
 }
 
-const MOST_ROWS = 200_000;
+const MAX_ROWS = 200_000;
 /** Tables that files of version 1 do not have. */
 const LATER: readonly string[] = ['session', 'deferral', 'photo'];
 /** One site in one file. Every row is checked before anything is written. */
@@ -161,8 +161,8 @@ export const siteExport: Joi.ObjectSchema<SiteExport> = Joi.object({
       TABLES.map((table) => [
         table,
         (LATER.includes(table)
-          ? Joi.array().max(MOST_ROWS).default([])
-          : (table === 'site' ? Joi.array().length(1) : Joi.array().max(MOST_ROWS)).required()
+          ? Joi.array().max(MAX_ROWS).default([])
+          : (table === 'site' ? Joi.array().length(1) : Joi.array().max(MAX_ROWS)).required()
         ).items(rowSchema(table)),
       ]),
     ),

@@ -46,7 +46,7 @@ for (const plan of ROOMS) {
     height,
     people: plan.people.map((name) => people.get(name)!),
   });
-  for (const zone of (await snapshot()).zone.filter((one) => one.roomId === room))
+  for (const zone of (await snapshot()).zone.filter((zone) => zone.roomId === room))
     await ask('DELETE', `${own}/rows/zone/${zone.id}`, { version: zone.version });
   for (const [name, kind, x, y] of plan.zones) await make('zone', { roomId: room, name, kind, x, y });
   for (const unit of plan.units)
@@ -71,7 +71,7 @@ for (const plan of ROOMS) {
   for (const text of plan.lines) await ask('POST', `${own}/lines`, { roomId: room, text });
   const { category: sorted } = await snapshot();
   for (const [name, users] of USERS) {
-    const used = sorted.find((one) => one.name === name && !one.users.length);
+    const used = sorted.find((category) => category.name === name && !category.users.length);
     if (!used) continue;
     const ids = users.map((user) => people.get(user)!);
     await ask('PATCH', `${own}/rows/category/${used.id}`, { users: ids, version: used.version });
@@ -83,7 +83,7 @@ for (const plan of ROOMS) {
   if (plan.name === SITTING.room) {
     await ask('POST', `${own}/rooms/${room}/session`, { act: 'end' });
     const { session, room: rooms } = await snapshot();
-    const sitting = session.find((one) => one.roomId === room)!;
+    const sitting = session.find((session) => session.roomId === room)!;
     const { version } = rooms.find((one) => one.id === room)!;
     await ask('PATCH', `${own}/rows/session/${sitting.id}`, {
       seconds: SITTING.minutes * 60,
@@ -101,8 +101,8 @@ for (const plan of ROOMS) {
 
 const kept = await snapshot();
 for (const [name, container, count] of LIMITS) {
-  const limited = kept.category.find((one) => one.name === name)!;
-  const containerTypeId = kept.containerType.find((one) => one.name === container)!.id;
+  const limited = kept.category.find((category) => category.name === name)!;
+  const containerTypeId = kept.containerType.find((type) => type.name === container)!.id;
   await ask('PATCH', `${own}/rows/category/${limited.id}`, {
     limit: { containerTypeId, count },
     version: limited.version,
@@ -110,7 +110,7 @@ for (const [name, container, count] of LIMITS) {
 }
 
 const { room, unit, compartment, containerType, category, bin, line } = await snapshot();
-const loose = bin.filter((one) => !one.compartmentId).length;
+const loose = bin.filter((bin) => !bin.compartmentId).length;
 console.log(
   `${room.length} rooms, ${unit.length} units, ${compartment.length} compartments, ${containerType.length} container types, ${category.length} categories, ${line.length} lines, ${bin.length} bins (${loose} without a place)`,
 );

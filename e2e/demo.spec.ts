@@ -11,7 +11,7 @@ async function house(stube: Stube) {
   return { site, data: await stube.data(site) };
 }
 const roomOf = (data: Awaited<ReturnType<typeof house>>['data'], name: string) =>
-  data.room.find((one) => one.name === name)!.id;
+  data.room.find((room) => room.name === name)!.id;
 
 test('it is as rich as it should be', async ({ stube }) => {
   const { data } = await house(stube);
@@ -77,7 +77,7 @@ test('a write that has been overtaken shows both and lets the person decide', as
   const { site, data } = await house(stube);
   await page.goto(`${stube.address}/s/${site}`);
   await page.getByRole('button', { name: 'Edit Chart room' }).click();
-  const room = data.room.find((one) => one.name === 'Chart room')!;
+  const room = data.room.find((room) => room.name === 'Chart room')!;
   await fetch(`${stube.address}/api/sites/${site}/rows/room/${room.id}`, {
     method: 'PATCH',
     headers: { 'Content-Type': 'application/json' },
@@ -100,8 +100,10 @@ test('a drawer is filled while one watches, kept, and taken back', async ({ page
   const room = roomOf(data, "Purser's office");
   await page.goto(`${stube.address}/s/${site}/r/${room}/contain`);
   await page.getByRole('button', { name: 'Does it fit?' }).click();
-  const own = data.compartment.filter((one) => data.unit.find((unit) => unit.id === one.unitId)?.roomId === room);
-  const drawer = own.find((one) => data.bin.filter((bin) => bin.compartmentId === one.id).length > 1)!;
+  const own = data.compartment.filter(
+    (compartment) => data.unit.find((unit) => unit.id === compartment.unitId)?.roomId === room,
+  );
+  const drawer = own.find((compartment) => data.bin.filter((bin) => bin.compartmentId === compartment.id).length > 1)!;
   await page.getByLabel('Drawer or shelf').selectOption(drawer.id);
   await expect(page.getByText(/find room/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Again' })).toBeVisible();

@@ -3,14 +3,14 @@ import { expect, expectAccessible, expectNoSideScroll, test, type Stube } from '
 
 async function loft(stube: Stube) {
   const sites = await stube.ask<{ id: string; name: string }[]>('/sites');
-  if (!sites.some((one) => one.name === 'The Ferry House')) stube.loadDemo();
+  if (!sites.some((site) => site.name === 'The Ferry House')) stube.loadDemo();
   const site = (await stube.ask<{ id: string; name: string }[]>('/sites')).find(
     (one) => one.name === 'The Ferry House',
   )!.id;
   const data = await stube.data(site);
-  const room = data.room.find((one) => one.name === 'Net loft')!.id;
+  const room = data.room.find((room) => room.name === 'Net loft')!.id;
   const kept = async () =>
-    (await stube.data(site)).line.filter((one) => one.roomId === room && one.decision === 'keep');
+    (await stube.data(site)).line.filter((line) => line.roomId === room && line.decision === 'keep');
   return { site, room, kept, path: `${stube.address}/s/${site}/r/${room}/group` };
 }
 
@@ -29,10 +29,10 @@ test('the net loft is sorted by four schools, keeps what was grouped by hand, an
   await page.getByLabel('Name of the new category').fill('Wool for the flag');
   await page.getByRole('button', { name: 'Part off' }).click();
   await expect(page.getByRole('region', { name: 'Wool for the flag' })).toContainText('balls of red wool');
-  const own = (await stube.data(site)).category.find((one) => one.name === 'Wool for the flag')!.id;
+  const own = (await stube.data(site)).category.find((category) => category.name === 'Wool for the flag')!.id;
   const count = async (school: string | null) => {
     const now = await stube.data(site);
-    const ids = new Set(now.category.filter((one) => one.school === school).map((one) => one.id));
+    const ids = new Set(now.category.filter((category) => category.school === school).map((category) => category.id));
     return (await kept()).filter((line) => ids.has(line.categoryId!)).length;
   };
   for (const [name, school] of [
@@ -61,7 +61,7 @@ test('the net loft is sorted by four schools, keeps what was grouped by hand, an
     .getByRole('button', { name: /^Sort so/ })
     .click();
   await expect(page.getByText(/^Sorted by kind/)).toBeVisible();
-  const name = (id: string | null, list: typeof data.category) => list.find((one) => one.id === id)?.name;
+  const name = (id: string | null, list: typeof data.category) => list.find((category) => category.id === id)?.name;
   const after = await stube.data(site);
   for (const line of await kept())
     if (line.categoryId !== own)
@@ -79,7 +79,9 @@ test('how fine a family is sorted is read off its curve and can be set by hand',
   await expectAccessible(page);
   await sheet.getByRole('slider').fill('4');
   await sheet.getByRole('button', { name: 'Keep 4' }).click();
-  await expect.poll(async () => (await stube.data(site)).family.find((one) => one.name === 'Drawing')!.fine).toBe(4);
+  await expect
+    .poll(async () => (await stube.data(site)).family.find((family) => family.name === 'Drawing')!.fine)
+    .toBe(4);
   await expect(page.getByRole('article', { name: 'Drawing' })).toContainText(/\d+ of 4/);
 });
 
@@ -110,7 +112,7 @@ test('categories are merged by keyboard and by dragging, and nothing loses its l
   expect((await kept()).length).toBe(lines);
   const data = await stube.data(site);
   expect(data.bin.length).toBe(bins);
-  expect(data.category.find((one) => one.name === 'Feathers')!.synonyms).toContain('Pompoms');
+  expect(data.category.find((category) => category.name === 'Feathers')!.synonyms).toContain('Pompoms');
   await expectAccessible(page);
 });
 

@@ -81,7 +81,9 @@ test('a heap becomes labelled bins that are found again, and it is all still the
   await page.getByLabel('cube A1 high').fill('13 1/2"');
   await page.keyboard.press('Tab');
   await expect
-    .poll(async () => (await stube.data(site)).compartment.find((one) => one.name === 'cube A1')!.height)
+    .poll(
+      async () => (await stube.data(site)).compartment.find((compartment) => compartment.name === 'cube A1')!.height,
+    )
     .toBe(343);
 
   // Contain
@@ -106,13 +108,15 @@ test('a heap becomes labelled bins that are found again, and it is all still the
   await expect(page.getByText(/No plan takes less|could still be gained/)).toBeVisible();
   await expect(page.getByText('Every bin has its place')).toBeVisible();
   const before = await page.locator('[data-effort]').textContent();
-  const bin = (await stube.data(site)).bin.find((one) => one.name.startsWith('Picture books'))!;
+  const bin = (await stube.data(site)).bin.find((bin) => bin.name.startsWith('Picture books'))!;
   const drawn = page.locator(`[data-bin="${bin.id}"]`);
   await drawn.click();
   await expect(page.getByRole('region', { name: `${bin.code} ${bin.name}` })).toContainText('s a week');
   await expectAccessible(page);
   const placed = await stube.data(site);
-  const far = placed.compartment.find((one) => !placed.bin.some((other) => other.compartmentId === one.id))!;
+  const far = placed.compartment.find(
+    (compartment) => !placed.bin.some((other) => other.compartmentId === compartment.id),
+  )!;
   await drawn.hover();
   await page.mouse.down();
   const goal = (await page.locator(`[data-space="${far.id}"] .space`).boundingBox())!;
@@ -142,7 +146,7 @@ test('a heap becomes labelled bins that are found again, and it is all still the
     new URL((await page.getByRole('link', { name: 'Open as PDF' }).getAttribute('href'))!, stube.address).href,
   );
   const text = await pdfText(new Uint8Array(await pdf.body()));
-  for (const one of (await stube.data(site)).bin) expect(text).toContain(one.code);
+  for (const bin of (await stube.data(site)).bin) expect(text).toContain(bin.code);
   for (const name of ['Wooden', 'blocks', 'Picture', 'Felt-tip', 'Beads']) expect(text).toContain(name);
   await page.getByRole('button', { name: 'These are printed' }).click();
   await expect(page.getByRole('heading', { name: 'Every label is printed' })).toBeVisible();

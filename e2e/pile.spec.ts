@@ -55,7 +55,7 @@ test.describe('with one thumb', () => {
     console.log(
       `heap of ${HEAP.length}: ${(seconds / HEAP.length).toFixed(2)} s and ${(taps / HEAP.length).toFixed(2)} taps a line`,
     );
-    const line = async (name: string) => (await stube.data(site)).line.find((one) => one.name === name);
+    const line = async (name: string) => (await stube.data(site)).line.find((line) => line.name === name);
     expect((await stube.data(site)).line).toHaveLength(HEAP.length);
     expect(await line('jumpers')).toMatchObject({ decision: 'pass on', whereto: 'Milo', amount: 4 });
     expect(await line('puzzle heron')).toMatchObject({ setPieces: 60, setMissing: 2, condition: 'incomplete' });
@@ -78,8 +78,8 @@ test.describe('with one thumb', () => {
     await expect
       .poll(async () =>
         (await stube.data(site)).line
-          .filter((one) => one.name === 'ribbon')
-          .map((one) => [one.amount, one.decision])
+          .filter((line) => line.name === 'ribbon')
+          .map((line) => [line.amount, line.decision])
           .sort(),
       )
       .toEqual([
@@ -111,9 +111,9 @@ test.describe('with one thumb', () => {
     await deck.getByRole('button', { name: 'decide later', exact: true }).tap();
     await expect(deck.getByText(/^1[01] of 11/).or(deck.getByText('The stack is through'))).toBeVisible();
     await page.keyboard.press('Escape');
-    const open = (await stube.data(site)).line.filter((one) => one.decision === 'decide later');
+    const open = (await stube.data(site)).line.filter((line) => line.decision === 'decide later');
     expect(open.length).toBe(2);
-    expect((await stube.data(site)).line.some((one) => one.doubts.outgrown === true)).toBe(true);
+    expect((await stube.data(site)).line.some((line) => line.doubts.outgrown === true)).toBe(true);
 
     // A batch tried out: the dead leave the stock, the share is kept.
     await page.getByRole('button', { name: 'Test glue sticks' }).tap();
@@ -181,7 +181,10 @@ test('a list kept elsewhere comes in with its faults settled, all of it or nothi
   await expect(page.getByText(/32 lines came in/)).toBeVisible();
   const data = await stube.data(site);
   expect(data.line).toHaveLength(32);
-  expect(data.line.find((one) => one.name === 'Return: lamp')).toMatchObject({ decision: 'return', due: '2026-12-12' });
+  expect(data.line.find((line) => line.name === 'Return: lamp')).toMatchObject({
+    decision: 'return',
+    due: '2026-12-12',
+  });
   await page.keyboard.press('Control+z');
   await expect.poll(async () => (await stube.data(site)).line.length).toBe(0);
 });
@@ -291,7 +294,7 @@ test('a person is told by the month of birth', async ({ page, stube }) => {
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Save' }).click();
   await expect
-    .poll(async () => (await stube.data(site)).person.find((one) => one.name === 'Milo'))
+    .poll(async () => (await stube.data(site)).person.find((person) => person.name === 'Milo'))
     .toMatchObject({
       born: '2022-11',
       stature: 1030,

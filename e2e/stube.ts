@@ -124,8 +124,8 @@ export async function expectAccessible(page: Page): Promise<void> {
   );
   expect(
     violations.map(
-      (one) =>
-        `${one.id}: ${one.nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary ?? ''}`).join(' | ')}`,
+      (violation) =>
+        `${violation.id}: ${violation.nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary ?? ''}`).join(' | ')}`,
     ),
   ).toEqual([]);
 }

@@ -144,7 +144,7 @@ describe('nothing lost', () => {
     const before = await server.data(site);
     const own = Object.fromEntries(Object.entries(body).map(([key, value]) => [key, value === 'ROOM' ? room : value]));
     const problem = await server.post(`/sites/${site}${path}`, own, status);
-    expect(problem.fields.map((one: { field: string }) => one.field)).toContain(field);
+    expect(problem.fields.map((field: { field: string }) => field.field)).toContain(field);
     expect(problem.fields[0].message).toBeTruthy();
     expect(await server.data(site)).toEqual(before);
   });
@@ -154,7 +154,7 @@ describe('nothing lost', () => {
     await server.post(`/sites/${site}/lines`, { roomId: room, text: '3 shoeboxes wooden blocks' });
     await server.post(`/sites/${site}/rooms/${room}/contain`);
     const data = await server.data(site);
-    const type = data.containerType.find((one) => one.id === data.bin[0]!.containerTypeId)!;
+    const type = data.containerType.find((type) => type.id === data.bin[0]!.containerTypeId)!;
     await server.remove(`/sites/${site}/rows/containerType/${type.id}`, { version: type.version }, 422);
     await server.remove(`/sites/${site}/rows/family/${data.family[0]!.id}`, { version: data.family[0]!.version }, 422);
   });

@@ -10,7 +10,7 @@ import { createSchema, EDITABLE, FIELDS, patchSchema, rowSchema, type EditableTa
 import { containRequest, newLine, placeRequest, siteExport } from '../requests.ts';
 
 const fieldsOf = (checked: ReturnType<typeof check>): string[] =>
-  checked.ok ? [] : checked.fields.map((one) => one.field);
+  checked.ok ? [] : checked.fields.map((problem) => problem.field);
 
 /** A new row of each table that people make, with nothing that may be left out. */
 const NEW: Record<EditableTable, Record<string, unknown>> = {

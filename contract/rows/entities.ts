@@ -153,7 +153,7 @@ export const FIELDS: Record<TableName, Fields> = {
       .pattern(Joi.valid(...FACETS), Joi.string().trim().max(60))
       .default({}),
     doubts: Joi.object()
-      .pattern(Joi.valid(...DOUBTS.map((one) => one.key)), flag)
+      .pattern(Joi.valid(...DOUBTS.map((doubt) => doubt.key)), flag)
       .default({}),
   },
   containerType: {

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { FRESH_CATEGORY, FRESH_PERSON, FRESH_ROOM } from '../model/fresh.ts';
 import type { Category, Person, Unit } from '../model/entities.ts';
 import type { RoomData } from '../placement/place-problem-of.ts';
-import { roomProblem, usersOf } from '../placement/place-problem-of.ts';
+import { placeProblemOf, usersOf } from '../placement/place-problem-of.ts';
 import { starterOf } from '../starter/library.ts';
 import { cautionsOf } from './cautions.ts';
 
@@ -103,14 +103,14 @@ const room = (people: Person[], categories: Category[], units = [unit()]): RoomD
   zones: [],
   units,
   compartments: [space],
-  bins: categories.map((one, i) => ({
+  bins: categories.map((category, i) => ({
     ...row,
     id: `b${i}`,
     roomId: 'r',
-    categoryId: one.id,
+    categoryId: category.id,
     containerTypeId: 't',
     code: `R${i}`,
-    name: one.name,
+    name: category.name,
     litres: 3,
     compartmentId: 'c',
     pinned: false,
@@ -118,12 +118,12 @@ const room = (people: Person[], categories: Category[], units = [unit()]): RoomD
     seenFull: null,
     sort: i,
   })),
-  categories: new Map(categories.map((one) => [one.id, one])),
+  categories: new Map(categories.map((category) => [category.id, category])),
   types: new Map([['t', type]]),
 });
 const adult = person('Ann', 'adult', 1680);
 const child = person('Otter', 'child', 1000);
-const keys = (data: RoomData) => cautionsOf(data).map((one) => one.key);
+const keys = (data: RoomData) => cautionsOf(data).map((caution) => caution.key);
 
 test('tall furniture is to be anchored where children come, and only there', () => {
   expect(keys(room([adult, child], []))).toContain('H1:u');
@@ -131,7 +131,9 @@ test('tall furniture is to be anchored where children come, and only there', () 
   expect(keys(room([adult, child], [], [unit({ anchored: true })]))).not.toContain('H1:u');
 });
 test('what is sharp within reach of a child is a danger, with what helps', () => {
-  const found = cautionsOf(room([adult, child], [category('craft-knives')])).find((one) => one.key === 'hazard:b0')!;
+  const found = cautionsOf(room([adult, child], [category('craft-knives')])).find(
+    (caution) => caution.key === 'hazard:b0',
+  )!;
   expect(found).toMatchObject({ hazard: 'H4', severity: 'danger' });
   expect(found.helps).toContain('locked');
   expect(keys(room([adult, child], [category('craft-knives')], [unit({ locked: true })]))).not.toContain('hazard:b0');
@@ -139,19 +141,19 @@ test('what is sharp within reach of a child is a danger, with what helps', () =>
 test('a hazard meant for a child is a contradiction to be resolved, and still no place for it to lie about', () => {
   const knives = category('craft-knives', { users: ['Otter'] });
   expect(keys(room([adult, child], [knives]))).toContain('use:craft-knives');
-  expect(roomProblem(room([adult, child], [knives])).bins[0]).toMatchObject({ hazard: true, childReach: false });
+  expect(placeProblemOf(room([adult, child], [knives])).bins[0]).toMatchObject({ hazard: true, childReach: false });
 });
 test('small parts warn where a child under three comes in', () => {
   expect(keys(room([adult, person('Fry', 'child', 860)], [category('beads')]))).toContain('H2:room');
   expect(keys(room([adult, child], [category('beads')]))).not.toContain('H2:room');
 });
 test('who fetches a thing: as named, else everybody, but adults only for hazards and office work', () => {
-  const people = roomProblem(room([adult, child], [])).people;
-  const users = (one: Category) => usersOf(one, people).users.map((user) => user.id);
+  const people = placeProblemOf(room([adult, child], [])).people;
+  const users = (category: Category) => usersOf(category, people).users.map((user) => user.id);
   expect(users(category('wooden-blocks'))).toEqual(['Ann', 'Otter']);
   expect(users(category('wooden-blocks', { users: ['Otter'] }))).toEqual(['Otter']);
   expect(users(category('glue-guns'))).toEqual(['Ann']);
   expect(users(category('envelopes'))).toEqual(['Ann']);
 });
 test('nobody known: an adult of middling height is taken', () =>
-  expect(roomProblem(room([], [])).people).toHaveLength(1));
+  expect(placeProblemOf(room([], [])).people).toHaveLength(1));

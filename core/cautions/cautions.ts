@@ -3,7 +3,7 @@
  * certifies. Each caution names the facts that raised it and what usually helps.
  */
 import { brokenRules, sayRule } from '../placement/rules.ts';
-import { comesInto, roomProblem, STATURE_AT_THREE, usersOf, type RoomData } from '../placement/place-problem-of.ts';
+import { comesInto, placeProblemOf, STATURE_AT_THREE, usersOf, type RoomData } from '../placement/place-problem-of.ts';
 
 export const DEFER = 'Local codes, your licence and licensed trades decide; this is only the usual caution.';
 
@@ -25,7 +25,7 @@ const OVERHEAD_HEIGHT = 1500;
 
 export function cautionsOf(data: RoomData): Caution[] {
   const cautions: Caution[] = [];
-  const problem = roomProblem(data);
+  const problem = placeProblemOf(data);
   const people = new Map(problem.people.map((person) => [person.id, person]));
   const nameOf = (id: string) => data.people.find((person) => person.id === id)?.name ?? id;
   const present = comesInto(data.room, data.people);

@@ -1,5 +1,5 @@
 /** A binary heap; `before(a, b)` says that a comes out earlier than b. */
-export class Heap<T> {
+export class PriorityQueue<T> {
   private readonly items: T[] = [];
   private readonly before: (a: T, b: T) => boolean;
 

@@ -1,5 +1,5 @@
 /** Runs steps to their end, for callers that need not listen. */
-export function finish<T>(steps: Generator<unknown, T>): T {
+export function runToEnd<T>(steps: Generator<unknown, T>): T {
   for (;;) {
     const next = steps.next();
     if (next.done) return next.value;

@@ -4,7 +4,7 @@
  */
 const SLIP = 1e-9;
 /** Pivots before it is left as it is. */
-const MOST_PIVOTS = 400;
+const MAX_PIVOTS = 400;
 
 export class Simplex {
   private readonly variables: number;
@@ -42,7 +42,7 @@ export class Simplex {
 
   /** The best x, or a good one where it takes too long. */
   solve(): Float64Array {
-    for (let n = 0; n < MOST_PIVOTS; n++) {
+    for (let n = 0; n < MAX_PIVOTS; n++) {
       let row = this.lowest();
       let column: number;
       if (row >= 0) {

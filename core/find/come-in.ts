@@ -35,9 +35,9 @@ export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
   const site = data.site[0]!;
   const read = readLine(text, site.system);
   if (!isReadLine(read)) return null;
-  const categories = new Map(data.category.map((one) => [one.id, one]));
-  const types = new Map<string, ContainerType>(data.containerType.map((one) => [one.id, one]));
-  const rooms = new Map(data.room.map((one) => [one.id, one.name]));
+  const categories = new Map(data.category.map((category) => [category.id, category]));
+  const types = new Map<string, ContainerType>(data.containerType.map((type) => [type.id, type]));
+  const rooms = new Map(data.room.map((room) => [room.id, room.name]));
   const proposal = proposeCategories(read.name, knownCategories(data.category), 1)[0];
   const category = categories.get(proposal?.categoryId ?? '') ?? null;
   const traits = category ?? proposal?.starter ?? null;

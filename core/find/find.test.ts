@@ -72,7 +72,7 @@ test('a thing of two classes has one home and is found under both, and by each p
       },
     ],
   } as unknown as FindData;
-  const own = new Finder(thingsOf(data));
+  const finder = new Finder(thingsOf(data));
   for (const query of ['puzzle', 'geometry', 'shapes', 'windowsill'])
-    expect(own.search(query).map((one) => one.id)).toEqual(['b']);
+    expect(finder.search(query).map((found) => found.id)).toEqual(['b']);
 });

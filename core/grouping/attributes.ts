@@ -80,9 +80,9 @@ export class FacetReader {
 
   constructor(categories: ReadonlyMap<string, Category>, people: readonly Person[], today: Date) {
     this.categories = categories;
-    this.people = new Map(people.map((one) => [one.id, one]));
+    this.people = new Map(people.map((person) => [person.id, person]));
     // `Otters, 3 to 5` is called Otters.
-    this.persons = people.map((one) => [plain(one.name.split(',')[0]!), one.name]);
+    this.persons = people.map((person) => [plain(person.name.split(',')[0]!), person.name]);
     this.today = today;
   }
 
@@ -147,11 +147,13 @@ export class FacetReader {
   }
 
   private stage(category: Category | undefined): string | null {
-    const users = (category?.users ?? []).map((id) => this.people.get(id)).filter((one): one is Person => !!one);
+    const users = (category?.users ?? [])
+      .map((id) => this.people.get(id))
+      .filter((person): person is Person => !!person);
     if (!users.length) return null;
-    const children = users.filter((one) => one.kind === 'child');
+    const children = users.filter((person) => person.kind === 'child');
     if (!children.length) return 'grown-ups';
-    const ages = children.filter((one) => one.born).map((one) => monthsOld(one.born!, this.today));
+    const ages = children.filter((person) => person.born).map((person) => monthsOld(person.born!, this.today));
     return ages.length ? stageOf(Math.min(...ages)) : null;
   }
 }

@@ -55,8 +55,8 @@ export interface FineCurve {
 }
 
 /** The curve for 1 … `most` bins, and its least point at or below the ceiling. */
-export function fineCurve(one: FineCase, most: number, ceiling: number | null): FineCurve {
-  const points = Array.from({ length: Math.max(1, most) }, (_, i) => fineAt(i + 1, one));
+export function fineCurve(fineCase: FineCase, most: number, ceiling: number | null): FineCurve {
+  const points = Array.from({ length: Math.max(1, most) }, (_, i) => fineAt(i + 1, fineCase));
   const least = (list: readonly FinePoint[]) => list.reduce((a, b) => (b.total < a.total - 1e-9 ? b : a));
   return {
     points,
@@ -76,9 +76,9 @@ export function ceilingAt(months: number): number | null {
 /** The least ceiling among those who tidy. A child without a month of birth is judged by its stature. */
 export function ceilingFor(tidiers: readonly Pick<Person, 'kind' | 'born' | 'stature'>[], today: Date): number | null {
   const own = tidiers
-    .filter((one) => one.kind === 'child')
-    .map((one) => ceilingAt(one.born ? monthsOld(one.born, today) : monthsAt(one.stature)))
-    .filter((one): one is number => one !== null);
+    .filter((tidier) => tidier.kind === 'child')
+    .map((tidier) => ceilingAt(tidier.born ? monthsOld(tidier.born, today) : monthsAt(tidier.stature)))
+    .filter((tidier): tidier is number => tidier !== null);
   return own.length ? Math.min(...own) : null;
 }
 

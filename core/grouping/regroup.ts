@@ -30,16 +30,18 @@ export function regroup(
   families: readonly Family[],
   newId: () => string,
 ): Regrouping {
-  const { name } = SCHOOLS.find((one) => one.key === result.school)!;
-  const byId = new Map(categories.map((one) => [one.id, one]));
-  const byLine = new Map(lines.map((one) => [one.id, one]));
+  const { name } = SCHOOLS.find((school) => school.key === result.school)!;
+  const byId = new Map(categories.map((category) => [category.id, category]));
+  const byLine = new Map(lines.map((line) => [line.id, line]));
   const change: Regrouping = { what: `sort by ${name.toLowerCase()}`, create: [], update: [] };
   const familyName = `By ${name.toLowerCase()}`;
-  let familyId = families.find((one) => one.name === familyName)?.id;
+  let familyId = families.find((family) => family.name === familyName)?.id;
   for (const group of result.groups) {
     let target: string | null = null;
     if (group.told && result.school !== 'kind') {
-      target = categories.find((one) => one.school === result.school && one.name === titled(group.name))?.id ?? null;
+      target =
+        categories.find((category) => category.school === result.school && category.name === titled(group.name))?.id ??
+        null;
       if (!target) {
         if (!familyId) {
           familyId = newId();
@@ -62,10 +64,13 @@ export function regroup(
     }
     for (const id of group.lineIds) {
       const line = byLine.get(id)!;
-      const own = byId.get(line.categoryId ?? '');
-      if (own && handMade(own)) continue;
-      const kind = line.facets.kind ?? (own && own.school === null ? own.name : undefined);
-      const to = target ?? categories.find((one) => one.school === null && one.name === kind)?.id ?? line.categoryId;
+      const category = byId.get(line.categoryId ?? '');
+      if (category && handMade(category)) continue;
+      const kind = line.facets.kind ?? (category && category.school === null ? category.name : undefined);
+      const to =
+        target ??
+        categories.find((category) => category.school === null && category.name === kind)?.id ??
+        line.categoryId;
       if (to === line.categoryId) continue;
       const facets = kind ? { ...line.facets, kind } : line.facets;
       change.update.push({ table: 'line', id, version: line.version, values: { categoryId: to, facets } });

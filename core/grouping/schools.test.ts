@@ -37,7 +37,7 @@ const line = (name: string, categoryId: string | null, amount = 10, more: Partia
 const today = '2026-11-25';
 const data = (lines: Line[], categories: Category[], people: Person[] = []): SchoolData => ({
   site: { measures: {}, growth: 0.1, fillLimit: 0.8 },
-  room: { people: people.map((one) => one.id) },
+  room: { people: people.map((person) => person.id) },
   lines,
   categories,
   people,
@@ -77,16 +77,16 @@ describe('schools', () => {
     line('gone', 'felt-sheets', 9, { decision: 'give away' }),
   ];
   const results = compareSchools(data(lines, categories));
-  const by = (key: string) => results.find((one) => one.school === key)!;
+  const by = (key: string) => results.find((result) => result.school === key)!;
   test('each groups the kept lines by its facet; what it does not know stays with its kind', () => {
-    expect(by('kind').groups.map((one) => [one.name, one.lineIds.length])).toEqual(
+    expect(by('kind').groups.map((group) => [group.name, group.lineIds.length])).toEqual(
       expect.arrayContaining([
         [categories[0]!.name, 1],
         [categories[1]!.name, 2],
         ['not sorted yet', 1],
       ]),
     );
-    expect(by('colour').groups.map((one) => one.name)).toEqual(expect.arrayContaining(['red', 'blue']));
+    expect(by('colour').groups.map((group) => group.name)).toEqual(expect.arrayContaining(['red', 'blue']));
     expect(by('colour')).toMatchObject({ doubles: 1, told: 0.5 });
     expect(by('activity').groups).toHaveLength(2);
     expect(by('kind')).toMatchObject({ orphans: 1, doubles: 0 });
@@ -94,7 +94,7 @@ describe('schools', () => {
   test('a category by hand keeps its lines whatever the school', () => {
     const own = category('felt-sheets', { starter: null, name: 'My felt' });
     const kept = compareSchools(data(lines, [categories[0]!, own]));
-    for (const one of kept) expect(one.groups.find((group) => group.name === 'My felt')!.lineIds).toHaveLength(2);
+    for (const result of kept) expect(result.groups.find((group) => group.name === 'My felt')!.lineIds).toHaveLength(2);
   });
   test('non-readers take longer, and the youngest who tidy set the ceiling', () => {
     const child = [person('Otters', { born: '2023-06', reads: false })];
@@ -113,7 +113,7 @@ describe('schools', () => {
     expect(suggestSchool(compareSchools(data([], [])))).toBeNull();
   });
   test('no school loses a line or counts one twice', () => {
-    const keys = STARTER_CATEGORIES.slice(0, 40).map((one) => one.key);
+    const keys = STARTER_CATEGORIES.slice(0, 40).map((starter) => starter.key);
     const some = keys.map((key) => category(key));
     fc.assert(
       fc.property(
@@ -122,10 +122,10 @@ describe('schools', () => {
         }),
         (said) => {
           const own = said.map(([name, key, amount], i) => line(name, key, amount, { id: `l${i}` }));
-          for (const one of compareSchools(data(own, some))) {
-            expect(one.groups.flatMap((group) => group.lineIds).sort()).toEqual(own.map((l) => l.id).sort());
-            expect(one.school).toBe(SCHOOLS.find((school) => school.key === one.school)!.key);
-            for (const group of one.groups) expect(group.full).toBeLessThanOrEqual(1 + 1e-9);
+          for (const result of compareSchools(data(own, some))) {
+            expect(result.groups.flatMap((group) => group.lineIds).sort()).toEqual(own.map((l) => l.id).sort());
+            expect(result.school).toBe(SCHOOLS.find((school) => school.key === result.school)!.key);
+            for (const group of result.groups) expect(group.full).toBeLessThanOrEqual(1 + 1e-9);
           }
         },
       ),
@@ -144,7 +144,7 @@ describe('regrouping', () => {
   const families = [{ ...row, id: 'f', name: 'Things', hue: 'oak', pictogram: 'x', sort: 0, fine: null }];
   let count = 0;
   const newId = () => `n${count++}`;
-  const colour = compareSchools(data(lines, categories)).find((one) => one.school === 'colour')!;
+  const colour = compareSchools(data(lines, categories)).find((result) => result.school === 'colour')!;
   const change = regroup(colour, lines, categories, families, newId);
 
   test('makes the categories of the school and moves only what it tells', () => {
@@ -156,11 +156,11 @@ describe('regrouping', () => {
     const made = change.create
       .filter((one) => one.table === 'category')
       .map((one) => ({ ...row, ...one.values, id: one.id }) as unknown as Category);
-    const moved = lines.map((one) => ({ ...one, ...change.update.find((update) => update.id === one.id)?.values }));
+    const moved = lines.map((line) => ({ ...line, ...change.update.find((update) => update.id === line.id)?.values }));
     const all = [...categories, ...made];
     const results = compareSchools(data(moved, all));
     const back = regroup(
-      results.find((one) => one.school === 'kind')!,
+      results.find((result) => result.school === 'kind')!,
       moved,
       all,
       families,
@@ -169,7 +169,7 @@ describe('regrouping', () => {
     expect(back.create).toEqual([]);
     expect(back.update.map((one) => one.values.categoryId)).toEqual(['felt-sheets', 'felt-sheets']);
     const again = regroup(
-      results.find((one) => one.school === 'colour')!,
+      results.find((result) => result.school === 'colour')!,
       moved,
       all,
       families,
@@ -180,7 +180,7 @@ describe('regrouping', () => {
   test('what was grouped by hand stays where it is', () => {
     const own = [category('paint-brushes', { starter: null, name: 'Mine' }), category('felt-sheets')];
     const red = [line('red brushes', 'paint-brushes')];
-    const result = compareSchools(data(red, own)).find((one) => one.school === 'colour')!;
+    const result = compareSchools(data(red, own)).find((result) => result.school === 'colour')!;
     expect(regroup(result, red, own, families, newId).update).toEqual([]);
   });
 });

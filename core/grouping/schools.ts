@@ -102,12 +102,13 @@ function things(data: SchoolData, byId: ReadonlyMap<string, Category>): Thing[] 
 
 /** Compares all schools for the kept lines of one room. Lines of categories made by hand are left as they are. */
 export function compareSchools(data: SchoolData): SchoolResult[] {
-  const byId = new Map(data.categories.map((one) => [one.id, one]));
+  const byId = new Map(data.categories.map((category) => [category.id, category]));
   const reader = new FacetReader(byId, data.people, new Date(`${data.today}T00:00:00Z`));
   const all = things(data, byId);
   const present = comesInto(data.room, data.people);
   const ceiling = ceilingFor(present, new Date(`${data.today}T00:00:00Z`));
-  const choose = present.length && present.every((one) => one.reads) ? CHOOSE_SECONDS.words : CHOOSE_SECONDS.pictures;
+  const choose =
+    present.length && present.every((person) => person.reads) ? CHOOSE_SECONDS.words : CHOOSE_SECONDS.pictures;
   const sizes = data.types
     .map((type) => ({ type, usable: usableLitres(type, data.site.fillLimit) }))
     .sort((a, b) => a.usable - b.usable);
@@ -147,9 +148,9 @@ export function compareSchools(data: SchoolData): SchoolResult[] {
       groups: made.sort((a, b) => b.litres - a.litres || a.name.localeCompare(b.name)),
       told: all.length ? told / all.length : 0,
       bins,
-      full: bins ? made.reduce((sum, one) => sum + one.full * one.bins, 0) / bins : 0,
+      full: bins ? made.reduce((sum, group) => sum + group.full * group.bins, 0) / bins : 0,
       orphans,
-      giants: made.filter((one) => one.bins >= 4).length,
+      giants: made.filter((group) => group.bins >= 4).length,
       doubles: [...places.values()].filter((n) => n > 1).length,
       finding,
       tidying,
@@ -180,14 +181,14 @@ function sumUp(list: readonly Thing[]): Sum {
     longest: [0, 0, 0],
     litresOf: new Map(),
   };
-  for (const one of list) {
-    sum.litres += one.litres;
-    sum.pieces += one.pieces;
-    sum.differing += one.differing;
-    sum.perWeek += one.perWeek;
-    if (one.perWeek > sum.mostUsed) sum.mostUsed = one.perWeek;
-    if (one.longest[0] > sum.longest[0]) sum.longest = one.longest;
-    if (one.category) sum.litresOf.set(one.category.id, (sum.litresOf.get(one.category.id) ?? 0) + one.litres);
+  for (const thing of list) {
+    sum.litres += thing.litres;
+    sum.pieces += thing.pieces;
+    sum.differing += thing.differing;
+    sum.perWeek += thing.perWeek;
+    if (thing.perWeek > sum.mostUsed) sum.mostUsed = thing.perWeek;
+    if (thing.longest[0] > sum.longest[0]) sum.longest = thing.longest;
+    if (thing.category) sum.litresOf.set(thing.category.id, (sum.litresOf.get(thing.category.id) ?? 0) + thing.litres);
   }
   return sum;
 }
@@ -200,16 +201,16 @@ function groupOf(
 ): Omit<SchoolGroup, 'told'> {
   // The smallest container that takes all, else as few as may be of the largest.
   let largest: (typeof sizes)[number] | undefined;
-  for (const one of sizes) {
-    if (!pieceFits(longest, one.type)) continue;
-    largest = one;
-    if (one.usable >= litres) break;
+  for (const size of sizes) {
+    if (!pieceFits(longest, size.type)) continue;
+    largest = size;
+    if (size.usable >= litres) break;
   }
   const usable = (largest ?? sizes.at(-1))?.usable ?? 10;
   const bins = Math.max(1, Math.ceil(litres / usable - 1e-9));
   let like: string | null = null;
   for (const [id, own] of litresOf) if (like === null || own > litresOf.get(like)!) like = id;
-  return { name, lineIds: list.map((one) => one.line.id), litres, bins, full: litres / (bins * usable), like };
+  return { name, lineIds: list.map((thing) => thing.line.id), litres, bins, full: litres / (bins * usable), like };
 }
 
 export interface Suggestion {
@@ -220,29 +221,29 @@ export interface Suggestion {
 /** What each trouble is worth in seconds a week, so that schools can be weighed. */
 const WORTH = { bin: 4, orphan: 12, giant: 20, double: 10, untold: 40, class: 4 };
 
-export const burdenOf = (one: SchoolResult): number =>
-  one.finding +
-  one.tidying +
-  one.bins * WORTH.bin +
-  one.orphans * WORTH.orphan +
-  one.giants * WORTH.giant +
-  one.doubles * WORTH.double +
-  (1 - one.told) * one.groups.reduce((sum, group) => sum + group.lineIds.length, 0) * WORTH.untold +
-  Math.max(0, one.classes - (one.ceiling ?? Infinity)) * WORTH.class;
+export const burdenOf = (result: SchoolResult): number =>
+  result.finding +
+  result.tidying +
+  result.bins * WORTH.bin +
+  result.orphans * WORTH.orphan +
+  result.giants * WORTH.giant +
+  result.doubles * WORTH.double +
+  (1 - result.told) * result.groups.reduce((sum, group) => sum + group.lineIds.length, 0) * WORTH.untold +
+  Math.max(0, result.classes - (result.ceiling ?? Infinity)) * WORTH.class;
 
 /** Share of the lines that a school has to know something of. */
-export const LEAST_TOLD = 0.1;
+export const MIN_TOLD = 0.1;
 
-const NAMES = new Map<string, string>(SCHOOLS.map((one) => [one.key, one.name.toLowerCase()]));
+const NAMES = new Map<string, string>(SCHOOLS.map((school) => [school.key, school.name.toLowerCase()]));
 
 /** The school with the least burden, and in one sentence why rather than the next best. */
 export function suggestSchool(results: readonly SchoolResult[]): Suggestion | null {
-  const ranked = results.filter((one) => one.groups.length).sort((a, b) => burdenOf(a) - burdenOf(b));
+  const ranked = results.filter((result) => result.groups.length).sort((a, b) => burdenOf(a) - burdenOf(b));
   const best = ranked[0];
   // A school that knows nothing of these things is no rival.
-  const next = ranked.slice(1).find((one) => one.told >= LEAST_TOLD);
+  const next = ranked.slice(1).find((result) => result.told >= MIN_TOLD);
   if (!best) return null;
-  const week = (one: SchoolResult) => `${Math.round((one.finding + one.tidying) / 60)} min a week`;
+  const week = (result: SchoolResult) => `${Math.round((result.finding + result.tidying) / 60)} min a week`;
   const reasons = [`${best.classes} classes in ${best.bins} bins, ${week(best)} to find and tidy`];
   if (next) {
     const other = NAMES.get(next.school)!;

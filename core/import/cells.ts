@@ -34,7 +34,7 @@ const PIECE_WORDS = new Set(['', 'pc', 'pcs', 'piece', 'pieces', 'x', 'no', 'ite
 
 export function readMeasure(said: string): ReadMeasure {
   const text = plain(said);
-  const measure = EVERYDAY_MEASURES.find((one) => one.words.some((word) => plain(word) === text));
+  const measure = EVERYDAY_MEASURES.find((measure) => measure.words.some((word) => plain(word) === text));
   if (measure) return { measure: measure.key, times: 1, grams: false, said: '' };
   if (/^(g|gram|grams|kg)$/.test(text)) return { measure: 'litre', times: text === 'kg' ? 1000 : 1, grams: true, said };
   const pack = /^(?:packs?|boxes|box|packets?) of (\d+)$/.exec(text);

@@ -46,7 +46,7 @@ export interface Inventory {
   places: string[];
 }
 
-/** Rows between two breaths. */
+/** Rows between two yields. */
 const BREATH = 200;
 
 /** Reads the rows below the heading; yields how many are done, so that a worker can report. */
@@ -119,7 +119,7 @@ function readRow(
     const own = context.places[place] ?? roomOf(place, context.rooms);
     if (own) {
       roomId = own;
-      const room = context.rooms.find((one) => one.id === own);
+      const room = context.rooms.find((room) => room.id === own);
       const rest = room && plain(place) !== plain(room.name) ? place : '';
       if (rest) notes.push(rest);
     } else {
@@ -133,7 +133,7 @@ function readRow(
   if (amount === null || amount <= 0) say('amount', `“${cell('amount')}” is not an amount`, true);
   else if (cell('amount') === '') say('amount', 'no amount: taken as 1', false);
   const proposal = propose(name);
-  const category = context.categories.find((one) => one.id === proposal?.categoryId);
+  const category = context.categories.find((category) => category.id === proposal?.categoryId);
   if (amount !== null) {
     amount *= measure.times;
     if (measure.grams) {
@@ -159,7 +159,7 @@ function readRow(
     if (mm === null) say(key, `“${text}” is not a length`, true);
     return mm;
   });
-  const told = sides.filter((one): one is number => one !== null).sort((a, b) => b - a);
+  const told = sides.filter((side): side is number => side !== null).sort((a, b) => b - a);
 
   const perWeek = cell('perWeek') === '' ? null : readNumber(cell('perWeek'));
   if (cell('perWeek') !== '' && perWeek === null) say('perWeek', `“${cell('perWeek')}” is not a number`, true);

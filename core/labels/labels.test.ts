@@ -55,7 +55,7 @@ test('sheets hold every label once, inside the margins, none over another', () =
         const layouts = sizes.map(([width, height], i) => layOutLabel(label(`n${i}`, width, height), measure));
         const sheets = layOutSheets(layouts, paper);
         expect(sheets.flatMap((sheet) => sheet.labels.map(({ layout }) => layout.content.name)).sort()).toEqual(
-          layouts.map((one) => one.content.name).sort(),
+          layouts.map((labelLayout) => labelLayout.content.name).sort(),
         );
         for (const { labels } of sheets)
           labels.forEach((a, i) => {

@@ -54,12 +54,12 @@ test('however the work is portioned, the days add up to it', () => {
       fc.integer({ min: 5, max: 240 }),
       (seconds, minutes) => {
         const plan = planDays(
-          seconds.map((one, i) => ({ what: `part ${i}`, seconds: one })),
+          seconds.map((second, i) => ({ what: `part ${i}`, seconds: second })),
           minutes,
           '2026-01-30',
           null,
         );
-        const total = seconds.reduce((sum, one) => sum + one, 0) / 60;
+        const total = seconds.reduce((sum, second) => sum + second, 0) / 60;
         expect(plan.days.every((day) => day.minutes <= minutes)).toBe(true);
         expect(Math.abs(plan.days.reduce((sum, day) => sum + day.minutes, 0) - total)).toBeLessThanOrEqual(
           1 + plan.days.length * 0.5,

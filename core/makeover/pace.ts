@@ -43,7 +43,7 @@ export function paceOf(
   }).length;
   const perLine = (worked + USUAL_SECONDS * USUAL_WEIGHT) / (decided + USUAL_WEIGHT);
   const open = lines.filter((line) => line.decision === 'decide later').length;
-  const parts = deferrals.filter((one) => !one.done).length;
+  const parts = deferrals.filter((deferral) => !deferral.done).length;
   return { worked, decided, perLine, open, parts, left: (open + parts * LINES_IN_A_PART) * perLine };
 }
 
@@ -77,9 +77,9 @@ export function planDays(
   from: string,
   deadline: string | null,
 ): DayPlan {
-  const total = portions.reduce((sum, one) => sum + one.seconds, 0);
+  const total = portions.reduce((sum, portion) => sum + portion.seconds, 0);
   const days: PlannedDay[] = [];
-  const queue = portions.map((one) => ({ ...one }));
+  const queue = portions.map((portion) => ({ ...portion }));
   const most = deadline ? daysUntil(from, deadline) : 366;
   let date = from;
   while (queue.length && days.length < most) {

@@ -8,12 +8,12 @@ export interface CategoryProposal {
   categoryId: string | null;
   starter: StarterCategory | null;
   name: string;
-  /** 0 … 1; below {@link LEAST_LIKENESS} nothing is proposed. */
+  /** 0 … 1; below {@link MIN_LIKENESS} nothing is proposed. */
   likeness: number;
 }
 
 /** Found by trial on the starter library: below it, one shared common word (`paper`, `toy`) would be enough. */
-export const LEAST_LIKENESS = 0.45;
+export const MIN_LIKENESS = 0.45;
 
 /** Small enough to decide only between equals. */
 const NAME_EDGE = 0.03;
@@ -34,11 +34,11 @@ export interface KnownCategories {
 }
 
 export function knownCategories(
-  own: readonly Pick<Category, 'id' | 'name' | 'synonyms' | 'starter'>[],
+  readonlyArray: readonly Pick<Category, 'id' | 'name' | 'synonyms' | 'starter'>[],
 ): KnownCategories {
-  const used = new Set(own.map((category) => category.starter));
+  const used = new Set(readonlyArray.map((category) => category.starter));
   const entries = [
-    ...own.map((category) => ({
+    ...readonlyArray.map((category) => ({
       names: [category.name, ...category.synonyms].map(stems),
       proposal: { categoryId: category.id, starter: null, name: category.name },
       // What was named by hand was meant; of the library, a name in full says more than a synonym of one in use.
@@ -51,8 +51,8 @@ export function knownCategories(
     })),
   ];
   const byWord = new Map<string, Set<number>>();
-  entries.forEach((one, i) => {
-    for (const words of one.names)
+  entries.forEach((entry, i) => {
+    for (const words of entry.names)
       for (const word of words) (byWord.get(word) ?? byWord.set(word, new Set()).get(word)!).add(i);
   });
   return { entries, byWord, asked: new Map() };
@@ -94,13 +94,13 @@ export function proposeCategories(name: string, known: KnownCategories, most = 5
   const near = new Set(said.flatMap((word) => [...entriesLike(word, known)]));
   return [...near]
     .map((i) => known.entries[i]!)
-    .map((one) => ({
-      ...one.proposal,
+    .map((known) => ({
+      ...known.proposal,
       // The name itself says more than another word for it.
       likeness:
-        Math.max(...one.names.map((names, i) => likenessOf(said, names) + (i === 0 ? NAME_EDGE : 0))) + one.edge,
+        Math.max(...known.names.map((names, i) => likenessOf(said, names) + (i === 0 ? NAME_EDGE : 0))) + known.edge,
     }))
-    .filter((one) => one.likeness >= LEAST_LIKENESS)
+    .filter((one) => one.likeness >= MIN_LIKENESS)
     .sort((a, b) => b.likeness - a.likeness || a.name.localeCompare(b.name))
     .slice(0, most);
 }

@@ -53,7 +53,7 @@ export const TEMPLATES: Record<TemplateKind, TemplateInfo> = {
 const DRAWER_LOSS = { side: 26, height: 45, depth: 60 };
 
 /** No compartment is worth measuring below this, mm. */
-const LEAST_INSIDE = 30;
+const MIN_INSIDE = 30;
 
 export type ShapeProblem = { field: keyof UnitShape; message: string };
 
@@ -75,11 +75,11 @@ export function shapeProblems(shape: UnitShape): ShapeProblem[] {
     problems.push({ field: 'raised', message: 'must lie between 0 and 3 m' });
   if (problems.length) return problems;
   const inside = insideOf(shape);
-  if (inside.width < LEAST_INSIDE)
+  if (inside.width < MIN_INSIDE)
     problems.push({ field: 'columns', message: `leaves only ${Math.floor(inside.width)} mm a column` });
-  if (inside.height < LEAST_INSIDE)
+  if (inside.height < MIN_INSIDE)
     problems.push({ field: 'rows', message: `leaves only ${Math.floor(inside.height)} mm a row` });
-  if (inside.depth < LEAST_INSIDE) problems.push({ field: 'depth', message: 'leaves no room behind the front' });
+  if (inside.depth < MIN_INSIDE) problems.push({ field: 'depth', message: 'leaves no room behind the front' });
   return problems;
 }
 

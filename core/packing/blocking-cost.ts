@@ -1,7 +1,7 @@
 /** How many containers must be moved before each can be taken out, weighed by how often it is (open format stube-fit/1). */
 import type { FitCompartment } from './problem.ts';
 
-export interface Standing {
+export interface PositionedBox {
   x: number;
   y: number;
   z: number;
@@ -15,19 +15,19 @@ export interface Standing {
 const meets = (a: number, aSize: number, b: number, bSize: number): boolean => a < b + bSize && b < a + aSize;
 
 /** Indices of those that must be moved before each: what stands on it, through any number of levels, and on a shelf what stands before it. */
-export function inTheWay(standing: readonly Standing[], access: FitCompartment['access']): number[][] {
-  const on = standing.map((one) =>
+export function blockersOf(standing: readonly PositionedBox[], access: FitCompartment['access']): number[][] {
+  const on = standing.map((box) =>
     standing.flatMap((other, j) =>
-      other.z === one.z + one.height &&
-      other.x >= one.x &&
-      other.y >= one.y &&
-      other.x + other.width <= one.x + one.width &&
-      other.y + other.depth <= one.y + one.depth
+      other.z === box.z + box.height &&
+      other.x >= box.x &&
+      other.y >= box.y &&
+      other.x + other.width <= box.x + box.width &&
+      other.y + other.depth <= box.y + box.depth
         ? [j]
         : [],
     ),
   );
-  return standing.map((one, i) => {
+  return standing.map((box, i) => {
     const moved = new Set<number>();
     const above = [...on[i]!];
     for (let j = above.pop(); j !== undefined; j = above.pop()) {
@@ -39,9 +39,9 @@ export function inTheWay(standing: readonly Standing[], access: FitCompartment['
       standing.forEach((other, j) => {
         if (
           j !== i &&
-          other.y < one.y &&
-          meets(other.x, other.width, one.x, one.width) &&
-          meets(other.z, other.height, one.z, one.height)
+          other.y < box.y &&
+          meets(other.x, other.width, box.x, box.width) &&
+          meets(other.z, other.height, box.z, box.height)
         )
           moved.add(j);
       });
@@ -49,5 +49,5 @@ export function inTheWay(standing: readonly Standing[], access: FitCompartment['
   });
 }
 
-export const diggingOf = (standing: readonly Standing[], access: FitCompartment['access']): number =>
-  inTheWay(standing, access).reduce((sum, moved, i) => sum + moved.length * standing[i]!.uses, 0);
+export const blockingCostOf = (standing: readonly PositionedBox[], access: FitCompartment['access']): number =>
+  blockersOf(standing, access).reduce((sum, moved, i) => sum + moved.length * standing[i]!.uses, 0);

@@ -6,7 +6,7 @@ import type { FitProblem } from './problem.ts';
 const WORTH = { each: 10, aWeek: 2, most: 30 };
 
 /** Container ids are bin ids, each once. */
-export function compartmentProblem(
+export function fitProblemOf(
   space: Pick<Compartment, 'width' | 'depth' | 'height' | 'access'>,
   bins: readonly Bin[],
   categories: ReadonlyMap<string, Category>,

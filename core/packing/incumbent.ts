@@ -1,14 +1,14 @@
 /** What searches and proof share: the best packing and what is proven. */
-import { lessDigging } from './search/reduce-blocking.ts';
-import { diggingOf } from './blocking-cost.ts';
+import { reduceBlocking } from './search/reduce-blocking.ts';
+import { blockingCostOf } from './blocking-cost.ts';
 import type { FitProblem } from './problem.ts';
-import { standingOf, type Put } from './placement.ts';
+import { positionedBoxesOf, type Placement3d } from './placement.ts';
 
 export class Incumbent {
   readonly problem: FitProblem;
-  puts: Put[] = [];
+  placements: Placement3d[] = [];
   value = 0;
-  digging = 0;
+  blockingCost = 0;
   bound = Infinity;
   improvements = 0;
 
@@ -21,15 +21,15 @@ export class Incumbent {
   }
 
   /** Takes a packing over when it is worth more, or the same with less digging. */
-  offer(found: readonly Put[]): boolean {
+  offer(found: readonly Placement3d[]): boolean {
     const value = found.reduce((sum, put) => sum + this.problem.containers[put.type]!.value, 0);
     if (value < this.value - 1e-9) return false;
-    const puts = lessDigging(this.problem, found);
-    const digging = diggingOf(standingOf(this.problem, puts), this.problem.compartment.access);
-    if (value <= this.value + 1e-9 && this.puts.length && digging >= this.digging) return false;
-    this.puts = puts;
+    const placements = reduceBlocking(this.problem, found);
+    const blockingCost = blockingCostOf(positionedBoxesOf(this.problem, placements), this.problem.compartment.access);
+    if (value <= this.value + 1e-9 && this.placements.length && blockingCost >= this.blockingCost) return false;
+    this.placements = placements;
     this.value = value;
-    this.digging = digging;
+    this.blockingCost = blockingCost;
     this.improvements++;
     return true;
   }

@@ -1,6 +1,6 @@
 /** Rectangles to be laid on a floor, by type, as flat arrays: what the searches work on. */
 
-export interface Pieces {
+export interface ItemTypes {
   types: number;
   /** Across the floor, mm. */
   width: Int32Array;
@@ -23,7 +23,7 @@ export interface Floor {
 }
 
 /** One rectangle laid down; `turned` is against how the type is written. */
-export interface Laid {
+export interface Placement2d {
   type: number;
   x: number;
   y: number;
@@ -31,15 +31,15 @@ export interface Laid {
 }
 
 export interface Layout {
-  laid: Laid[];
+  laid: Placement2d[];
   value: number;
 }
 
 /** The type of each unit, from how many there are of each type. */
-export const unitsOf = (count: ArrayLike<number>): number[] =>
+export const expandItems = (count: ArrayLike<number>): number[] =>
   Array.from(count).flatMap((n, type) => Array.from({ length: n }, () => type));
 
-export interface PieceType {
+export interface ItemType {
   width: number;
   depth: number;
   turnable: boolean;
@@ -47,26 +47,27 @@ export interface PieceType {
   count: number;
 }
 
-export function piecesOf(list: readonly PieceType[]): Pieces {
+export function itemTypesOf(list: readonly ItemType[]): ItemTypes {
   return {
     types: list.length,
-    width: Int32Array.from(list, (one) => one.width),
-    depth: Int32Array.from(list, (one) => one.depth),
-    turnedWidth: Int32Array.from(list, (one) => one.depth),
-    turnedDepth: Int32Array.from(list, (one) => one.width),
-    turnable: Uint8Array.from(list, (one) => (one.turnable && one.width !== one.depth ? 1 : 0)),
-    area: Float64Array.from(list, (one) => one.width * one.depth),
-    value: Float64Array.from(list, (one) => one.value),
-    count: Int32Array.from(list, (one) => one.count),
+    width: Int32Array.from(list, (itemType) => itemType.width),
+    depth: Int32Array.from(list, (itemType) => itemType.depth),
+    turnedWidth: Int32Array.from(list, (itemType) => itemType.depth),
+    turnedDepth: Int32Array.from(list, (itemType) => itemType.width),
+    turnable: Uint8Array.from(list, (itemType) => (itemType.turnable && itemType.width !== itemType.depth ? 1 : 0)),
+    area: Float64Array.from(list, (itemType) => itemType.width * itemType.depth),
+    value: Float64Array.from(list, (itemType) => itemType.value),
+    count: Int32Array.from(list, (itemType) => itemType.count),
   };
 }
 
 /** The same pieces with the floor's two directions exchanged. */
-export const exchanged = (pieces: Pieces): Pieces => ({
+export const exchanged = (pieces: ItemTypes): ItemTypes => ({
   ...pieces,
   width: pieces.depth,
   depth: pieces.width,
   turnedWidth: pieces.turnedDepth,
   turnedDepth: pieces.turnedWidth,
 });
-export const exchangedLaid = (laid: readonly Laid[]): Laid[] => laid.map((one) => ({ ...one, x: one.y, y: one.x }));
+export const exchangedLaid = (laid: readonly Placement2d[]): Placement2d[] =>
+  laid.map((placement) => ({ ...placement, x: placement.y, y: placement.x }));

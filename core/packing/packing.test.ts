@@ -28,28 +28,28 @@ const problems = (access: fc.Arbitrary<'top' | 'front'>, most = 5): fc.Arbitrary
     .map(({ compartment, containers }) => ({
       format: 'stube-fit/1',
       compartment,
-      containers: containers.map((one, i) => ({ ...one, id: `c${i}` })),
+      containers: containers.map((container, i) => ({ ...container, id: `c${i}` })),
       timeMs: 100,
     }));
 
 /** The best value by trying every order, way and corner on the bare floor: slow and independent. */
 function bruteForce(problem: FitProblem): number {
   const { width, depth, height } = problem.compartment;
-  const units = problem.containers.flatMap((one) =>
-    Array.from({ length: one.height <= height ? one.count : 0 }, () => one),
+  const units = problem.containers.flatMap((container) =>
+    Array.from({ length: container.height <= height ? container.count : 0 }, () => container),
   );
   let best = 0;
   const placed: [number, number, number, number][] = [];
   const go = (left: FitContainer[], value: number): void => {
     best = Math.max(best, value);
-    left.forEach((one, i) => {
-      if (left.indexOf(one) !== i) return;
-      for (const [w, d] of one.turnable
+    left.forEach((container, i) => {
+      if (left.indexOf(container) !== i) return;
+      for (const [w, d] of container.turnable
         ? [
-            [one.width, one.depth],
-            [one.depth, one.width],
+            [container.width, container.depth],
+            [container.depth, container.width],
           ]
-        : ([[one.width, one.depth]] as [number, number][]))
+        : ([[container.width, container.depth]] as [number, number][]))
         for (const x of new Set([0, ...placed.map((p) => p[2])]))
           for (const y of new Set([0, ...placed.map((p) => p[3])])) {
             if (
@@ -61,7 +61,7 @@ function bruteForce(problem: FitProblem): number {
             placed.push([x, y, x + w!, y + d!]);
             go(
               left.filter((_, j) => j !== i),
-              value + one.value,
+              value + container.value,
             );
             placed.pop();
           }
@@ -84,7 +84,11 @@ describe('the packing engine', () => {
   test('small floors come out as by trying everything', () => {
     const small = problems(fc.constant('top'), 2).map((problem) => ({
       ...problem,
-      containers: problem.containers.map((one) => ({ ...one, stackable: false, count: Math.min(one.count, 2) })),
+      containers: problem.containers.map((container) => ({
+        ...container,
+        stackable: false,
+        count: Math.min(container.count, 2),
+      })),
     }));
     fc.assert(
       fc.property(small, (problem) => {
@@ -144,7 +148,7 @@ describe('the packing engine', () => {
     expect(answer).toMatchObject({ value: 105000, optimal: true });
   });
 
-  test('the same seed and breaths give the same packing', () => {
+  test('the same seed and iterations give the same packing', () => {
     fc.assert(
       fc.property(problems(fc.constantFrom('top', 'front')), (problem) => {
         expect(solveFit(problem, { seed: 7, iterations: 30 })).toEqual(solveFit(problem, { seed: 7, iterations: 30 }));

@@ -1,8 +1,8 @@
 /** A packing while it is searched: containers by index, not numbered yet. */
-import type { Standing } from './blocking-cost.ts';
+import type { PositionedBox } from './blocking-cost.ts';
 import type { FitProblem } from './problem.ts';
 
-export interface Put {
+export interface Placement3d {
   type: number;
   x: number;
   y: number;
@@ -10,16 +10,16 @@ export interface Put {
   turned: boolean;
 }
 
-export const standingOf = (problem: FitProblem, puts: readonly Put[]): Standing[] =>
+export const positionedBoxesOf = (problem: FitProblem, puts: readonly Placement3d[]): PositionedBox[] =>
   puts.map(({ type, x, y, z, turned }) => {
-    const one = problem.containers[type]!;
+    const container = problem.containers[type]!;
     return {
       x,
       y,
       z,
-      width: turned ? one.depth : one.width,
-      depth: turned ? one.width : one.depth,
-      height: one.height,
-      uses: one.uses,
+      width: turned ? container.depth : container.width,
+      depth: turned ? container.width : container.depth,
+      height: container.height,
+      uses: container.uses,
     };
   });

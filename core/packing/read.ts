@@ -9,16 +9,16 @@ export function readFitProblem(json: unknown): FitProblem {
   const problem = new FieldReader(json);
   const format = problem.format('stube-fit/1');
   const compartment = problem.inner('compartment');
-  const containers = problem.list('containers', MOST.containers, (one) => ({
-    id: one.text('id'),
-    width: one.integer('width', 1, MOST.side),
-    depth: one.integer('depth', 1, MOST.side),
-    height: one.integer('height', 1, MOST.side),
-    turnable: one.flag('turnable'),
-    stackable: one.flag('stackable'),
-    count: one.integer('count', 0, MOST.count),
-    value: one.number('value', 0),
-    uses: one.number('uses', 0),
+  const containers = problem.list('containers', MOST.containers, (fieldReader) => ({
+    id: fieldReader.text('id'),
+    width: fieldReader.integer('width', 1, MOST.side),
+    depth: fieldReader.integer('depth', 1, MOST.side),
+    height: fieldReader.integer('height', 1, MOST.side),
+    turnable: fieldReader.flag('turnable'),
+    stackable: fieldReader.flag('stackable'),
+    count: fieldReader.integer('count', 0, MOST.count),
+    value: fieldReader.number('value', 0),
+    uses: fieldReader.number('uses', 0),
   }));
   onlyOnce(containers, 'containers');
   return {

@@ -51,7 +51,7 @@ test('a limit says how full it is and what has to go, the largest first', () => 
   const data = { site, lines, categories: new Map([['blocks', blocks]]), people, types: new Map([['t', type]]) };
   const [own, milo] = limitsOf(data);
   expect(own!.over).toBeCloseTo(usable * 0.1);
-  expect(own!.first.map((one) => one.name)).toEqual(['many']);
+  expect(own!.first.map((line) => line.name)).toEqual(['many']);
   expect(milo).toMatchObject({ name: 'Milo' });
   expect(limitsOf({ ...data, lines: lines.slice(0, 1) })[0]!.over).toBe(0);
 });
@@ -62,9 +62,9 @@ test('what is due comes back on its day, and papers whose time is over are found
     line('c', 1, { decision: 'decide later', due: '2026-11-26' }),
     line('papers', 1, { keepUntil: '2025-12-31' }),
   ];
-  expect(dueLines(lines, '2026-11-25').map((one) => one.name)).toEqual(['a', 'b']);
+  expect(dueLines(lines, '2026-11-25').map((line) => line.name)).toEqual(['a', 'b']);
   expect(dueLines(lines, '2026-11-25', 7)).toHaveLength(3);
-  expect(pastKeeping(lines, '2026-11-25').map((one) => one.name)).toEqual(['papers']);
+  expect(pastKeeping(lines, '2026-11-25').map((line) => line.name)).toEqual(['papers']);
 });
 test('lists hold what leaves by destination, and what goes back by its day', () => {
   const lines = [
@@ -74,7 +74,7 @@ test('lists hold what leaves by destination, and what goes back by its day', () 
     line('stays', 2),
   ];
   const list = (which: 'leaving' | 'returns') =>
-    listOf(which, lines, [room as never], new Map(), site).map((one) => one.name);
+    listOf(which, lines, [room as never], new Map(), site).map((listed) => listed.name);
   expect(list('returns')).toEqual(['soon', 'late']);
   expect(list('leaving')).toEqual(['toys', 'late', 'soon']);
 });

@@ -51,8 +51,10 @@ export function limitsOf({ site, lines, categories, people, types }: LimitData):
     ];
   };
   return [
-    ...[...categories.values()].flatMap((one) => use(one.name, one.limit, (line) => line.categoryId === one.id)),
-    ...people.flatMap((one) => use(one.name, one.limit, (line) => line.facets.person === one.name)),
+    ...[...categories.values()].flatMap((category) =>
+      use(category.name, category.limit, (line) => line.categoryId === category.id),
+    ),
+    ...people.flatMap((person) => use(person.name, person.limit, (line) => line.facets.person === person.name)),
   ];
 }
 

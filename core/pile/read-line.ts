@@ -179,7 +179,7 @@ function readAmount(text: string) {
   const measured = MEASURED.exec(text);
   if (measured) {
     const word = measured[2]!.toLowerCase();
-    const { key } = MEASURE_PATTERNS.find((one) => new RegExp(`^${one.word}$`, 'i').test(word))!;
+    const { key } = MEASURE_PATTERNS.find((measurePattern) => new RegExp(`^${measurePattern.word}$`, 'i').test(word))!;
     const amount = numberOf(measured[1]!);
     return { value: { amount, measure: key }, said: sayAmount(amount, key), rest: cut(text, measured) };
   }

@@ -86,7 +86,7 @@ export const binMass = (
 ): number => Math.max(1, Math.round(type.mass + bin.litres * category.density));
 
 /** The whole room as a problem; `childReach` and format are as in the open format. */
-export function roomProblem(data: RoomData): PlaceProblem {
+export function placeProblemOf(data: RoomData): PlaceProblem {
   const { site, room, units, zones } = data;
   const known = comesInto(room, data.people).map((person): PlacePerson => ({
     id: person.id,

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
 import { FormatError } from '../engine/problem-format.ts';
-import { finish } from '../engine/run-to-end.ts';
-import { PlaceBound } from './bounds/lagrangian-bound.ts';
-import { Reach } from './bounds/candidate-lists.ts';
-import { rents } from './bounds/width-multipliers.ts';
+import { runToEnd } from '../engine/run-to-end.ts';
+import { LagrangianBound } from './bounds/lagrangian-bound.ts';
+import { CandidateLists } from './bounds/candidate-lists.ts';
+import { widthMultipliers } from './bounds/width-multipliers.ts';
 import { assignmentEffort, compilePlace } from './compiled/compile.ts';
 import { effortOf } from './effort.ts';
 import type { PlaceAnswer, PlaceProblem } from './problem.ts';
@@ -15,23 +15,23 @@ import { problems } from './testing/problems.ts';
 
 /** Effort of an answer by the words of the format, after every rule was checked, or an error. */
 function judge(problem: PlaceProblem, answer: PlaceAnswer, pinned: ReadonlySet<string> = new Set()): number {
-  const people = new Map(problem.people.map((one) => [one.id, one]));
+  const people = new Map(problem.people.map((person) => [person.id, person]));
   const at = new Map(answer.placed.map((one) => [one.bin, one.compartment]));
   expect(at.size + answer.unplaced.length).toBe(problem.bins.length);
   let sum = 3600 * answer.unplaced.length;
   const units = new Map<string, Set<string>>();
   for (const space of problem.compartments) {
-    const inside = problem.bins.filter((one) => at.get(one.id) === space.id);
-    for (const one of inside) {
-      if (!pinned.has(one.id)) expect(brokenRules(one, space, people, problem.growth)).toEqual([]);
-      sum += effortOf(one, space, people).total;
-      if (one.group) units.set(one.group, (units.get(one.group) ?? new Set()).add(space.unit));
+    const inside = problem.bins.filter((bin) => at.get(bin.id) === space.id);
+    for (const bin of inside) {
+      if (!pinned.has(bin.id)) expect(brokenRules(bin, space, people, problem.growth)).toEqual([]);
+      sum += effortOf(bin, space, people).total;
+      if (bin.group) units.set(bin.group, (units.get(bin.group) ?? new Set()).add(space.unit));
     }
-    if (!inside.some((one) => pinned.has(one.id))) {
-      expect(inside.reduce((all, one) => all + one.width, 0)).toBeLessThanOrEqual(
+    if (!inside.some((bin) => pinned.has(bin.id))) {
+      expect(inside.reduce((all, bin) => all + bin.width, 0)).toBeLessThanOrEqual(
         (1 - problem.growth) * space.width + 1e-6,
       );
-      expect(inside.reduce((all, one) => all + one.mass, 0)).toBeLessThanOrEqual(space.maxLoad);
+      expect(inside.reduce((all, bin) => all + bin.mass, 0)).toBeLessThanOrEqual(space.maxLoad);
     }
   }
   for (const set of units.values()) sum += 60 * (set.size - 1);
@@ -58,7 +58,7 @@ function bestOfAll(problem: PlaceProblem): { effort: number; at: Int32Array } {
             width += place.width[other]!;
             mass += place.mass[other]!;
           }
-        if (width > place.roomWidth[c]! || mass > place.roomLoad[c]!) continue;
+        if (width > place.widthCapacity[c]! || mass > place.loadCapacity[c]!) continue;
       }
       at[b] = c;
       go(b + 1);
@@ -74,19 +74,19 @@ const bruteForce = (problem: PlaceProblem): number => bestOfAll(problem).effort;
 /** Groups that are too wide for one unit, where some bins have to be left out. */
 const crowded: fc.Arbitrary<PlaceProblem> = problems(5, 4).map((problem) => ({
   ...problem,
-  compartments: problem.compartments.map((one) => ({
-    ...one,
-    width: 150 + (one.width % 300),
+  compartments: problem.compartments.map((compartment) => ({
+    ...compartment,
+    width: 150 + (compartment.width % 300),
     depth: 500,
     height: 400,
-    floor: one.floor % 700,
+    floor: compartment.floor % 700,
     locked: false,
     maxLoad: 25000,
   })),
-  bins: problem.bins.map((one, i) => ({
-    ...one,
-    group: i ? 'g0' : one.group,
-    width: 120 + (one.width % 160),
+  bins: problem.bins.map((bin, i) => ({
+    ...bin,
+    group: i ? 'g0' : bin.group,
+    width: 120 + (bin.width % 160),
     mass: 800,
     hazard: false,
     lightSensitive: false,
@@ -118,7 +118,7 @@ describe('the placing engine', () => {
       { numRuns: 60 },
     );
   });
-  test('no bound is above the best of all, at whatever breath it is stopped', () => {
+  test('no bound is above the best of all, at whatever iteration it is stopped', () => {
     fc.assert(
       fc.property(problems(5, 4), (problem) => {
         const best = bruteForce(problem);
@@ -138,13 +138,15 @@ describe('the placing engine', () => {
       fc.property(crowded, (problem) => {
         const best = bestOfAll(problem);
         const place = compilePlace(problem, new Map(), nearest);
-        const reach = new Reach(place);
-        const bound = finish(PlaceBound.begin(place, reach, finish(rents(place, reach, best.effort + 0.5))));
+        const reach = new CandidateLists(place);
+        const bound = runToEnd(
+          LagrangianBound.begin(place, reach, runToEnd(widthMultipliers(place, reach, best.effort + 0.5))),
+        );
         const first = compilePlace(problem, new Map(), nearest).choices;
         for (let round = 0; round < 120; round++) {
           bound.round(best.effort + 0.5);
-          if (bound.worthWidening) finish(bound.widen());
-          if (bound.worthNarrowing(best.effort + 0.5)) finish(bound.narrow(best.effort + 0.5));
+          if (bound.worthExtending) runToEnd(bound.extendLists());
+          if (bound.worthFixing(best.effort + 0.5)) runToEnd(bound.fixArcs(best.effort + 0.5));
           expect(bound.best).toBeLessThanOrEqual(best.effort + 1e-6);
         }
         // A choice that was never on a list is not forgotten either.
@@ -167,7 +169,7 @@ describe('the placing engine', () => {
       { numRuns: 30 },
     );
   });
-  test('the same seed and breaths give the same plan', () => {
+  test('the same seed and iterations give the same plan', () => {
     fc.assert(
       fc.property(problems(10, 8), (problem) => {
         expect(solvePlace(problem, { seed: 3, iterations: 40 })).toEqual(

@@ -8,51 +8,51 @@ const MOST = { rows: 20_000, timeMs: 3_600_000 };
 export function readPlaceProblem(json: unknown): PlaceProblem {
   const problem = new FieldReader(json);
   const format = problem.format('stube-place/1');
-  const people = problem.list('people', MOST.rows, (one) => ({
-    id: one.text('id'),
-    kind: one.one('kind', ['adult', 'child']),
-    stature: one.integer('stature', 1, 3000),
+  const people = problem.list('people', MOST.rows, (fieldReader) => ({
+    id: fieldReader.text('id'),
+    kind: fieldReader.one('kind', ['adult', 'child']),
+    stature: fieldReader.integer('stature', 1, 3000),
   }));
-  const zones = problem.list('zones', MOST.rows, (one) => ({ id: one.text('id') }));
-  const compartments = problem.list('compartments', MOST.rows, (one) => ({
-    id: one.text('id'),
-    unit: one.text('unit'),
-    floor: one.integer('floor', 0),
-    width: one.integer('width', 1),
-    depth: one.integer('depth', 1),
-    height: one.integer('height', 1),
-    access: one.one('access', ['front', 'top']),
-    door: one.flag('door'),
-    drawer: one.flag('drawer'),
-    locked: one.flag('locked'),
-    sunlit: one.flag('sunlit'),
-    onView: one.flag('onView'),
-    maxLoad: one.integer('maxLoad', 0, 1e9),
-    walk: one.numbers('walk'),
+  const zones = problem.list('zones', MOST.rows, (fieldReader) => ({ id: fieldReader.text('id') }));
+  const compartments = problem.list('compartments', MOST.rows, (fieldReader) => ({
+    id: fieldReader.text('id'),
+    unit: fieldReader.text('unit'),
+    floor: fieldReader.integer('floor', 0),
+    width: fieldReader.integer('width', 1),
+    depth: fieldReader.integer('depth', 1),
+    height: fieldReader.integer('height', 1),
+    access: fieldReader.one('access', ['front', 'top']),
+    door: fieldReader.flag('door'),
+    drawer: fieldReader.flag('drawer'),
+    locked: fieldReader.flag('locked'),
+    sunlit: fieldReader.flag('sunlit'),
+    onView: fieldReader.flag('onView'),
+    maxLoad: fieldReader.integer('maxLoad', 0, 1e9),
+    walk: fieldReader.numbers('walk'),
   }));
   const persons = new Set(people.map((one) => one.id));
-  const places = new Set(zones.map((one) => one.id));
-  const bins = problem.list('bins', MOST.rows, (one, path) => {
-    const zone = one.text('zone');
+  const places = new Set(zones.map((zone) => zone.id));
+  const bins = problem.list('bins', MOST.rows, (fieldReader, path) => {
+    const zone = fieldReader.text('zone');
     if (!places.has(zone)) throw new FormatError(`${path}.zone`, `"${zone}" is none of the zones`);
     return {
-      id: one.text('id'),
-      width: one.integer('width', 1),
-      depth: one.integer('depth', 1),
-      height: one.integer('height', 1),
-      mass: one.integer('mass', 0, 1e9),
-      lid: one.flag('lid'),
+      id: fieldReader.text('id'),
+      width: fieldReader.integer('width', 1),
+      depth: fieldReader.integer('depth', 1),
+      height: fieldReader.integer('height', 1),
+      mass: fieldReader.integer('mass', 0, 1e9),
+      lid: fieldReader.flag('lid'),
       zone,
-      uses: one.list('uses', MOST.rows, (use, at) => {
+      uses: fieldReader.list('uses', MOST.rows, (use, at) => {
         const person = use.text('person');
         if (!persons.has(person)) throw new FormatError(`${at}.person`, `"${person}" is none of the people`);
         return { person, perWeek: use.number('perWeek', 0) };
       }),
-      group: one.textOrNull('group'),
-      hazard: one.flag('hazard'),
-      childReach: one.flag('childReach'),
-      lightSensitive: one.flag('lightSensitive'),
-      view: one.oneOrNull('view', ['show', 'hide']),
+      group: fieldReader.textOrNull('group'),
+      hazard: fieldReader.flag('hazard'),
+      childReach: fieldReader.flag('childReach'),
+      lightSensitive: fieldReader.flag('lightSensitive'),
+      view: fieldReader.oneOrNull('view', ['show', 'hide']),
     };
   });
   for (const [name, list] of [
@@ -62,9 +62,9 @@ export function readPlaceProblem(json: unknown): PlaceProblem {
     ['bins', bins],
   ] as const)
     onlyOnce(list, name);
-  compartments.forEach((one, i) => {
+  compartments.forEach((compartment, i) => {
     for (const zone of zones)
-      if (one.walk[zone.id] === undefined)
+      if (compartment.walk[zone.id] === undefined)
         throw new FormatError(`compartments[${i}].walk.${zone.id}`, 'must be a number');
   });
   const growth = problem.number('growth', 0);

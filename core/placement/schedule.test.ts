@@ -1,25 +1,27 @@
 import { describe, expect, test } from 'vitest';
-import { Timetable } from './schedule.ts';
+import { Schedule } from './schedule.ts';
 
 describe('who works when', () => {
-  test('the search has the first breaths, fifteen while there is time and five where there is not', () => {
+  test('the search has the first iterations, fifteen while there is time and five where there is not', () => {
     const turns = (done: number) =>
-      Array.from({ length: 40 }, (_, breath) => breath).filter((breath) => new Timetable().boundsTurn(breath, done));
+      Array.from({ length: 40 }, (_, iteration) => iteration).filter((iteration) =>
+        new Schedule().boundsTurn(iteration, done),
+      );
     expect(Math.min(...turns(0.01))).toBe(15);
     expect(Math.min(...turns(0.2))).toBe(5);
   });
-  test('then every sixth breath is its own', () => {
-    const times = new Timetable();
-    const own = Array.from({ length: 60 }, (_, n) => 20 + n).filter((breath) => !times.boundsTurn(breath, 0.2));
+  test('then every sixth iteration is its own', () => {
+    const times = new Schedule();
+    const own = Array.from({ length: 60 }, (_, n) => 20 + n).filter((iteration) => !times.boundsTurn(iteration, 0.2));
     expect(own).toHaveLength(10);
-    expect(own.every((breath) => breath % 6 === 0)).toBe(true);
+    expect(own.every((iteration) => iteration % 6 === 0)).toBe(true);
   });
   test('with rounds enough the bound ends early, with few of them late', () => {
     const endOf = (roundsByShare: number): number => {
-      const times = new Timetable();
+      const times = new Schedule();
       for (let done = 0.1; ; done += 0.01) {
         if (!times.bounding(done)) return done;
-        times.hurry(done);
+        times.timeFraction(done);
         times.counted(Math.round((done - 0.1) * roundsByShare), done);
       }
     };
@@ -27,16 +29,16 @@ describe('who works when', () => {
     expect(endOf(100)).toBeCloseTo(0.7, 1);
   });
   test('hurry goes from 0 to 1 over the time of the bound', () => {
-    const times = new Timetable();
-    expect(times.hurry(0.2)).toBe(0);
-    expect(times.hurry(0.45)).toBeCloseTo(0.5, 9);
-    expect(times.hurry(0.7)).toBeCloseTo(1, 9);
+    const times = new Schedule();
+    expect(times.timeFraction(0.2)).toBe(0);
+    expect(times.timeFraction(0.45)).toBeCloseTo(0.5, 9);
+    expect(times.timeFraction(0.7)).toBeCloseTo(1, 9);
   });
   test('the search cools from the moment it is alone', () => {
-    const times = new Timetable();
+    const times = new Schedule();
     for (let done = 0; times.bounding(done); done += 0.05);
-    expect(times.cooled(1)).toBe(1);
-    const early = times.cooled(0.72);
+    expect(times.annealingProgress(1)).toBe(1);
+    const early = times.annealingProgress(0.72);
     expect(early).toBeGreaterThan(0);
     expect(early).toBeLessThan(0.2);
   });

@@ -43,8 +43,8 @@ export class Recorder {
 
   async find<T extends TableName>(table: T, id: string): Promise<RowOf<T>> {
     const t = tableOf(table);
-    const own = table === 'site' ? eq(t.id, id) : and(eq(t.id, id), eq(t.siteId, this.siteId));
-    const [row] = await this.db.select().from(t).where(own);
+    const sQL = table === 'site' ? eq(t.id, id) : and(eq(t.id, id), eq(t.siteId, this.siteId));
+    const [row] = await this.db.select().from(t).where(sQL);
     if (!row) throw new NotFound(table, id);
     return row as unknown as RowOf<T>;
   }

@@ -18,8 +18,8 @@ const safeCell = (value: string | number): string | number =>
 export const tableCsv = <T>(columns: readonly Omit<Column<T>, 'share'>[], rows: readonly T[]): string =>
   Papa.unparse(
     {
-      fields: columns.map((one) => one.title),
-      data: rows.map((row) => columns.map((one) => safeCell(one.of(row)))),
+      fields: columns.map((column) => column.title),
+      data: rows.map((row) => columns.map((column) => safeCell(column.of(row)))),
     },
     { newline: '\r\n' },
   );
@@ -53,7 +53,7 @@ export function tablePdf<T>(
   registerFonts(doc);
   const width = doc.page.width - 2 * MARGIN - (boxes ? 20 : 0);
   const left = MARGIN + (boxes ? 20 : 0);
-  const shares = columns.reduce((sum, one) => sum + one.share, 0);
+  const shares = columns.reduce((sum, column) => sum + column.share, 0);
   const cells = (y: number, text: (column: Column<T>) => string, size: number, bold: boolean, colour: string): void => {
     let x = left;
     doc.fillColor(colour);

@@ -12,17 +12,17 @@ export function useRoom() {
   const id = computed(() => String(route.params.room ?? ''));
   const room = computed(() => store.maps.room.get(id.value));
   const bySort = <T extends { sort: number }>(rows: T[]): T[] => rows.sort((a, b) => a.sort - b.sort);
-  const lines = computed(() => bySort(store.data.line.filter((one) => one.roomId === id.value)));
-  const zones = computed(() => store.data.zone.filter((one) => one.roomId === id.value));
-  const units = computed(() => bySort(store.data.unit.filter((one) => one.roomId === id.value)));
+  const lines = computed(() => bySort(store.data.line.filter((line) => line.roomId === id.value)));
+  const zones = computed(() => store.data.zone.filter((zone) => zone.roomId === id.value));
+  const units = computed(() => bySort(store.data.unit.filter((unit) => unit.roomId === id.value)));
   const compartments = computed(() => {
     const own = new Set(units.value.map((unit) => unit.id));
-    return bySort(store.data.compartment.filter((one) => own.has(one.unitId)));
+    return bySort(store.data.compartment.filter((compartment) => own.has(compartment.unitId)));
   });
-  const spacesOf = (unitId: string) => compartments.value.filter((one) => one.unitId === unitId);
+  const spacesOf = (unitId: string) => compartments.value.filter((compartment) => compartment.unitId === unitId);
   const bins = computed(() =>
     store.data.bin
-      .filter((one) => one.roomId === id.value)
+      .filter((bin) => bin.roomId === id.value)
       .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true })),
   );
   const demands = computed(() => (store.site ? demandsOf(lines.value, store.maps.category, store.site) : []));

@@ -27,7 +27,7 @@ describe('opening', () => {
     expect(store.maps.room.get(room)!.name).toBe('Net loft');
     expect(store.data.compartment).toHaveLength(6);
     await store.create('room', { name: 'Landing room', width: 4000, depth: 3000, height: 2500 });
-    expect(store.rooms.map((one) => one.name)).toEqual(['Net loft', 'Landing room']);
+    expect(store.rooms.map((room) => room.name)).toEqual(['Net loft', 'Landing room']);
   });
   test('a site that is not there is missing, not empty', async () => {
     await store.open('none');
@@ -56,8 +56,8 @@ describe('opening', () => {
 describe('writing', () => {
   test('a line stands in the list with what was taken for it, and undo names it', async () => {
     await store.addLine({ roomId: room, text: '3 shoeboxes wooden blocks' });
-    expect(store.data.line.map((one) => one.name)).toEqual(['wooden blocks']);
-    expect(store.data.category.map((one) => one.name)).toContain('Wooden blocks');
+    expect(store.data.line.map((line) => line.name)).toEqual(['wooden blocks']);
+    expect(store.data.category.map((category) => category.name)).toContain('Wooden blocks');
     expect(store.history.undo).toMatch(/wooden blocks/i);
     await store.step('undo');
     expect(store.data.line).toEqual([]);
@@ -92,7 +92,7 @@ describe('writing', () => {
     expect(store.data.line).toEqual([]);
     expect(said()).toMatchObject({ text: 'felt tips removed.', action: { label: 'Undo' } });
     said()!.action!.run();
-    await vi.waitFor(() => expect(store.data.line.map((one) => one.id)).toEqual([line!.id]));
+    await vi.waitFor(() => expect(store.data.line.map((line) => line.id)).toEqual([line!.id]));
   });
 });
 

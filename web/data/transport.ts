@@ -12,7 +12,7 @@ export class ApiError extends Error {
   }
 
   field(name: string): string | undefined {
-    return this.problem.fields.find((one) => one.field === name)?.message;
+    return this.problem.fields.find((problem) => problem.field === name)?.message;
   }
 }
 

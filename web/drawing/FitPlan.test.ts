@@ -20,7 +20,7 @@ const plan = (boxes: PlanBox[], free: { x: number; y: number; width: number; dep
 
 test('the front is at the foot: what stands at the front is drawn lowest', () => {
   const drawn = plan([box('A1', { x: 20 }), box('A2', { y: 320 })]).findAll('rect.box');
-  expect(drawn.map((one) => [one.attributes('x'), one.attributes('y')])).toEqual([
+  expect(drawn.map((dOMWrapper) => [dOMWrapper.attributes('x'), dOMWrapper.attributes('y')])).toEqual([
     ['20', '320'],
     ['0', '0'],
   ]);
@@ -29,7 +29,7 @@ test('the front is at the foot: what stands at the front is drawn lowest', () =>
 test('what stands on another is drawn over it, and the lower code moves to where it is seen', () => {
   const view = plan([box('TOP', { z: 50, width: 60, depth: 40 }), box('LOW')]);
   const codes = view.findAll('text.code');
-  expect(codes.map((one) => one.text())).toEqual(['LOW', 'TOP']);
+  expect(codes.map((dOMWrapper) => dOMWrapper.text())).toEqual(['LOW', 'TOP']);
   expect(Number(codes[0]!.attributes('y'))).toBeLessThan(340);
   expect(
     Number(

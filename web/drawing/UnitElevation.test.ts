@@ -36,7 +36,9 @@ const drawn = (outWidth: number) => ({ type: { outWidth } }) as DrawnBin;
 
 test('every compartment stands where it was measured, and says its inside', () => {
   const rects = unit().findAll('rect.space');
-  expect(rects.map((one) => [one.attributes('x'), one.attributes('y'), one.attributes('width')])).toEqual([
+  expect(
+    rects.map((dOMWrapper) => [dOMWrapper.attributes('x'), dOMWrapper.attributes('y'), dOMWrapper.attributes('width')]),
+  ).toEqual([
     ['20', '20', '360'],
     ['400', '20', '360'],
   ]);
@@ -58,7 +60,7 @@ test('doors are drawn where there are any, sizes where they are asked for', () =
   expect(
     unit({ numbers: true })
       .findAll('text.inside')
-      .map((one) => one.text().replace(/\s+/g, ' ')),
+      .map((dOMWrapper) => dOMWrapper.text().replace(/\s+/g, ' ')),
   ).toEqual(['360 × 380', '360 × 380']);
   expect(unit({ dims: true }).get('g.dims').text()).toContain('780 mm');
 });

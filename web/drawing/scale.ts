@@ -18,9 +18,9 @@ export function sideBySide(bins: readonly DrawnBin[], width: number): { one: Dra
   const sum = bins.reduce((total, { type }) => total + type.outWidth, 0);
   const gap = bins.length ? Math.max(0, Math.min(12, (width - sum) / (bins.length + 1))) : 0;
   let x = gap;
-  return bins.map((one) => {
+  return bins.map((drawnBin) => {
     const at = x;
-    x += one.type.outWidth + gap;
-    return { one, x: at };
+    x += drawnBin.type.outWidth + gap;
+    return { one: drawnBin, x: at };
   });
 }

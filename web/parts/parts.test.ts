@@ -84,8 +84,10 @@ test('a limit asks for its number only once a container is chosen', async () => 
 test('every hue has its word beside its colour', async () => {
   const wrapper = mount(HueChoice, { props: { modelValue: 'slate', label: 'Hue' } });
   const labels = wrapper.findAll('label');
-  expect(labels.map((one) => one.text())).toEqual(Object.keys(HUES));
-  expect(wrapper.findAll('input').filter((one) => (one.element as HTMLInputElement).checked)).toHaveLength(1);
+  expect(labels.map((dOMWrapper) => dOMWrapper.text())).toEqual(Object.keys(HUES));
+  expect(
+    wrapper.findAll('input').filter((dOMWrapper) => (dOMWrapper.element as HTMLInputElement).checked),
+  ).toHaveLength(1);
   await labels[0]!.get('input').trigger('change');
   expect(wrapper.emitted('update:modelValue')).toEqual([[Object.keys(HUES)[0]]]);
 });

@@ -1,17 +1,17 @@
 import { expect, test } from 'vitest';
 import fc from 'fast-check';
-import { finish } from '../../engine/run-to-end.ts';
+import { runToEnd } from '../../engine/run-to-end.ts';
 import { Random } from '../../engine/random.ts';
 import { ColumnBound } from './column-bound.ts';
-import { Cuts } from './valid-inequalities.ts';
-import { lifted } from './enlarge-sides.ts';
-import { piecesOf } from '../item-types.ts';
+import { ValidInequalities } from './valid-inequalities.ts';
+import { enlargeSides } from './enlarge-sides.ts';
+import { itemTypesOf } from '../item-types.ts';
 import type { FitProblem } from '../problem.ts';
 import { solveFit } from '../solve.ts';
 import { putByChance, shelves } from '../testing/shelves.ts';
 
 const boundOf = (of: FitProblem) =>
-  new ColumnBound(of, new Cuts(of.compartment, lifted(piecesOf(of.containers), of.compartment)));
+  new ColumnBound(of, new ValidInequalities(of.compartment, enlargeSides(itemTypesOf(of.containers), of.compartment)));
 
 /** How many of each type stand in a packing made by chance. */
 function packedByChance(of: FitProblem, random: Random): number[] {
@@ -26,9 +26,9 @@ test('no packing breaks a constraint, whichever choice it was made for', () => {
     fc.property(shelves, fc.integer({ min: 1, max: 1e6 }), (of, seed) => {
       const random = new Random(seed);
       const bound = boundOf(of);
-      const choice = of.containers.map((one) => one.count * random.next());
-      for (const taken of [of.containers.map((one) => one.count), choice])
-        for (const cut of [bound.mostBroken(taken), finish(bound.sharpest(taken))]) {
+      const choice = of.containers.map((container) => container.count * random.next());
+      for (const taken of [of.containers.map((container) => container.count), choice])
+        for (const cut of [bound.maxBroken(taken), runToEnd(bound.sharpest(taken))]) {
           if (!cut) continue;
           made++;
           expect(cut.reduce((sum, one, t) => sum + one * taken[t]!, 0)).toBeGreaterThan(1);
@@ -50,8 +50,8 @@ test('what can only stand on the floor does not count as carried, and what can b
     containers: [{ id: 'a', ...box }],
     timeMs: 100,
   });
-  expect(boundOf(shelf(180)).mostBroken([4])).toBeNull();
-  expect(Array.from(boundOf(shelf(179)).mostBroken([4])!)).toEqual([0.5]);
+  expect(boundOf(shelf(180)).maxBroken([4])).toBeNull();
+  expect(Array.from(boundOf(shelf(179)).maxBroken([4])!)).toEqual([0.5]);
 });
 
 test('what may not be turned counts as carried by what is turned under it', () => {
@@ -65,6 +65,6 @@ test('what may not be turned counts as carried by what is turned under it', () =
     ],
     timeMs: 100,
   };
-  expect(boundOf(of).mostBroken([1, 1])).toBeNull();
+  expect(boundOf(of).maxBroken([1, 1])).toBeNull();
   expect(solveFit(of, { iterations: 60 })).toMatchObject({ value: 10, bound: 10 });
 });

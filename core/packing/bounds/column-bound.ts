@@ -3,15 +3,15 @@
  * program shares the floor out among columns, and is given the column that promises most until none promises more than
  * its floor costs (column generation: Gilmore and Gomory 1961). Solved is its dual, with prices of containers and floor.
  */
-import { finish } from '../../engine/run-to-end.ts';
-import { SLIP, type Cut, type CutSource, type Cuts } from './valid-inequalities.ts';
+import { runToEnd } from '../../engine/run-to-end.ts';
+import { EPSILON, type ValidInequality, type InequalitySource, type ValidInequalities } from './valid-inequalities.ts';
 import { Simplex } from '../../engine/simplex.ts';
 import type { FitProblem } from '../problem.ts';
-import { Tops } from './stack-capacity.ts';
+import { StackCapacity } from './stack-capacity.ts';
 
 /** Rounds of new columns at most; what comes out then is a weaker constraint, but holds. */
-const MOST_ROUNDS = 200;
-/** With more tops than that no constraint is found in one breath. */
+const MAX_ROUNDS = 200;
+/** With more tops than that no constraint is found in one yield. */
 const SOON = 40;
 /** Floor constraints made to measure in one run. */
 const SHARPENED = 4;
@@ -30,37 +30,37 @@ function together(each: ArrayLike<number>, amounts: ArrayLike<number>): number {
   return sum;
 }
 
-export class ColumnBound implements CutSource {
+export class ColumnBound implements InequalitySource {
   private readonly types: number;
   private readonly value: readonly number[];
-  private readonly tops: Tops;
-  private readonly floor: Cuts;
-  private readonly floorCuts: Cut[];
+  private readonly stacks: StackCapacity;
+  private readonly floor: ValidInequalities;
+  private readonly floorCuts: ValidInequality[];
   private readonly columns: Column[] = [];
   /** What is taken for nothing, in value. */
   private readonly slip: number;
 
   /** @param floor constraints of what stands on the floor, all of it in one layer */
-  constructor(problem: FitProblem, floor: Cuts) {
+  constructor(problem: FitProblem, floor: ValidInequalities) {
     this.types = problem.containers.length;
-    this.value = problem.containers.map((one) => one.value);
-    this.tops = new Tops(problem);
+    this.value = problem.containers.map((container) => container.value);
+    this.stacks = new StackCapacity(problem);
     this.floor = floor;
     this.floorCuts = floor.first();
     for (let t = 0; t < this.types; t++) this.columns.push(this.columnOn(t));
-    this.slip = SLIP * Math.max(...this.value);
+    this.slip = EPSILON * Math.max(...this.value);
   }
 
   /** The first prices tell more than the plain floor does. */
-  first(): Cut[] {
+  first(): ValidInequality[] {
     return [];
   }
 
-  mostBroken(taken: ArrayLike<number>): Cut | null {
-    return this.tops.size > SOON ? null : finish(this.broken(taken, 0));
+  maxBroken(taken: ArrayLike<number>): ValidInequality | null {
+    return this.stacks.size > SOON ? null : runToEnd(this.broken(taken, 0));
   }
 
-  *sharpest(taken: ArrayLike<number>): Generator<void, Cut | null> {
+  *sharpest(taken: ArrayLike<number>): Generator<void, ValidInequality | null> {
     return (yield* this.broken(taken, 0)) ?? (yield* this.broken(taken, SHARPENED));
   }
 
@@ -70,7 +70,7 @@ export class ColumnBound implements CutSource {
    * the prices under which the choice breaks it most.
    * @param sharpened floor constraints made to measure, at most
    */
-  private *broken(taken: ArrayLike<number>, sharpened: number): Generator<void, Cut | null> {
+  private *broken(taken: ArrayLike<number>, sharpened: number): Generator<void, ValidInequality | null> {
     let program = this.programOf(taken);
     for (let round = 1; ; round++) {
       const price = program.solve();
@@ -78,22 +78,22 @@ export class ColumnBound implements CutSource {
       const found = this.better(weight, price);
       for (const column of found) program.add(this.rowOf(column), -column.value);
       yield;
-      if (found.length && round < MOST_ROUNDS) continue;
-      const cut = round < MOST_ROUNDS ? yield* this.floorCut(this.onFloor(program), sharpened-- > 0) : null;
+      if (found.length && round < MAX_ROUNDS) continue;
+      const cut = round < MAX_ROUNDS ? yield* this.floorCut(this.onFloor(program), sharpened-- > 0) : null;
       if (!cut) return this.constraint(weight, price, taken);
       this.floorCuts.push(cut);
       program = this.programOf(taken);
     }
   }
 
-  private *floorCut(standing: Float64Array, sharpen: boolean): Generator<void, Cut | null> {
-    return this.floor.mostBroken(standing) ?? (sharpen ? yield* this.floor.sharpest(standing) : null);
+  private *floorCut(standing: Float64Array, sharpen: boolean): Generator<void, ValidInequality | null> {
+    return this.floor.maxBroken(standing) ?? (sharpen ? yield* this.floor.sharpest(standing) : null);
   }
 
-  private constraint(weight: Float64Array, price: Float64Array, taken: ArrayLike<number>): Cut | null {
+  private constraint(weight: Float64Array, price: Float64Array, taken: ArrayLike<number>): ValidInequality | null {
     // Where a column still weighs more than its floor costs, its base is made lighter: so the constraint always holds.
     for (let base = 0; base < this.types; base++)
-      weight[base]! -= Math.max(0, weight[base]! + this.tops.most(base) - this.costOf(base, price));
+      weight[base]! -= Math.max(0, weight[base]! + this.stacks.most(base) - this.costOf(base, price));
     const floor = this.floorCuts.reduce((sum, _, k) => sum + price[this.types + k]!, 0);
     const sum = together(weight, taken);
     return floor > this.slip && sum > floor + this.slip ? weight.map((one) => one / floor) : null;
@@ -106,11 +106,11 @@ export class ColumnBound implements CutSource {
 
   /** Columns that weigh more than the floor under them costs, at most one for each base; weighs the tops. */
   private better(weight: Float64Array, price: Float64Array): Column[] {
-    this.tops.weigh(weight);
+    this.stacks.weigh(weight);
     const found: Column[] = [];
     for (let base = 0; base < this.types; base++) {
       const enough = this.costOf(base, price) + this.slip;
-      if (weight[base]! + this.tops.most(base) <= enough) continue;
+      if (weight[base]! + this.stacks.most(base) <= enough) continue;
       const column = this.columnOn(base);
       // The tops may count more than what they could name.
       if (together(weight, column.contents) > enough) found.push(column);
@@ -123,7 +123,7 @@ export class ColumnBound implements CutSource {
   private columnOn(base: number): Column {
     const contents = new Float64Array(this.types);
     contents[base] = 1;
-    this.tops.addContents(base, contents);
+    this.stacks.addContents(base, contents);
     return { base, contents, value: together(this.value, contents) };
   }
 

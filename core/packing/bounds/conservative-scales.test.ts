@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest';
 import fc from 'fast-check';
-import { finish } from '../../engine/run-to-end.ts';
-import { piecesOf } from '../item-types.ts';
-import { Scales, type Shares } from './conservative-scales.ts';
+import { runToEnd } from '../../engine/run-to-end.ts';
+import { itemTypesOf } from '../item-types.ts';
+import { ConservativeScales, type Shares } from './conservative-scales.ts';
 
 const SIZE = 100;
 const side = fc.integer({ min: 12, max: 120 });
@@ -20,8 +20,8 @@ const pieces = fc.array(
 test('whatever fits side by side has shares of no more than the whole, and the choice weighs no less than by its length', () => {
   fc.assert(
     fc.property(pieces, fc.array(fc.integer({ min: 0, max: 100 }), { minLength: 5, maxLength: 5 }), (list, amounts) => {
-      const plain = piecesOf(list);
-      const scales = new Scales(SIZE, plain, plain.width, plain.turnedWidth);
+      const plain = itemTypesOf(list);
+      const scales = new ConservativeScales(SIZE, plain, plain.width, plain.turnedWidth);
       // Shares of the other direction as long as the sides are there.
       const other: Shares = {
         straight: Float64Array.from(plain.depth, (one) => (one <= SIZE ? one / SIZE : Infinity)),
@@ -30,7 +30,7 @@ test('whatever fits side by side has shares of no more than the whole, and the c
         ),
       };
       const amount = list.map((one, t) => (one.count * amounts[t]!) / 100);
-      const shares = finish(scales.best(amount, other));
+      const shares = runToEnd(scales.best(amount, other));
       const units = list.flatMap((one, t) => Array.from({ length: one.count }, () => t));
       const go = (k: number, left: number, sum: number): void => {
         expect(sum).toBeLessThanOrEqual(1 + 1e-9);

@@ -3,7 +3,7 @@
  * no more than 1 (conservative scales, Fekete and Schepers 2004). The best ones for a choice, with the shares of the other
  * direction given, are a linear program over all rows that fit; the rows are found as they are needed, by a knapsack.
  */
-import { unitsOf, type Pieces } from '../item-types.ts';
+import { expandItems, type ItemTypes } from '../item-types.ts';
 import { Simplex } from '../../engine/simplex.ts';
 
 /** Shares by type, straight and turned; infinite where it does not fit that way. */
@@ -13,12 +13,12 @@ export interface Shares {
 }
 
 /** Rows added before the shares are taken as they are. */
-const MOST_ROWS = 60;
-/** Rows between two breaths. */
-const BREATH = 8;
+const MAX_ROWS = 60;
+/** Rows between two yields. */
+const YIELD_INTERVAL = 8;
 const SLIP = 1e-9;
 
-export class Scales {
+export class ConservativeScales {
   private readonly size: number;
   private readonly types: number;
   private readonly count: Int32Array;
@@ -30,7 +30,7 @@ export class Scales {
   private readonly rows: Float64Array[] = [];
 
   /** @param size of the direction, mm; @param straight sides along it, @param turned the same when turned */
-  constructor(size: number, { types, turnable, count }: Pieces, straight: Int32Array, turned: Int32Array) {
+  constructor(size: number, { types, turnable, count }: ItemTypes, straight: Int32Array, turned: Int32Array) {
     this.size = size;
     this.types = types;
     this.count = count;
@@ -80,10 +80,10 @@ export class Scales {
     for (let more = 0; ; more++) {
       const share = program.solve().subarray(0, n);
       const { row, sum } = this.heaviest(share);
-      if (sum > 1 + 1e-7 && more < MOST_ROWS) {
+      if (sum > 1 + 1e-7 && more < MAX_ROWS) {
         this.rows.push(row);
         program.add(padded(row), 1);
-        if (more % BREATH === BREATH - 1) yield;
+        if (more % YIELD_INTERVAL === YIELD_INTERVAL - 1) yield;
         continue;
       }
       // Whatever the program found, this keeps every row.
@@ -104,11 +104,11 @@ export class Scales {
   /** The row that fits and whose shares sum to most. */
   private heaviest(share: Float64Array): { row: Float64Array; sum: number } {
     const { size, count, sides, straight, turned } = this;
-    const units = unitsOf(count);
+    const items = expandItems(count);
     const best = new Float64Array(size + 1);
     /** By unit and length: the side it is taken with there and one more, 0 where it is not. */
-    const taken = new Uint8Array(units.length * (size + 1));
-    units.forEach((t, k) => {
+    const taken = new Uint8Array(items.length * (size + 1));
+    items.forEach((t, k) => {
       const at = k * (size + 1);
       const ways = [straight[t]!, turned[t]!].filter(
         (side, w, all) => side >= 0 && share[side]! > 0 && all.indexOf(side) === w,
@@ -128,7 +128,7 @@ export class Scales {
     });
     const row = new Float64Array(sides.length);
     let length = size;
-    for (let k = units.length - 1; k >= 0; k--) {
+    for (let k = items.length - 1; k >= 0; k--) {
       const side = taken[k * (size + 1) + length]!;
       if (!side) continue;
       row[side - 1]!++;

@@ -4,12 +4,12 @@
  * real ones, and the other way round, as only the sums along each direction matter (Fekete and Schepers' packing
  * classes). Trays in modules, of which five fit and six do not, so become exact fifths.
  */
-import type { Pieces } from '../item-types.ts';
+import type { ItemTypes } from '../item-types.ts';
 
 const PASSES = 3;
 
 /** Lifts both directions of pieces on a floor; types that do not fit some way keep their sides there. */
-export function lifted(pieces: Pieces, floor: { width: number; depth: number }): Pieces {
+export function enlargeSides(pieces: ItemTypes, floor: { width: number; depth: number }): ItemTypes {
   const [width, turnedWidth] = liftSides(floor.width, pieces.width, pieces.turnedWidth, pieces);
   const [depth, turnedDepth] = liftSides(floor.depth, pieces.depth, pieces.turnedDepth, pieces);
   const area = Float64Array.from(width, (w, t) => {
@@ -30,7 +30,7 @@ function liftSides(
   size: number,
   straight: Int32Array,
   turned: Int32Array,
-  { types, turnable, count }: Pieces,
+  { types, turnable, count }: ItemTypes,
 ): [Int32Array, Int32Array] {
   const sides = [straight.slice(), turned.slice()] as const;
   const whole = (1n << BigInt(size + 1)) - 1n;

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import fc from 'fast-check';
 import type { FitContainer, FitProblem } from '../problem.ts';
-import { Tops } from './stack-capacity.ts';
+import { StackCapacity } from './stack-capacity.ts';
 
 const box = (id: string, more: Partial<FitContainer>): FitContainer => ({
   id,
@@ -21,8 +21,8 @@ const shelf = (height: number, containers: FitContainer[]): FitProblem => ({
   containers,
   timeMs: 100,
 });
-const weighed = (problem: FitProblem, weights: number[]): Tops => {
-  const tops = new Tops(problem);
+const weighed = (problem: FitProblem, weights: number[]): StackCapacity => {
+  const tops = new StackCapacity(problem);
   tops.weigh(Float64Array.from(weights));
   return tops;
 };
@@ -84,12 +84,12 @@ const containers = fc.array(
 function highestTower(problem: FitProblem, base: number, room: number, weights: readonly number[]): number {
   const top = problem.containers[base]!;
   if (!top.stackable) return 0;
-  return problem.containers.reduce((best, one, i) => {
+  return problem.containers.reduce((best, container, i) => {
     const stands =
-      (one.width <= top.width && one.depth <= top.depth) ||
-      ((one.turnable || top.turnable) && one.depth <= top.width && one.width <= top.depth);
-    if (!stands || one.height > room || (i === base && one.count < 2)) return best;
-    return Math.max(best, weights[i]! + highestTower(problem, i, room - one.height, weights));
+      (container.width <= top.width && container.depth <= top.depth) ||
+      ((container.turnable || top.turnable) && container.depth <= top.width && container.width <= top.depth);
+    if (!stands || container.height > room || (i === base && container.count < 2)) return best;
+    return Math.max(best, weights[i]! + highestTower(problem, i, room - container.height, weights));
   }, 0);
 }
 

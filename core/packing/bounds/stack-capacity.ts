@@ -21,22 +21,22 @@ interface Top {
 }
 
 /** Sets looked at for one top; beyond that what the area alone allows is taken for its weight. */
-const MOST_LOOKS = 1000;
+const NODE_LIMIT = 1000;
 /** With more tops heights are rounded down, but not to parts of the room's height larger than one of so many. */
 const MANY = 300;
 const COARSEST = 8;
 
 type Sides = [width: number, depth: number];
-const ways = (one: FitContainer): Sides[] =>
-  one.turnable
+const ways = (container: FitContainer): Sides[] =>
+  container.turnable
     ? [
-        [one.width, one.depth],
-        [one.depth, one.width],
+        [container.width, container.depth],
+        [container.depth, container.width],
       ]
-    : [[one.width, one.depth]];
+    : [[container.width, container.depth]];
 /** Either may be turned: what lies on a turned container is not turned with it. */
-const standsOn = (one: FitContainer, top: FitContainer): boolean =>
-  ways(top).some(([width, depth]) => ways(one).some(([w, d]) => w <= width && d <= depth));
+const standsOn = (container: FitContainer, top: FitContainer): boolean =>
+  ways(top).some(([width, depth]) => ways(container).some(([w, d]) => w <= width && d <= depth));
 const fitBeside = (a: FitContainer, b: FitContainer, top: FitContainer): boolean =>
   ways(top).some(([width, depth]) =>
     ways(a).some(([w, d]) =>
@@ -46,7 +46,7 @@ const fitBeside = (a: FitContainer, b: FitContainer, top: FitContainer): boolean
     ),
   );
 
-export class Tops {
+export class StackCapacity {
   private readonly containers: readonly FitContainer[];
   /** What stands on a top comes before the top itself. */
   private tops: Top[] = [];
@@ -65,7 +65,7 @@ export class Tops {
     const beside = containers.map((top) => (top.stackable ? this.besideOn(top) : []));
     for (let grain = 1; ; grain *= 2) {
       const coarsest = grain * COARSEST > compartment.height;
-      if (this.layOut(compartment.height, grain, carried, beside, coarsest ? Infinity : MANY)) break;
+      if (this.enumerate(compartment.height, grain, carried, beside, coarsest ? Infinity : MANY)) break;
     }
     this.weight = new Float64Array(this.tops.length);
     this.chosen = this.tops.map(() => []);
@@ -80,7 +80,7 @@ export class Tops {
    * Every top that can come about, with heights taken for no more than a multiple of `grain` mm.
    * @returns false when these are more than `most`
    */
-  private layOut(
+  private enumerate(
     height: number,
     grain: number,
     carried: readonly (readonly number[])[],
@@ -90,18 +90,18 @@ export class Tops {
     const { containers } = this;
     this.tops = [];
     const made = new Map<string, number>();
-    const area = containers.map((one) => one.width * one.depth);
+    const area = containers.map((container) => container.width * container.depth);
     // Lower ones go by a smaller power of two, so that nothing is without height.
     const high = containers.map(({ height: own }) => own - (own % Math.min(grain, 2 ** Math.floor(Math.log2(own)))));
-    const topOf = (on: number, room: number): number => {
+    const topOf = (on: number, space: number): number => {
       if (!carried[on]!.length || this.tops.length > most) return -1;
-      const key = `${on} ${room}`;
+      const key = `${on} ${space}`;
       const known = made.get(key);
       if (known !== undefined) return known;
-      const children = carried[on]!.filter((type) => high[type]! <= room).map((type): Child => ({
+      const children = carried[on]!.filter((type) => high[type]! <= space).map((type): Child => ({
         type,
         area: area[type]!,
-        top: topOf(type, room - high[type]!),
+        top: topOf(type, space - high[type]!),
       }));
       const at = children.length ? this.tops.push({ area: area[on]!, children, beside: beside[on]! }) - 1 : -1;
       made.set(key, at);
@@ -152,29 +152,29 @@ export class Tops {
     list.sort((a, b) => b.gain / b.child.area - a.gain / a.child.area);
     let best = 0;
     let chosen: Child[] = [];
-    let looks = 0;
+    let nodes = 0;
     /** The most that a set not looked at could weigh. */
     let unseen = 0;
     const now: Child[] = [];
     const stands = (child: Child): boolean =>
       now.every((other) => beside[other.type]!.has(child.type)) &&
       now.reduce((n, other) => n + +(other === child), 0) < this.containers[child.type]!.count;
-    const search = (from: number, room: number, sum: number): void => {
+    const search = (from: number, space: number, sum: number): void => {
       if (sum > best) {
         best = sum;
         chosen = now.slice();
       }
       for (let i = from; i < list.length; i++) {
         const { child, gain } = list[i]!;
-        const most = sum + (room * gain) / child.area;
+        const most = sum + (space * gain) / child.area;
         if (most <= best) return;
-        if (++looks > MOST_LOOKS) {
+        if (++nodes > NODE_LIMIT) {
           unseen = Math.max(unseen, most);
           return;
         }
-        if (child.area > room || !stands(child)) continue;
+        if (child.area > space || !stands(child)) continue;
         now.push(child);
-        search(i, room - child.area, sum + gain);
+        search(i, space - child.area, sum + gain);
         now.pop();
       }
     };

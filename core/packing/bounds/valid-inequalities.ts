@@ -2,27 +2,27 @@
  * What every packing of a bare floor must keep, as knapsack constraints over how many of each type are taken:
  * Σ weight × taken ≤ 1. A weight is the product of one function for the width and one for the depth.
  */
-import { dffsFor, fullestSum } from './dual-feasible-functions.ts';
-import type { Floor, Pieces } from '../item-types.ts';
-import { Scales, type Shares } from './conservative-scales.ts';
+import { dualFeasibleFunctionsFor, fullestSum } from './dual-feasible-functions.ts';
+import type { Floor, ItemTypes } from '../item-types.ts';
+import { ConservativeScales, type Shares } from './conservative-scales.ts';
 
-export type Cut = Float64Array;
+export type ValidInequality = Float64Array;
 
 /** Where constraints come from that every choice of containers must keep. */
-export interface CutSource {
+export interface InequalitySource {
   /** Those to begin with. */
-  first(): Cut[];
+  first(): ValidInequality[];
   /** One that a choice (how many of each type, whole or in parts) breaks, told quickly; null where none is known. */
-  mostBroken(taken: ArrayLike<number>): Cut | null;
+  maxBroken(taken: ArrayLike<number>): ValidInequality | null;
   /** One that takes longer to find; null where there is none. */
-  sharpest(taken: ArrayLike<number>): Generator<void, Cut | null>;
+  sharpest(taken: ArrayLike<number>): Generator<void, ValidInequality | null>;
 }
 
 /** Guards against binary rounding: a constraint counts as broken only beyond it. */
-export const SLIP = 1e-7;
+export const EPSILON = 1e-7;
 
 /** So many functions of each direction at most. */
-const MOST_FUNCTIONS = 40;
+const MAX_FUNCTIONS = 40;
 
 /** Times that each direction's shares are made anew for the other's. */
 const TURNS = 2;
@@ -34,23 +34,23 @@ function floorWeight(straight: number, turned: number): number {
 }
 
 /** Finds constraints that a choice breaks; made once for a problem. */
-export class Cuts implements CutSource {
+export class ValidInequalities implements InequalitySource {
   private readonly types: number;
   private readonly across: Float64Array[] = [];
   private readonly into: Float64Array[] = [];
   private readonly turnedAcross: Float64Array[] = [];
   private readonly turnedInto: Float64Array[] = [];
-  private readonly makeScales: () => { across: Scales; into: Scales };
-  private scales: { across: Scales; into: Scales } | null = null;
+  private readonly makeScales: () => { across: ConservativeScales; into: ConservativeScales };
+  private scales: { across: ConservativeScales; into: ConservativeScales } | null = null;
 
   /** @param pieces sides lifted where that is allowed */
-  constructor({ width, depth }: Floor, pieces: Pieces) {
+  constructor({ width, depth }: Floor, pieces: ItemTypes) {
     this.types = pieces.types;
     this.tables(width, pieces.width, pieces.turnedWidth, pieces, this.across, this.turnedAcross);
     this.tables(depth, pieces.depth, pieces.turnedDepth, pieces, this.into, this.turnedInto);
     this.makeScales = () => ({
-      across: new Scales(width, pieces, pieces.width, pieces.turnedWidth),
-      into: new Scales(depth, pieces, pieces.depth, pieces.turnedDepth),
+      across: new ConservativeScales(width, pieces, pieces.width, pieces.turnedWidth),
+      into: new ConservativeScales(depth, pieces, pieces.depth, pieces.turnedDepth),
     });
   }
 
@@ -58,7 +58,7 @@ export class Cuts implements CutSource {
     whole: number,
     straight: Int32Array,
     turned: Int32Array,
-    { types, turnable, count }: Pieces,
+    { types, turnable, count }: ItemTypes,
     to: Float64Array[],
     toTurned: Float64Array[],
   ): void {
@@ -71,21 +71,21 @@ export class Cuts implements CutSource {
       occurring.filter((side) => side <= whole),
     );
     if (size <= 0) return;
-    for (const f of dffsFor(size, occurring, MOST_FUNCTIONS)) {
+    for (const f of dualFeasibleFunctionsFor(size, occurring, MAX_FUNCTIONS)) {
       to.push(Float64Array.from(straight, (side) => (side <= size ? f(side) : Infinity)));
       toTurned.push(Float64Array.from(turned, (side, t) => (turnable[t] && side <= size ? f(side) : Infinity)));
     }
   }
 
   /** Share of the floor under two functions; a type that fits no way has 2, so that none of it is taken. */
-  private weights(i: number, j: number): Cut {
+  private weights(i: number, j: number): ValidInequality {
     return Float64Array.from({ length: this.types }, (_, t) =>
       floorWeight(this.across[i]![t]! * this.into[j]![t]!, this.turnedAcross[i]![t]! * this.turnedInto[j]![t]!),
     );
   }
 
   /** The plain area. */
-  first(): Cut[] {
+  first(): ValidInequality[] {
     if (!this.across.length || !this.into.length) return [new Float64Array(this.types).fill(2)];
     return [this.weights(0, 0)];
   }
@@ -94,7 +94,7 @@ export class Cuts implements CutSource {
    * The constraint with shares of both directions made for a choice, where it breaks that; costs some milliseconds.
    * They take turns, from the pair of functions under which the choice weighs most.
    */
-  *sharpest(taken: ArrayLike<number>): Generator<void, Cut | null> {
+  *sharpest(taken: ArrayLike<number>): Generator<void, ValidInequality | null> {
     if (!this.across.length || !this.into.length) return null;
     const { i, j } = this.heaviest(taken, 0);
     let across: Shares = { straight: this.across[i]!, turned: this.turnedAcross[i]! };
@@ -113,13 +113,13 @@ export class Cuts implements CutSource {
     );
     let sum = 0;
     for (let t = 0; t < this.types; t++) if (taken[t]! > 1e-9) sum += taken[t]! * cut[t]!;
-    return sum > 1 + SLIP ? cut : null;
+    return sum > 1 + EPSILON ? cut : null;
   }
 
   /** The constraint that a choice (how many of each type, whole or fractional) breaks most, or null. */
-  mostBroken(taken: ArrayLike<number>): Cut | null {
-    const found = this.heaviest(taken, 1 + SLIP);
-    return found.sum > 1 + SLIP ? this.weights(found.i, found.j) : null;
+  maxBroken(taken: ArrayLike<number>): ValidInequality | null {
+    const found = this.heaviest(taken, 1 + EPSILON);
+    return found.sum > 1 + EPSILON ? this.weights(found.i, found.j) : null;
   }
 
   /** The functions under which a choice weighs most, if that is more than `least`; else the plain ones. */

@@ -6,12 +6,12 @@
  * floor looks the same from all sides.
  */
 import { Random } from '../../engine/random.ts';
-import type { Floor, Laid, Pieces } from '../item-types.ts';
+import type { Floor, Placement2d, ItemTypes } from '../item-types.ts';
 
-export type Verdict = { laid: Laid[] } | 'impossible' | 'undecided';
+export type Verdict = { laid: Placement2d[] } | 'impossible' | 'undecided';
 
-/** Nodes between two breaths. */
-const BREATH = 1500;
+/** Nodes between two yields. */
+const YIELD_INTERVAL = 1500;
 
 /** One level of the search: the staircase there, and the next thing to try. */
 interface Level {
@@ -65,7 +65,7 @@ class Seen {
 
 export function* packExactly(
   floor: Floor,
-  pieces: Pieces,
+  pieces: ItemTypes,
   taken: ArrayLike<number>,
   limit: number,
 ): Generator<void, Verdict> {
@@ -82,10 +82,10 @@ export function* packExactly(
   );
   const largest = order[0];
   const seen = new Seen();
-  const room = 2 * total + 4;
+  const capacity = 2 * total + 4;
   const levels = Array.from({ length: total + 1 }, (): Level => ({
-    xs: new Int32Array(room),
-    ys: new Int32Array(room),
+    xs: new Int32Array(capacity),
+    ys: new Int32Array(capacity),
     steps: 0,
     corner: 0,
     at: 0,
@@ -107,7 +107,7 @@ export function* packExactly(
     if (advance(levels[depthNow]!, levels[depthNow + 1]!)) {
       depthNow++;
       if (++nodes > limit) return 'undecided';
-      if (nodes % BREATH === 0) yield;
+      if (nodes % YIELD_INTERVAL === 0) yield;
       if (depthNow < total && seen.add(left, levels[depthNow]!)) retreat();
     } else if (depthNow === 0) return 'impossible';
     else retreat();

@@ -3,15 +3,15 @@
  * of saying which stands on which (a forest, larger footprints first, as nothing stands on a smaller one), then exactly
  * whether the rest finds room on the floor.
  */
-import { finish } from '../../engine/run-to-end.ts';
-import { Cuts } from '../bounds/valid-inequalities.ts';
-import { lifted } from '../bounds/enlarge-sides.ts';
-import { piecesOf, type Laid, type PieceType } from '../item-types.ts';
+import { runToEnd } from '../../engine/run-to-end.ts';
+import { ValidInequalities } from '../bounds/valid-inequalities.ts';
+import { enlargeSides } from '../bounds/enlarge-sides.ts';
+import { itemTypesOf, type Placement2d, type ItemType } from '../item-types.ts';
 import type { FitProblem } from '../problem.ts';
 import { packExactly } from './exact-floor-packing.ts';
-import type { Put } from '../placement.ts';
+import type { Placement3d } from '../placement.ts';
 
-export type ForestVerdict = { puts: Put[] } | 'impossible' | 'undecided';
+export type StackVerdict = { puts: Placement3d[] } | 'impossible' | 'undecided';
 
 interface Member {
   type: number;
@@ -23,19 +23,19 @@ interface Member {
 
 /** Ways a member can lie so that all that stands on it finds its room: straight, turned. */
 interface Ways {
-  straight: Laid[] | null;
-  turned: Laid[] | null;
+  straight: Placement2d[] | null;
+  turned: Placement2d[] | null;
 }
 
 const TOP_LIMIT = 2_000;
-/** Ways of standing looked at between two breaths. */
-const BREATH = 300;
+/** Ways of standing looked at between two yields. */
+const YIELD_INTERVAL = 300;
 
-export function* packForest(
+export function* packStacks(
   problem: FitProblem,
   taken: ArrayLike<number>,
   limit: number,
-): Generator<void, ForestVerdict> {
+): Generator<void, StackVerdict> {
   const { containers, compartment } = problem;
   const area = (type: number) => containers[type]!.width * containers[type]!.depth;
   const order = Array.from({ length: containers.length }, (_, t) => t)
@@ -54,15 +54,15 @@ export function* packForest(
   if (found) return { puts: found };
   return open || exhausted ? 'undecided' : 'impossible';
 
-  function* place(at: number, onFloor: number): Generator<void, Put[] | null> {
+  function* place(at: number, onFloor: number): Generator<void, Placement3d[] | null> {
     if (++nodes > limit) {
       exhausted = true;
       return null;
     }
-    if (nodes % BREATH === 0) yield;
+    if (nodes % YIELD_INTERVAL === 0) yield;
     if (at === order.length) return yield* settle();
     const type = order[at]!;
-    const one = containers[type]!;
+    const container = containers[type]!;
     // Equal containers take their places in turn, so that exchanging them is not tried.
     const after = at > 0 && order[at - 1] === type ? members[at - 1]!.on : -2;
     for (let on = at - 1; on >= -1; on--) {
@@ -72,7 +72,7 @@ export function* packForest(
       } else {
         const below = members[on]!;
         const carrier = containers[below.type]!;
-        if (!carrier.stackable || below.z + carrier.height + one.height > compartment.height) continue;
+        if (!carrier.stackable || below.z + carrier.height + container.height > compartment.height) continue;
         if (area(type) + below.children.reduce((sum, child) => sum + area(order[child]!), 0) > area(below.type))
           continue;
         below.children.push(at);
@@ -91,18 +91,18 @@ export function* packForest(
     return null;
   }
 
-  function oriented(type: number, straight: boolean, turned: boolean): PieceType {
-    const one = containers[type]!;
+  function oriented(type: number, straight: boolean, turned: boolean): ItemType {
+    const container = containers[type]!;
     return {
-      width: straight ? one.width : one.depth,
-      depth: straight ? one.depth : one.width,
+      width: straight ? container.width : container.depth,
+      depth: straight ? container.depth : container.width,
       turnable: straight && turned,
       value: 1,
       count: 1,
     };
   }
-  function packed(floor: { width: number; depth: number }, list: PieceType[]): Laid[] | null {
-    const verdict = finish(packExactly(floor, piecesOf(list), new Array<number>(list.length).fill(1), TOP_LIMIT));
+  function packed(floor: { width: number; depth: number }, list: ItemType[]): Placement2d[] | null {
+    const verdict = runToEnd(packExactly(floor, itemTypesOf(list), new Array<number>(list.length).fill(1), TOP_LIMIT));
     if (verdict === 'undecided') open = true;
     return typeof verdict === 'string' ? null : verdict.laid;
   }
@@ -126,24 +126,27 @@ export function* packForest(
     }
     return ways;
   }
-  function* settle(): Generator<void, Put[] | null> {
+  function* settle(): Generator<void, Placement3d[] | null> {
     const ways = waysOf();
     if (!ways) return null;
     const base = members.flatMap((member, i) => (member.on < 0 ? [i] : []));
     const counts = new Int16Array(containers.length);
     for (const i of base) counts[members[i]!.type]!++;
-    const bound = lifted(piecesOf(containers.map((one, t) => ({ ...one, count: counts[t]! }))), compartment);
-    if (new Cuts(compartment, bound).mostBroken(counts)) return null;
+    const bound = enlargeSides(
+      itemTypesOf(containers.map((container, t) => ({ ...container, count: counts[t]! }))),
+      compartment,
+    );
+    if (new ValidInequalities(compartment, bound).maxBroken(counts)) return null;
     const list = base.map((i) => oriented(members[i]!.type, !!ways[i]!.straight, !!ways[i]!.turned));
     const verdict = yield* packExactly(
       compartment,
-      lifted(piecesOf(list), compartment),
+      enlargeSides(itemTypesOf(list), compartment),
       new Array<number>(list.length).fill(1),
       limit,
     );
     if (verdict === 'undecided') open = true;
     if (typeof verdict === 'string') return null;
-    const puts: Put[] = [];
+    const puts: Placement3d[] = [];
     for (const { type, x, y, turned } of verdict.laid)
       stand(base[type]!, x, y, turned !== !ways[base[type]!]!.straight);
     return puts;
@@ -151,9 +154,9 @@ export function* packForest(
     /** A member and all that stands on it; `turned` is against how the container is written. */
     function stand(i: number, x: number, y: number, turned: boolean): void {
       puts.push({ type: members[i]!.type, x, y, z: members[i]!.z, turned });
-      for (const one of (turned ? ways![i]!.turned : ways![i]!.straight)!) {
-        const child = members[i]!.children[one.type]!;
-        stand(child, x + one.x, y + one.y, one.turned !== !ways![child]!.straight);
+      for (const placement of (turned ? ways![i]!.turned : ways![i]!.straight)!) {
+        const child = members[i]!.children[placement.type]!;
+        stand(child, x + placement.x, y + placement.y, placement.turned !== !ways![child]!.straight);
       }
     }
   }

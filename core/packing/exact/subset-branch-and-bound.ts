@@ -3,8 +3,8 @@
  * and bound over the knapsack constraints of `cuts.ts`. The promise of the best one left is a proven bound. A subset
  * that breaks a constraint not seen yet adds it; one that keeps them all is handed out to be packed or refuted.
  */
-import { Heap } from '../../engine/priority-queue.ts';
-import { SLIP, type Cut, type CutSource } from '../bounds/valid-inequalities.ts';
+import { PriorityQueue } from '../../engine/priority-queue.ts';
+import { EPSILON, type ValidInequality, type InequalitySource } from '../bounds/valid-inequalities.ts';
 import { Simplex } from '../../engine/simplex.ts';
 
 interface Node {
@@ -12,34 +12,34 @@ interface Node {
   depth: number;
   taken: Int16Array;
   value: number;
-  promise: number;
+  upperBound: number;
 }
 
-const MOST_CUTS = 40;
+const MAX_CUTS = 40;
 
-export class Choices {
+export class SubsetBranchAndBound {
   private readonly value: ArrayLike<number>;
   private readonly count: ArrayLike<number>;
   private readonly types: number;
-  private readonly cuts: Cut[];
-  private readonly source: CutSource;
+  private readonly cuts: ValidInequality[];
+  private readonly source: InequalitySource;
   private readonly whole: boolean;
   private readonly program: Simplex;
   private order: number[];
   private price: Float64Array;
   /** What the types from a place in the order on can add beyond the price of their room. */
   private gain: Float64Array;
-  private readonly open = new Heap<Node>(
-    (a, b) => a.promise > b.promise || (a.promise === b.promise && a.depth > b.depth),
+  private readonly open = new PriorityQueue<Node>(
+    (a, b) => a.upperBound > b.upperBound || (a.upperBound === b.upperBound && a.depth > b.depth),
   );
   /** Subsets that could neither be packed nor refuted hold the bound up. */
-  private held = -Infinity;
+  private unresolvedBound = -Infinity;
   /** The subset handed out last counts until the next one is asked for: by then it is packed, refuted or held. */
   private pending = -Infinity;
   /** What the prices promise until the first node is set out. */
   private floating = Infinity;
 
-  constructor(value: ArrayLike<number>, count: ArrayLike<number>, source: CutSource) {
+  constructor(value: ArrayLike<number>, count: ArrayLike<number>, source: InequalitySource) {
     this.value = value;
     this.count = count;
     this.types = value.length;
@@ -58,13 +58,13 @@ export class Choices {
     this.gain = new Float64Array(this.types + 1);
   }
 
-  /** Adds constraints while the prices' own choice breaks any, and sets out the first node; a breath after each. */
+  /** Adds constraints while the prices' own choice breaks any, and sets out the first node; a yield after each. */
   *prepare(): Generator<void, void> {
-    for (let round = 0; round < MOST_CUTS; round++) {
+    for (let round = 0; round < MAX_CUTS; round++) {
       const fraction = this.solvePrices();
-      this.floating = this.promised();
+      this.floating = this.rootBound();
       yield;
-      const cut = this.source.mostBroken(fraction) ?? (yield* this.source.sharpest(fraction));
+      const cut = this.source.maxBroken(fraction) ?? (yield* this.source.sharpest(fraction));
       if (!cut) break;
       this.add(cut);
       yield;
@@ -73,18 +73,23 @@ export class Choices {
     const edge = (t: number) => Math.abs(this.value[t]! - this.cost(t)) / Math.max(1, this.value[t]!);
     this.order = Array.from({ length: this.types }, (_, t) => t).sort((a, b) => edge(a) - edge(b));
     this.gain = this.gains();
-    this.push({ depth: 0, taken: new Int16Array(this.types), value: 0, promise: 0 });
+    this.push({ depth: 0, taken: new Int16Array(this.types), value: 0, upperBound: 0 });
     this.floating = 0;
   }
 
   /** No packing is worth more. */
   get bound(): number {
-    return Math.max(this.floating, this.held, this.pending, this.open.size ? this.open.peek()!.promise : 0);
+    return Math.max(
+      this.floating,
+      this.unresolvedBound,
+      this.pending,
+      this.open.size ? this.open.peek()!.upperBound : 0,
+    );
   }
 
   /** One more constraint to be kept from now on. */
-  add(cut: Cut): void {
-    if (this.cuts.length >= 2 * MOST_CUTS) return;
+  add(cut: ValidInequality): void {
+    if (this.cuts.length >= 2 * MAX_CUTS) return;
     this.cuts.push(cut);
     this.program.add(cut, 1);
     const longer = new Float64Array(this.cuts.length);
@@ -107,7 +112,7 @@ export class Choices {
   }
 
   /** No choice that keeps the constraints is worth more, whatever the prices. */
-  private promised(): number {
+  private rootBound(): number {
     let sum = this.price.reduce((all, one) => all + one, 0);
     for (let t = 0; t < this.types; t++) sum += Math.max(0, this.value[t]! - this.cost(t)) * this.count[t]!;
     return this.whole ? Math.floor(sum + 1e-6) : sum;
@@ -125,7 +130,7 @@ export class Choices {
   /** Takes a node up with its promise; false when a constraint forbids it. */
   private push(node: Node): boolean {
     const { cuts, price } = this;
-    let promise = node.value + this.gain[node.depth]!;
+    let upperBound = node.value + this.gain[node.depth]!;
     for (let k = 0; k < cuts.length; k++) {
       let left = 1;
       // What comes later can make room where its weight is negative: it carries others.
@@ -136,11 +141,11 @@ export class Choices {
         if (at < node.depth) left -= cut[t]! * node.taken[t]!;
         else if (cut[t]! < 0) help -= cut[t]! * this.count[t]!;
       }
-      if (left + help < -SLIP) return false;
-      promise += price[k]! * left;
+      if (left + help < -EPSILON) return false;
+      upperBound += price[k]! * left;
     }
-    if (node.depth === this.types) promise = node.value;
-    node.promise = this.whole ? Math.floor(promise + 1e-6) : promise;
+    if (node.depth === this.types) upperBound = node.value;
+    node.upperBound = this.whole ? Math.floor(upperBound + 1e-6) : upperBound;
     this.open.push(node);
     return true;
   }
@@ -150,13 +155,13 @@ export class Choices {
    * @returns the best subset that keeps every known constraint, to be packed or refuted; null when there is none (then
    * the bound has fallen to `beat`) or not yet
    */
-  next(beat: number, most: number): { taken: Int16Array; value: number } | null {
+  next(incumbentValue: number, most: number): { taken: Int16Array; value: number } | null {
     this.pending = -Infinity;
     for (let n = 0; n < most && this.open.size; n++) {
-      if (this.open.peek()!.promise <= beat + 1e-9) return null;
+      if (this.open.peek()!.upperBound <= incumbentValue + 1e-9) return null;
       const node = this.open.pop()!;
       if (node.depth === this.types) {
-        const cut = this.source.mostBroken(node.taken);
+        const cut = this.source.maxBroken(node.taken);
         if (!cut) {
           this.pending = node.value;
           return { taken: node.taken, value: node.value };
@@ -168,14 +173,14 @@ export class Choices {
       for (let amount = this.count[t]!; amount >= 0; amount--) {
         const taken = node.taken.slice();
         taken[t] = amount;
-        this.push({ depth: node.depth + 1, taken, value: node.value + amount * this.value[t]!, promise: 0 });
+        this.push({ depth: node.depth + 1, taken, value: node.value + amount * this.value[t]!, upperBound: 0 });
       }
     }
     return null;
   }
 
   /** That subset could not be decided: the bound cannot fall below its value. */
-  hold(value: number): void {
-    this.held = Math.max(this.held, value);
+  leaveUnresolved(value: number): void {
+    this.unresolvedBound = Math.max(this.unresolvedBound, value);
   }
 }

@@ -30,7 +30,7 @@ test('what is free is free, does not overlap, and with what is taken makes no mo
         const own = problem(sizes.map(([w, d], i) => box(`c${i}`, w, d)));
         const answer = solveFit(own, { iterations: 20 });
         const taken = answer.placed.map((put) => {
-          const kind = own.containers.find((one) => one.id === put.id)!;
+          const kind = own.containers.find((container) => container.id === put.id)!;
           return {
             x: put.x,
             y: put.y,

@@ -19,22 +19,22 @@ export interface NearMiss {
 }
 
 /** Narrower strips are no space that anything is kept in, mm. */
-const LEAST_SIDE = 20;
+const MIN_SIDE = 20;
 
 /** All largest free rectangles beside the taken ones (they overlap one another). */
 function largestFree(floor: { width: number; depth: number }, taken: readonly FreeSpace[]): FreeSpace[] {
   let free: FreeSpace[] = [{ x: 0, y: 0, ...floor }];
-  for (const one of taken) {
+  for (const freeSpace of taken) {
     const parts = free.flatMap((space): FreeSpace[] => {
       const [right, back] = [space.x + space.width, space.y + space.depth];
-      const [oneRight, oneBack] = [one.x + one.width, one.y + one.depth];
-      if (one.x >= right || oneRight <= space.x || one.y >= back || oneBack <= space.y) return [space];
+      const [oneRight, oneBack] = [freeSpace.x + freeSpace.width, freeSpace.y + freeSpace.depth];
+      if (freeSpace.x >= right || oneRight <= space.x || freeSpace.y >= back || oneBack <= space.y) return [space];
       return [
-        { ...space, width: one.x - space.x },
+        { ...space, width: freeSpace.x - space.x },
         { ...space, x: oneRight, width: right - oneRight },
-        { ...space, depth: one.y - space.y },
+        { ...space, depth: freeSpace.y - space.y },
         { ...space, y: oneBack, depth: back - oneBack },
-      ].filter((part) => part.width >= LEAST_SIDE && part.depth >= LEAST_SIDE);
+      ].filter((part) => part.width >= MIN_SIDE && part.depth >= MIN_SIDE);
     });
     const within = (a: FreeSpace, b: FreeSpace) =>
       a.x >= b.x && a.y >= b.y && a.x + a.width <= b.x + b.width && a.y + a.depth <= b.y + b.depth;
@@ -44,7 +44,7 @@ function largestFree(floor: { width: number; depth: number }, taken: readonly Fr
 }
 
 const floorOf = (problem: FitProblem, answer: FitAnswer): FreeSpace[] => {
-  const kinds = new Map(problem.containers.map((one) => [one.id, one]));
+  const kinds = new Map(problem.containers.map((container) => [container.id, container]));
   return answer.placed
     .filter((put) => put.z === 0)
     .map((put) => {
@@ -76,14 +76,14 @@ export function nearMisses(problem: FitProblem, answer: FitAnswer): NearMiss[] {
   const spaces = largestFree(problem.compartment, floorOf(problem, answer));
   const placed = new Map<string, number>();
   for (const put of answer.placed) placed.set(put.id, (placed.get(put.id) ?? 0) + 1);
-  return problem.containers.flatMap((one): NearMiss[] => {
-    if ((placed.get(one.id) ?? 0) >= one.count) return [];
-    const lower = Math.max(0, one.height - problem.compartment.height);
+  return problem.containers.flatMap((container): NearMiss[] => {
+    if ((placed.get(container.id) ?? 0) >= container.count) return [];
+    const lower = Math.max(0, container.height - problem.compartment.height);
     const tries = spaces.flatMap((space) =>
-      (one.turnable ? [false, true] : [false]).map((turned): NearMiss => ({
-        id: one.id,
-        narrower: Math.max(0, (turned ? one.depth : one.width) - space.width),
-        shallower: Math.max(0, (turned ? one.width : one.depth) - space.depth),
+      (container.turnable ? [false, true] : [false]).map((turned): NearMiss => ({
+        id: container.id,
+        narrower: Math.max(0, (turned ? container.depth : container.width) - space.width),
+        shallower: Math.max(0, (turned ? container.width : container.depth) - space.depth),
         lower,
         turned,
         space,

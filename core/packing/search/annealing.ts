@@ -4,7 +4,7 @@
  */
 import type { Random } from '../../engine/random.ts';
 
-export class Cooling {
+export class Annealing {
   private readonly heat: number;
   private readonly longest: number;
   private readonly random: Random;

@@ -6,14 +6,14 @@
  * Bennell, Cabo and Martínez-Sykora 2018; prices are our own).
  */
 import type { Random } from '../../engine/random.ts';
-import type { Floor, Laid, Layout, Pieces } from '../item-types.ts';
-import { SidesLeft } from './remaining-sides.ts';
+import type { Floor, Placement2d, Layout, ItemTypes } from '../item-types.ts';
+import { RemainingSides } from './remaining-sides.ts';
 
 export interface BeamOptions {
   /** States that go on from each level. */
   width: number;
   /** What one more step in the outline is worth, in shares of a mean piece's area. */
-  roughness: number;
+  outlinePenalty: number;
   /** Preference for large pieces first, in shares of their area. */
   largeFirst: number;
   /** Random share of a mean piece's area added to every promise. */
@@ -21,7 +21,7 @@ export interface BeamOptions {
   /** mm² that using a piece of that type loses. */
   loss: Float64Array;
   /** Only layouts worth more than this are looked for. */
-  beat: number;
+  incumbentValue: number;
   /** Value that one mm² can bring at most, when nothing is lost. */
   price: number;
   /** Value in reach when nothing is lost. */
@@ -39,7 +39,7 @@ interface State {
   lost: number;
   used: number;
   parent: State | null;
-  laid: Laid | null;
+  laid: Placement2d | null;
 }
 
 /** What could follow the states of a level, in columns. */
@@ -53,18 +53,18 @@ interface Children {
   x: Int32Array;
 }
 
-/** Children judged between two breaths. */
-const BREATH = 4000;
+/** Children judged between two yields. */
+const YIELD_INTERVAL = 4000;
 
 export function* beamSearch(
   floor: Floor,
-  pieces: Pieces,
+  pieces: ItemTypes,
   options: BeamOptions,
   random: Random,
 ): Generator<void, Layout | null> {
   const { width: W, depth: D } = floor;
   const { types, width, depth, turnedWidth, turnedDepth, turnable, area, value } = pieces;
-  const sides = new SidesLeft(pieces);
+  const sides = new RemainingSides(pieces);
   const total = pieces.count.reduce((sum, n) => sum + n, 0);
   const mean =
     (W * D) /
@@ -91,7 +91,7 @@ export function* beamSearch(
     laid: null,
   };
   let best: State | null = null;
-  let beat = options.beat;
+  let incumbentValue = options.incumbentValue;
   let states: State[] = [start];
   let judged = 0;
   let cutoff = Infinity;
@@ -120,19 +120,19 @@ export function* beamSearch(
       for (let tries = 0; tries < 3; tries++) {
         const found = expand(now);
         const up = raise(now);
-        if (!up || worth(up.lost) <= beat) break;
+        if (!up || worth(up.lost) <= incumbentValue) break;
         if (found && up.lost - now.lost > mean * 0.6) break;
         now = up;
       }
-      if ((judged += types) > BREATH) {
+      if ((judged += types) > YIELD_INTERVAL) {
         judged = 0;
         yield;
       }
     }
     states = select();
     for (const state of states)
-      if (state.value > beat + 1e-9) {
-        beat = state.value;
+      if (state.value > incumbentValue + 1e-9) {
+        incumbentValue = state.value;
         best = state;
       }
   }
@@ -189,10 +189,10 @@ export function* beamSearch(
         }
         // A strip too thin for anything along the back is lost as well.
         if (top < D && D - top < least) lost += w * (D - top);
-        if (worth(lost) <= beat) continue;
+        if (worth(lost) <= incumbentValue) continue;
         const score =
           lost +
-          options.roughness * mean * steps2 -
+          options.outlinePenalty * mean * steps2 -
           options.largeFirst * (state.used + area[t]!) +
           options.noise * mean * random.next();
         if (score >= cutoff) continue;
@@ -298,8 +298,8 @@ export function* beamSearch(
       laid: { type, x, y, turned },
     };
   }
-  function trace(state: State): Laid[] {
-    const laid: Laid[] = [];
+  function trace(state: State): Placement2d[] {
+    const laid: Placement2d[] = [];
     for (let at: State | null = state; at; at = at.parent) if (at.laid) laid.push(at.laid);
     return laid.reverse();
   }

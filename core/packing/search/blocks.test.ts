@@ -3,9 +3,9 @@ import fc from 'fast-check';
 import { Random } from '../../engine/random.ts';
 import { Blocks, unfolded, type Block } from './blocks.ts';
 import { Pinwheels } from './pinwheel.ts';
-import { piecesOf, type Floor, type PieceType } from '../item-types.ts';
+import { itemTypesOf, type Floor, type ItemType } from '../item-types.ts';
 
-const piece = (width: number, depth: number, turnable = true): PieceType => ({
+const piece = (width: number, depth: number, turnable = true): ItemType => ({
   width,
   depth,
   turnable,
@@ -14,7 +14,7 @@ const piece = (width: number, depth: number, turnable = true): PieceType => ({
 });
 
 /** Pieces of a board that was cut `cuts` times straight through a piece, that share of which may be turned, and half of them are. */
-function board({ width, depth }: Floor, cuts: number, random: Random, turnable: number): PieceType[] {
+function board({ width, depth }: Floor, cuts: number, random: Random, turnable: number): ItemType[] {
   const pieces = [{ width, depth }];
   for (let n = 0; n < cuts; n++) {
     pieces.sort((a, b) => b.width * b.depth - a.width * a.depth);
@@ -30,7 +30,7 @@ function board({ width, depth }: Floor, cuts: number, random: Random, turnable: 
 }
 
 /** Every piece once, none on another, all within the block's own sides; areas then leave no gap. */
-function check(block: Block, pieces: readonly PieceType[], turned: boolean): void {
+function check(block: Block, pieces: readonly ItemType[], turned: boolean): void {
   const laid = unfolded(block, 0, 0, turned).map(({ type, x, y, turned: lies }) => {
     const { width, depth, turnable } = pieces[type]!;
     if (!turnable) expect(lies).toBe(false);
@@ -63,14 +63,14 @@ test('blocks are gapless, whatever was put together, and what may not be turned 
       const random = new Random(seed);
       const floor = { width: 100 + random.below(300), depth: 100 + random.below(300) };
       const pieces = board(floor, cuts, random, turnable);
-      const blocks = new Blocks(floor, piecesOf(pieces), random);
+      const blocks = new Blocks(floor, itemTypesOf(pieces), random);
       for (let n = 0; n < 12; n++) {
         const left = blocks.change();
         for (const block of left) {
           check(block, pieces, false);
           if (block.free) check(block, pieces, true);
         }
-        const all = left.flatMap((block) => unfolded(block, 0, 0, false).map((one) => one.type));
+        const all = left.flatMap((block) => unfolded(block, 0, 0, false).map((placement) => placement.type));
         expect(all.sort((a, b) => a - b)).toEqual(pieces.map((_, i) => i));
       }
     }),
@@ -81,7 +81,7 @@ test('blocks are gapless, whatever was put together, and what may not be turned 
 test('a board cut to thirty pieces finds itself', () => {
   const floor = { width: 731, depth: 517 };
   const pieces = board(floor, 29, new Random(8), 1);
-  expect(fewest(new Blocks(floor, piecesOf(pieces), new Random(1)), 400)).toHaveLength(1);
+  expect(fewest(new Blocks(floor, itemTypesOf(pieces), new Random(1)), 400)).toHaveLength(1);
 });
 
 test.each([true, false])('four around a fifth become one, free to turn: %s', (turnable) => {
@@ -93,7 +93,7 @@ test.each([true, false])('four around a fifth become one, free to turn: %s', (tu
     [87, 110],
     [43, 50],
   ].map(([width, depth]) => piece(width!, depth!, turnable));
-  const [block, ...others] = fewest(new Blocks(floor, piecesOf(wheel), new Random(3)), 20);
+  const [block, ...others] = fewest(new Blocks(floor, itemTypesOf(wheel), new Random(3)), 20);
   expect(others).toEqual([]);
   expect([block!.width, block!.depth].sort()).toEqual([170, 210]);
   check(block!, wheel, false);
@@ -102,7 +102,7 @@ test.each([true, false])('four around a fifth become one, free to turn: %s', (tu
 test('of pieces too many, those of the board find themselves among the others', () => {
   const floor = { width: 640, depth: 430 };
   const pieces = [...board(floor, 15, new Random(4), 1), ...board(floor, 15, new Random(5), 1).slice(0, 5)];
-  const blocks = new Blocks(floor, piecesOf(pieces), new Random(2));
+  const blocks = new Blocks(floor, itemTypesOf(pieces), new Random(2));
   const whole = (block: Block) => block.width * block.depth === 640 * 430;
   let found: Block | undefined;
   for (let n = 0; n < 3000 && !found; n++) found = blocks.change().find(whole);
@@ -111,7 +111,7 @@ test('of pieces too many, those of the board find themselves among the others', 
 });
 
 test('what has no side in common goes nowhere', () => {
-  const blocks = new Blocks({ width: 300, depth: 300 }, piecesOf([piece(50, 60), piece(70, 80)]), new Random(1));
+  const blocks = new Blocks({ width: 300, depth: 300 }, itemTypesOf([piece(50, 60), piece(70, 80)]), new Random(1));
   expect(blocks.any).toBe(false);
   expect(blocks.change()).toHaveLength(2);
 });

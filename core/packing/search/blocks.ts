@@ -7,7 +7,7 @@
  * rectangle.
  */
 import type { Random } from '../../engine/random.ts';
-import { unitsOf, type Floor, type Laid, type Pieces } from '../item-types.ts';
+import { expandItems, type Floor, type Placement2d, type ItemTypes } from '../item-types.ts';
 import { Pinwheels } from './pinwheel.ts';
 
 export interface Part {
@@ -58,7 +58,7 @@ const PINWHEEL = 60;
 export class Blocks {
   private readonly floor: Floor;
   private readonly random: Random;
-  private readonly units: Block[];
+  private readonly items: Block[];
   private readonly turning: Pinwheels;
   /** How many of the blocks in hand have a side of that length, mm. */
   private readonly sides: Int32Array;
@@ -75,12 +75,12 @@ export class Blocks {
   least = Infinity;
 
   /** @param pieces with their real sides: lifted ones are equal no longer */
-  constructor(floor: Floor, pieces: Pieces, random: Random) {
+  constructor(floor: Floor, pieces: ItemTypes, random: Random) {
     this.floor = floor;
     this.random = random;
     const longest = Math.max(floor.width, floor.depth);
     this.sides = new Int32Array(2 * longest + 2);
-    this.units = unitsOf(pieces.count).map((type) => ({
+    this.items = expandItems(pieces.count).map((type) => ({
       width: pieces.width[type]!,
       depth: pieces.depth[type]!,
       free: pieces.turnable[type] === 1 || pieces.width[type] === pieces.depth[type],
@@ -90,16 +90,16 @@ export class Blocks {
       pair: 0,
       usedIn: 0,
     }));
-    this.rare = rarity(this.units, longest);
-    const area = this.units.reduce((sum, { width, depth }) => sum + width * depth, 0);
+    this.rare = rarity(this.items, longest);
+    const area = this.items.reduce((sum, { width, depth }) => sum + width * depth, 0);
     this.crowded = area > CROWDED * floor.width * floor.depth;
     this.turning = new Pinwheels(floor);
-    const pinwheels = this.units.reduce((sum, unit) => {
-      this.turning.add(unit);
-      return sum + this.turning.with(unit).length;
+    const pinwheels = this.items.reduce((sum, item) => {
+      this.turning.add(item);
+      return sum + this.turning.with(item).length;
     }, 0);
-    this.ways = { pairs: this.pairsOf(this.units).length, pinwheels };
-    this.now = this.units;
+    this.ways = { pairs: this.pairsOf(this.items).length, pinwheels };
+    this.now = this.items;
   }
 
   /** Whether any two pieces go together at all. */
@@ -109,10 +109,10 @@ export class Blocks {
 
   /** Puts together what is left in pieces, at first, and another way from then on; returns all blocks that are left. */
   change(): readonly Block[] {
-    const anew = this.now === this.units || this.sinceBetter > STALE;
+    const anew = this.now === this.items || this.sinceBetter > STALE;
     if (anew) {
       this.least = Infinity;
-      this.now = this.together(this.units, [], new Set());
+      this.now = this.together(this.items, [], new Set());
     } else {
       const { kept, parts, barred } = this.apart();
       const next = this.together(parts, kept, barred);
@@ -237,11 +237,11 @@ export class Blocks {
 }
 
 /** By length: how few sides of the pieces are nearly as long, to the power of CHANCE. */
-function rarity(units: readonly Block[], longest: number): Float64Array {
+function rarity(items: readonly Block[], longest: number): Float64Array {
   const { power, within, least } = CHANCE;
   const near = new Float64Array(2 * longest + 2);
-  for (const unit of units)
-    for (const side of [unit.width, unit.depth])
+  for (const item of items)
+    for (const side of [item.width, item.depth])
       for (let off = -within; off <= within; off++)
         if (side + off >= 0 && side + off < near.length)
           near[side + off]! += (within + 1 - Math.abs(off)) / (within + 1) ** 2;
@@ -276,7 +276,7 @@ const canBeAsWide = ({ width, depth, free }: Block, side: number): boolean =>
   width === side || (free && depth === side);
 
 /** The pieces of a block that lies there. */
-export function unfolded(block: Block, x: number, y: number, turned: boolean): Laid[] {
+export function unfolded(block: Block, x: number, y: number, turned: boolean): Placement2d[] {
   // A square lies the same either way, and may be one that must not be turned.
   if (block.type >= 0) return [{ type: block.type, x, y, turned: turned && block.width !== block.depth }];
   return block.parts.flatMap((part) =>

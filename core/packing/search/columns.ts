@@ -1,7 +1,7 @@
 /** Containers stood on one another: made into columns, which then are laid on the floor like single pieces. */
 import type { Random } from '../../engine/random.ts';
 import type { FitProblem } from '../problem.ts';
-import type { Put } from '../placement.ts';
+import type { Placement3d } from '../placement.ts';
 
 /** One container in a column, against the column's near left corner. */
 export interface InColumn {
@@ -36,14 +36,16 @@ const WHIM = 0.15;
 const TURNED = 0.15;
 
 export function columnOf(problem: FitProblem, type: number): Column {
-  const one = problem.containers[type]!;
+  const container = problem.containers[type]!;
   return {
-    width: one.width,
-    depth: one.depth,
-    turnable: one.turnable,
-    value: one.value,
+    width: container.width,
+    depth: container.depth,
+    turnable: container.turnable,
+    value: container.value,
     members: [{ type, x: 0, y: 0, z: 0, turned: false }],
-    tops: one.stackable ? [{ x: 0, y: 0, width: one.width, depth: one.depth, z: one.height }] : [],
+    tops: container.stackable
+      ? [{ x: 0, y: 0, width: container.width, depth: container.depth, z: container.height }]
+      : [],
   };
 }
 
@@ -52,29 +54,36 @@ export const turnedColumn = (column: Column): Column => ({
   ...column,
   width: column.depth,
   depth: column.width,
-  members: column.members.map((one) => ({ ...one, x: one.y, y: one.x, turned: !one.turned })),
-  tops: column.tops.map((one) => ({ ...one, x: one.y, y: one.x, width: one.depth, depth: one.width })),
+  members: column.members.map((inColumn) => ({ ...inColumn, x: inColumn.y, y: inColumn.x, turned: !inColumn.turned })),
+  tops: column.tops.map((top) => ({ ...top, x: top.y, y: top.x, width: top.depth, depth: top.width })),
 });
 
 /** What stands in a column whose near left corner is there. */
-export const putsOf = (column: Column, x: number, y: number): Put[] =>
-  column.members.map((one) => ({ type: one.type, x: x + one.x, y: y + one.y, z: one.z, turned: one.turned }));
+export const placementsOf = (column: Column, x: number, y: number): Placement3d[] =>
+  column.members.map((inColumn) => ({
+    type: inColumn.type,
+    x: x + inColumn.x,
+    y: y + inColumn.y,
+    z: inColumn.z,
+    turned: inColumn.turned,
+  }));
 
 /** Stands one more container on the tightest free top of the columns; false when none takes it. */
 export function standOn(problem: FitProblem, columns: readonly Column[], type: number, random: Random): boolean {
-  const one = problem.containers[type]!;
+  const container = problem.containers[type]!;
   let best: { column: Column; top: Top; turned: boolean } | null = null;
   let least = Infinity;
   for (const column of columns)
     for (const top of column.tops) {
-      if (top.z + one.height > problem.compartment.height) continue;
-      for (let turn = 0; turn <= (one.turnable && one.width !== one.depth ? 1 : 0); turn++) {
-        const w = turn ? one.depth : one.width;
-        const d = turn ? one.width : one.depth;
+      if (top.z + container.height > problem.compartment.height) continue;
+      for (let turn = 0; turn <= (container.turnable && container.width !== container.depth ? 1 : 0); turn++) {
+        const w = turn ? container.depth : container.width;
+        const d = turn ? container.width : container.depth;
         if (w > top.width || d > top.depth) continue;
         // A column that could be turned and no longer can is a little worse.
         const spare =
-          (top.width * top.depth - w * d) * (1 + WHIM * random.next()) + (column.turnable && !one.turnable ? 2000 : 0);
+          (top.width * top.depth - w * d) * (1 + WHIM * random.next()) +
+          (column.turnable && !container.turnable ? 2000 : 0);
         if (spare < least) {
           least = spare;
           best = { column, top, turned: turn === 1 };
@@ -83,8 +92,8 @@ export function standOn(problem: FitProblem, columns: readonly Column[], type: n
     }
   if (!best) return false;
   const { column, top, turned } = best;
-  const w = turned ? one.depth : one.width;
-  const d = turned ? one.width : one.depth;
+  const w = turned ? container.depth : container.width;
+  const d = turned ? container.width : container.depth;
   column.tops.splice(column.tops.indexOf(top), 1);
   const along = top.width - w > top.depth - d !== random.next() < WHIM;
   const rests: Top[] = along
@@ -97,10 +106,10 @@ export function standOn(problem: FitProblem, columns: readonly Column[], type: n
         { ...top, x: top.x + w, width: top.width - w, depth: d },
       ];
   column.tops.push(...rests.filter((rest) => rest.width > 0 && rest.depth > 0));
-  if (one.stackable) column.tops.push({ x: top.x, y: top.y, width: w, depth: d, z: top.z + one.height });
+  if (container.stackable) column.tops.push({ x: top.x, y: top.y, width: w, depth: d, z: top.z + container.height });
   column.members.push({ type, x: top.x, y: top.y, z: top.z, turned });
-  column.turnable &&= one.turnable;
-  column.value += one.value;
+  column.turnable &&= container.turnable;
+  column.value += container.value;
   return true;
 }
 
@@ -108,14 +117,14 @@ export function standOn(problem: FitProblem, columns: readonly Column[], type: n
 export function buildColumns(
   problem: FitProblem,
   order: readonly number[],
-  alone: (unit: number) => boolean,
+  alone: (item: number) => boolean,
   typeOf: ArrayLike<number>,
   random: Random,
 ): Column[] {
   const columns: Column[] = [];
-  for (const unit of order) {
-    const type = typeOf[unit]!;
-    if (!alone(unit) && standOn(problem, columns, type, random)) continue;
+  for (const item of order) {
+    const type = typeOf[item]!;
+    if (!alone(item) && standOn(problem, columns, type, random)) continue;
     const column = columnOf(problem, type);
     // What may not be turned itself may need it turned.
     columns.push(column.turnable && random.next() < TURNED ? turnedColumn(column) : column);

@@ -32,5 +32,9 @@ test('what fits an empty floor is laid, and four quarters fill it', () => {
   const floor = new FreeRectangles(60, 50);
   const quarter = { width: 30, depth: 25, turnable: false };
   expect(floor.lay([quarter, quarter, quarter, quarter], 'short side')).toHaveLength(4);
-  expect(floor.lay([{ width: 61, depth: 1, turnable: false }, quarter], 'low').map((one) => one.piece)).toEqual([1]);
+  expect(
+    floor
+      .lay([{ width: 61, depth: 1, turnable: false }, quarter], 'low')
+      .map((greedyPlacement) => greedyPlacement.piece),
+  ).toEqual([1]);
 });

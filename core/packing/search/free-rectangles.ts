@@ -2,12 +2,12 @@
  * Lays pieces one after another, each into the free rectangle it fits tightest, and leaves out what finds none: quick
  * and greedy, for searches that try many orders. The free rectangles are the maximal ones; they overlap each other.
  */
-export interface GreedyPiece {
+export interface GreedyItem {
   width: number;
   depth: number;
   turnable: boolean;
 }
-export interface Laid {
+export interface GreedyPlacement {
   piece: number;
   x: number;
   y: number;
@@ -15,9 +15,9 @@ export interface Laid {
 }
 
 /** How a place is chosen: the least short side left over, the least area, or the lowest and then leftmost. */
-export type Taste = 'short side' | 'area' | 'low';
+export type FitRule = 'short side' | 'area' | 'low';
 
-export const TASTES: readonly Taste[] = ['short side', 'area', 'low'];
+export const FIT_RULES: readonly FitRule[] = ['short side', 'area', 'low'];
 
 export class FreeRectangles {
   private readonly width: number;
@@ -37,11 +37,11 @@ export class FreeRectangles {
     this.free = [0, 0, this.width, this.depth];
   }
 
-  lay(pieces: readonly GreedyPiece[], taste: Taste): Laid[] {
+  lay(pieces: readonly GreedyItem[], fitRule: FitRule): GreedyPlacement[] {
     this.clear();
-    const laid: Laid[] = [];
+    const laid: GreedyPlacement[] = [];
     pieces.forEach((piece, i) => {
-      const place = this.find(piece, taste);
+      const place = this.find(piece, fitRule);
       if (!place) return;
       laid.push({ piece: i, ...place });
       this.take(place.x, place.y, place.turned ? piece.depth : piece.width, place.turned ? piece.width : piece.depth);
@@ -50,7 +50,7 @@ export class FreeRectangles {
   }
 
   /** Where a piece would lie; null when there is no room. */
-  find(piece: GreedyPiece, taste: Taste): Omit<Laid, 'piece'> | null {
+  find(piece: GreedyItem, fitRule: FitRule): Omit<GreedyPlacement, 'piece'> | null {
     const { free } = this;
     let best = -1;
     let turned = false;
@@ -64,9 +64,9 @@ export class FreeRectangles {
         const deep = free[f + 3]! - d;
         if (across < 0 || deep < 0) continue;
         const [a, b] =
-          taste === 'low'
+          fitRule === 'low'
             ? [free[f + 1]! + d, free[f]!]
-            : taste === 'area'
+            : fitRule === 'area'
               ? [free[f + 2]! * free[f + 3]! - w * d, Math.min(across, deep)]
               : [Math.min(across, deep), Math.max(across, deep)];
         if (a < first || (a === first && b < second)) {

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { finish } from '../../engine/run-to-end.ts';
-import { dffsFor, fullestSum } from '../bounds/dual-feasible-functions.ts';
-import { diggingOf } from '../blocking-cost.ts';
-import { lifted } from '../bounds/enlarge-sides.ts';
-import { piecesOf } from '../item-types.ts';
+import { runToEnd } from '../../engine/run-to-end.ts';
+import { dualFeasibleFunctionsFor, fullestSum } from '../bounds/dual-feasible-functions.ts';
+import { blockingCostOf } from '../blocking-cost.ts';
+import { enlargeSides } from '../bounds/enlarge-sides.ts';
+import { itemTypesOf } from '../item-types.ts';
 import { packExactly } from '../exact/exact-floor-packing.ts';
 
 describe('the parts of the packing engine', () => {
@@ -21,7 +21,7 @@ describe('the parts of the packing engine', () => {
               fitting.push(length);
               sum += length;
             }
-          for (const f of dffsFor(size, lengths))
+          for (const f of dualFeasibleFunctionsFor(size, lengths))
             expect(fitting.reduce((all, length) => all + f(length), 0)).toBeLessThanOrEqual(1 + 1e-9);
         },
       ),
@@ -32,7 +32,7 @@ describe('the parts of the packing engine', () => {
     expect(fullestSum(20, [30])).toBe(0);
   });
   test('trays of which five fit become fifths', () => {
-    const pieces = lifted(piecesOf([{ width: 74, depth: 150, turnable: false, value: 1, count: 7 }]), {
+    const pieces = enlargeSides(itemTypesOf([{ width: 74, depth: 150, turnable: false, value: 1, count: 7 }]), {
       width: 390,
       depth: 180,
     });
@@ -54,9 +54,9 @@ describe('the parts of the packing engine', () => {
         fc.integer({ min: 100, max: 200 }),
         (list, width, depth) => {
           const floor = { width, depth };
-          const pieces = piecesOf(list.map((one) => ({ ...one, value: 1, count: 1 })));
+          const pieces = itemTypesOf(list.map((one) => ({ ...one, value: 1, count: 1 })));
           const verdict = (of: typeof pieces) => {
-            const found = finish(
+            const found = runToEnd(
               packExactly(
                 floor,
                 of,
@@ -66,7 +66,7 @@ describe('the parts of the packing engine', () => {
             );
             return typeof found === 'string' ? found : 'packed';
           };
-          expect(verdict(lifted(pieces, floor))).toBe(verdict(pieces));
+          expect(verdict(enlargeSides(pieces, floor))).toBe(verdict(pieces));
         },
       ),
       { numRuns: 80 },
@@ -82,9 +82,9 @@ describe('the parts of the packing engine', () => {
       height: 50,
       uses,
     });
-    expect(diggingOf([box(0, 0, 0, 1), box(0, 100, 0, 2), box(0, 100, 50, 3), box(200, 0, 0, 5)], 'front')).toBe(
+    expect(blockingCostOf([box(0, 0, 0, 1), box(0, 100, 0, 2), box(0, 100, 50, 3), box(200, 0, 0, 5)], 'front')).toBe(
       1 * 0 + 2 * 2 + 3 * 0,
     );
-    expect(diggingOf([box(0, 0, 0, 1), box(0, 100, 0, 2), box(0, 100, 50, 3)], 'top')).toBe(2);
+    expect(blockingCostOf([box(0, 0, 0, 1), box(0, 100, 0, 2), box(0, 100, 50, 3)], 'top')).toBe(2);
   });
 });

@@ -14,7 +14,7 @@ interface Way {
 }
 
 /** Of trays of few sizes so many pinwheels could be made that not all are looked for. */
-const MOST_LOOKS = 2000;
+const NODE_LIMIT = 2000;
 
 export class Pinwheels {
   private readonly floor: Floor;
@@ -23,7 +23,7 @@ export class Pinwheels {
   private readonly byWidth: (Way[] | undefined)[];
   private readonly byDepth: (Way[] | undefined)[];
 
-  private looks = 0;
+  private nodesLeft = 0;
 
   constructor(floor: Floor) {
     this.floor = floor;
@@ -73,25 +73,25 @@ export class Pinwheels {
   with(block: Block): Block[] {
     const { byWidth, byDepth } = this;
     const found = new Map<number, Block>();
-    this.looks = MOST_LOOKS;
-    for (const own of this.ways) {
-      if (own.block !== block) continue;
+    this.nodesLeft = NODE_LIMIT;
+    for (const way of this.ways) {
+      if (way.block !== block) continue;
       for (const other of this.ways) {
         if (other.block === block) continue;
-        if (this.looks < 0) return [...found.values()];
-        this.around(own, other, found);
-        this.around(other, own, found);
-        if (own.depth <= other.depth) continue;
+        if (this.nodesLeft < 0) return [...found.values()];
+        this.around(way, other, found);
+        this.around(other, way, found);
+        if (way.depth <= other.depth) continue;
         // own as b
-        const narrow = byDepth[own.depth - other.depth];
-        const wide = byWidth[own.width + other.width];
+        const narrow = byDepth[way.depth - other.depth];
+        const wide = byWidth[way.width + other.width];
         if (!narrow?.length || !wide?.length) continue;
         for (const a of narrow) {
           if (a.width <= other.width) continue;
           for (const d of byWidth[a.width - other.width] ?? [])
             for (const c of wide) {
-              if (--this.looks < 0) return [...found.values()];
-              if (d.depth === c.depth + other.depth) this.take(a, own, c, d, other, found);
+              if (--this.nodesLeft < 0) return [...found.values()];
+              if (d.depth === c.depth + other.depth) this.take(a, way, c, d, other, found);
             }
         }
       }
@@ -109,7 +109,7 @@ export class Pinwheels {
     for (const b of beside)
       for (const c of this.byWidth[b.width + e.width] ?? [])
         for (const d of behind) {
-          if (--this.looks < 0) return;
+          if (--this.nodesLeft < 0) return;
           if (d.depth === c.depth + e.depth) this.take(a, b, c, d, e, found);
         }
   }
@@ -118,17 +118,17 @@ export class Pinwheels {
     const width = a.width + b.width;
     const depth = a.depth + d.depth;
     const members = [a.block, b.block, c.block, d.block, e.block];
-    const mark = members.reduce((sum, one) => sum + one.mark, 0);
+    const mark = members.reduce((sum, block) => sum + block.mark, 0);
     const { floor } = this;
     const fits =
       (width <= floor.width && depth <= floor.depth) ||
-      (members.every((one) => one.free) && width <= floor.depth && depth <= floor.width);
+      (members.every((block) => block.free) && width <= floor.depth && depth <= floor.width);
     if (!fits || found.has(mark) || new Set(members).size < 5) return;
     const at = ({ block, turned }: Way, x: number, y: number) => ({ block, turned, x, y });
     found.set(mark, {
       width,
       depth,
-      free: members.every((one) => one.free),
+      free: members.every((block) => block.free),
       type: -1,
       parts: [at(a, 0, 0), at(b, a.width, 0), at(c, d.width, b.depth), at(d, 0, a.depth), at(e, d.width, a.depth)],
       mark,

@@ -1,19 +1,20 @@
 import { expect, test } from 'vitest';
 import fc from 'fast-check';
 import { Random } from '../../engine/random.ts';
-import { lessDigging } from './reduce-blocking.ts';
-import { diggingOf } from '../blocking-cost.ts';
+import { reduceBlocking } from './reduce-blocking.ts';
+import { blockingCostOf } from '../blocking-cost.ts';
 import type { FitPlacement, FitProblem } from '../problem.ts';
-import { standingOf, type Put } from '../placement.ts';
+import { positionedBoxesOf, type Placement3d } from '../placement.ts';
 import { checkPlaced } from '../testing/check.ts';
 import { putByChance, shelves } from '../testing/shelves.ts';
 
-function placed(of: FitProblem, puts: readonly Put[]): FitPlacement[] {
+function placed(of: FitProblem, puts: readonly Placement3d[]): FitPlacement[] {
   const numbers = of.containers.map(() => 0);
   return puts.map(({ type, ...at }) => ({ id: of.containers[type]!.id, n: numbers[type]!++, ...at }));
 }
-const digging = (of: FitProblem, puts: readonly Put[]) => diggingOf(standingOf(of, puts), of.compartment.access);
-const types = (puts: readonly Put[]) => puts.map(({ type }) => type).sort((a, b) => a - b);
+const digging = (of: FitProblem, puts: readonly Placement3d[]) =>
+  blockingCostOf(positionedBoxesOf(of, puts), of.compartment.access);
+const types = (puts: readonly Placement3d[]) => puts.map(({ type }) => type).sort((a, b) => a - b);
 
 test('columns and what stands on them keep every rule, turned or not', () => {
   fc.assert(
@@ -29,7 +30,7 @@ test('the same containers, by the rules, and never more to be moved than before'
   fc.assert(
     fc.property(shelves, fc.integer({ min: 1, max: 1e6 }), (of, seed) => {
       const before = putByChance(of, new Random(seed));
-      const after = lessDigging(of, before);
+      const after = reduceBlocking(of, before);
       expect(types(after)).toEqual(types(before));
       checkPlaced(of, placed(of, after));
       expect(digging(of, after)).toBeLessThanOrEqual(digging(of, before));
@@ -51,8 +52,8 @@ test('of two alike the one that is used more comes to the front', () => {
     ],
     timeMs: 100,
   };
-  const put = (type: number, y: number): Put => ({ type, x: 0, y, z: 0, turned: false });
-  const after = lessDigging(of, [put(0, 0), put(1, 100)]);
+  const put = (type: number, y: number): Placement3d => ({ type, x: 0, y, z: 0, turned: false });
+  const after = reduceBlocking(of, [put(0, 0), put(1, 100)]);
   expect(after.find(({ type }) => type === 1)!.y).toBe(0);
   expect(digging(of, after)).toBe(1);
 });

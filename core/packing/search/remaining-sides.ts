@@ -1,7 +1,7 @@
 /** The sides of the pieces that are left, shortest first, and what a gap loses for certain with them. */
-import type { Pieces } from '../item-types.ts';
+import type { ItemTypes } from '../item-types.ts';
 
-export class SidesLeft {
+export class RemainingSides {
   /** Every side that can lie across, and whose it is. */
   private readonly side: Int32Array;
   private readonly owner: Int16Array;
@@ -11,7 +11,7 @@ export class SidesLeft {
   private count = 0;
   private left: Uint8Array = new Uint8Array(0);
 
-  constructor({ types, width, turnedWidth, turnable }: Pieces) {
+  constructor({ types, width, turnedWidth, turnable }: ItemTypes) {
     const sides = Array.from({ length: types }, (_, t) =>
       (turnable[t] ? [width[t]!, turnedWidth[t]!] : [width[t]!]).map((side) => ({ t, side })),
     )
@@ -46,17 +46,17 @@ export class SidesLeft {
    * is the shortest side: all of it when nothing fits, else the strip beside the piece that fills it best, where two do not
    * fit side by side.
    */
-  sureLoss(except: number, least: number, gap: number, high: number): number {
-    if (gap >= 2 * least) return 0;
-    if (gap < least) return gap * high;
+  sureLoss(except: number, least: number, width: number, high: number): number {
+    if (width >= 2 * least) return 0;
+    if (width < least) return width * high;
     const whole = this.left[except]! > 1;
     let low = 0;
     for (let above = this.count; low < above;) {
       const middle = (low + above) >> 1;
-      if (this.nowSide[middle]! <= gap) low = middle + 1;
+      if (this.nowSide[middle]! <= width) low = middle + 1;
       else above = middle;
     }
     while (!whole && this.nowOwner[low - 1] === except) low--;
-    return (gap - this.nowSide[low - 1]!) * Math.min(high, least);
+    return (width - this.nowSide[low - 1]!) * Math.min(high, least);
   }
 }

@@ -2,13 +2,13 @@
 import type { Random } from '../../engine/random.ts';
 import { Blocks, unfolded, type Block } from './blocks.ts';
 import type { Incumbent } from '../incumbent.ts';
-import { piecesOf, type Floor, type Pieces } from '../item-types.ts';
-import { asPuts, lay, liking, priceOfRoom } from './beam-floor.ts';
+import { itemTypesOf, type Floor, type ItemTypes } from '../item-types.ts';
+import { asPlacements, packFloorByBeam, beamParameters, priceOfArea } from './beam-floor.ts';
 
 /** Among more than that too many sides are equal by chance. */
-const MOST_UNITS = 90;
-/** Changes in a breath at most, and how many pairs are looked at in one about. */
-const BREATH = { changes: 40, pairs: 8000 };
+const MAX_UNITS = 90;
+/** Changes in a yield at most, and how many pairs are looked at in one about. */
+const YIELD_INTERVAL = { changes: 40, pairs: 8000 };
 /** What one change of so many leaves is laid, if not more blocks than that. */
 const LAID = { every: 60, most: 24 };
 const BEAM = { least: 12, most: 80 };
@@ -16,14 +16,17 @@ const BEAM = { least: 12, most: 80 };
 /** @param plain real sides */
 export function* searchBlocks(
   floor: Floor,
-  plain: Pieces,
+  plain: ItemTypes,
   incumbent: Incumbent,
   random: Random,
 ): Generator<void, void> {
-  if (plain.count.reduce((sum, n) => sum + n, 0) > MOST_UNITS) return;
+  if (plain.count.reduce((sum, n) => sum + n, 0) > MAX_UNITS) return;
   const blocks = new Blocks(floor, plain, random);
   if (!blocks.any) return;
-  const breath = Math.max(1, Math.min(BREATH.changes, Math.round(BREATH.pairs / Math.max(1, blocks.ways.pairs))));
+  const yieldInterval = Math.max(
+    1,
+    Math.min(YIELD_INTERVAL.changes, Math.round(YIELD_INTERVAL.pairs / Math.max(1, blocks.ways.pairs))),
+  );
   let least = Infinity;
   for (let n = 0; ; n++) {
     const left = blocks.change();
@@ -32,11 +35,11 @@ export function* searchBlocks(
     if (further || (n % LAID.every === 0 && left.length <= LAID.most)) {
       yield* layBlocks(left);
       yield;
-    } else if (n % breath === 0) yield;
+    } else if (n % yieldInterval === 0) yield;
   }
 
   function* layBlocks(left: readonly Block[]): Generator<void, void> {
-    const pieces = piecesOf(
+    const pieces = itemTypesOf(
       left.map((block) => ({
         width: block.width,
         depth: block.depth,
@@ -45,19 +48,20 @@ export function* searchBlocks(
         count: 1,
       })),
     );
-    const laid = yield* lay(
+    const laid = yield* packFloorByBeam(
       floor,
       pieces,
       {
-        ...priceOfRoom(floor, pieces),
-        ...liking(2, random),
+        ...priceOfArea(floor, pieces),
+        ...beamParameters(2, random),
         width: BEAM.least + random.below(BEAM.most - BEAM.least),
-        beat: incumbent.value,
+        incumbentValue: incumbent.value,
       },
       random,
       random.next() < 0.5,
     );
-    if (laid) incumbent.offer(asPuts(laid.flatMap(({ type, x, y, turned }) => unfolded(left[type]!, x, y, turned))));
+    if (laid)
+      incumbent.offer(asPlacements(laid.flatMap(({ type, x, y, turned }) => unfolded(left[type]!, x, y, turned))));
   }
 
   function valueOf(block: Block): number {

@@ -1,12 +1,12 @@
 /** Looks for the best packing on the bare floor: beams of growing width, in turn with blocks or with rebuilding. */
 import { Random } from '../../engine/random.ts';
 import type { Incumbent } from '../incumbent.ts';
-import { asPuts, lay, liking, priceOfRoom } from './beam-floor.ts';
-import { lifted } from '../bounds/enlarge-sides.ts';
-import { unitsOf, type Floor, type Pieces } from '../item-types.ts';
+import { asPlacements, packFloorByBeam, beamParameters, priceOfArea } from './beam-floor.ts';
+import { enlargeSides } from '../bounds/enlarge-sides.ts';
+import { expandItems, type Floor, type ItemTypes } from '../item-types.ts';
 import type { FitProblem } from '../problem.ts';
 import { searchBlocks } from './search-blocks.ts';
-import { searchRebuilt } from './search-ruin-recreate.ts';
+import { searchRuinRecreate } from './search-ruin-recreate.ts';
 
 /** Found by trial on floors cut to 9 to 49 pieces: a beam begins with so many states and doubles after each pair. */
 const FIRST_WIDTH = 20;
@@ -27,7 +27,7 @@ const EVEN_WORTH = 1.05;
  */
 export function* searchFlat(
   problem: FitProblem,
-  plain: Pieces,
+  plain: ItemTypes,
   incumbent: Incumbent,
   random: Random,
 ): Generator<void, never> {
@@ -35,7 +35,7 @@ export function* searchFlat(
   const beams = searchBeams(problem, plain, incumbent, random);
   const other = new Random(random.below(2 ** 31));
   const uneven = isUneven(floor, plain);
-  const beside = uneven ? searchRebuilt(problem, incumbent, other) : searchBlocks(floor, plain, incumbent, other);
+  const beside = uneven ? searchRuinRecreate(problem, incumbent, other) : searchBlocks(floor, plain, incumbent, other);
   const turns = uneven ? TURNS.rebuilt : TURNS.blocks;
   for (let more = true; ;) {
     beams.next();
@@ -49,49 +49,49 @@ export function* searchFlat(
 
 function* searchBeams(
   problem: FitProblem,
-  plain: Pieces,
+  plain: ItemTypes,
   incumbent: Incumbent,
   random: Random,
 ): Generator<void, never> {
   const floor = { width: problem.compartment.width, depth: problem.compartment.depth };
-  const pieces = lifted(plain, floor);
-  const room = priceOfRoom(floor, pieces);
+  const pieces = enlargeSides(plain, floor);
+  const room = priceOfArea(floor, pieces);
   const uneven = isUneven(floor, pieces);
   let width = FIRST_WIDTH;
   for (let run = 0; ; run++) {
-    const laid = yield* lay(
+    const laid = yield* packFloorByBeam(
       floor,
       pieces,
-      { ...room, ...liking(run, random), width, beat: incumbent.value },
+      { ...room, ...beamParameters(run, random), width, incumbentValue: incumbent.value },
       random,
       run % 2 === 1,
     );
-    if (laid) incumbent.offer(asPuts(laid));
+    if (laid) incumbent.offer(asPlacements(laid));
     if (run % 2 === 1) width = Math.min(uneven ? WIDEST_UNEVEN : WIDEST, width * 2);
     yield;
     for (let n = 0; uneven && n < SUBSET_RUNS; n++) {
       const only = someOf(plain, pieces, floor, incumbent.value, random);
       if (!only) continue;
-      const found = yield* lay(
+      const found = yield* packFloorByBeam(
         floor,
         only,
         {
-          ...priceOfRoom(floor, only),
-          ...liking(2, random),
+          ...priceOfArea(floor, only),
+          ...beamParameters(2, random),
           width: FIRST_WIDTH << random.below(3),
-          beat: incumbent.value,
+          incumbentValue: incumbent.value,
         },
         random,
         random.next() < 0.5,
       );
-      if (found) incumbent.offer(asPuts(found));
+      if (found) incumbent.offer(asPlacements(found));
       yield;
     }
   }
 }
 
 /** Whether not all can lie, and some are worth more room than others. */
-function isUneven(floor: Floor, { value, area, count }: Pieces): boolean {
+function isUneven(floor: Floor, { value, area, count }: ItemTypes): boolean {
   const worths = Array.from(value, (one, t) => one / area[t]!);
   return (
     Math.max(...worths) > EVEN_WORTH * Math.min(...worths) &&
@@ -100,21 +100,27 @@ function isUneven(floor: Floor, { value, area, count }: Pieces): boolean {
 }
 
 /** A subset by chance that would fill the floor and be worth more than `beat`, the worthier pieces likelier; null when it would not. */
-function someOf(plain: Pieces, pieces: Pieces, floor: Floor, beat: number, random: Random): Pieces | null {
+function someOf(
+  plain: ItemTypes,
+  pieces: ItemTypes,
+  floor: Floor,
+  incumbentValue: number,
+  random: Random,
+): ItemTypes | null {
   const spread = 0.2 + 0.8 * random.next();
-  const units = unitsOf(plain.count).map((t) => ({
+  const items = expandItems(plain.count).map((t) => ({
     t,
     key: Math.log(pieces.value[t]! / pieces.area[t]!) + spread * (random.next() + random.next() - 1),
   }));
-  units.sort((a, b) => b.key - a.key);
+  items.sort((a, b) => b.key - a.key);
   const count = new Int32Array(plain.types);
   let left = floor.width * floor.depth;
   let value = 0;
-  for (const { t } of units) {
+  for (const { t } of items) {
     if (pieces.area[t]! > left) continue;
     left -= pieces.area[t]!;
     value += pieces.value[t]!;
     count[t]!++;
   }
-  return value > beat + 1e-9 ? lifted({ ...plain, count }, floor) : null;
+  return value > incumbentValue + 1e-9 ? enlargeSides({ ...plain, count }, floor) : null;
 }

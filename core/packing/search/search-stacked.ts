@@ -4,28 +4,28 @@
  * time; a worse one is kept now and then, less and less often.
  */
 import { Random } from '../../engine/random.ts';
-import { Cooling } from './annealing.ts';
-import { piecesOf, unitsOf } from '../item-types.ts';
-import { FreeRectangles, TASTES } from './free-rectangles.ts';
+import { Annealing } from './annealing.ts';
+import { itemTypesOf, expandItems } from '../item-types.ts';
+import { FreeRectangles, FIT_RULES } from './free-rectangles.ts';
 import type { FitProblem } from '../problem.ts';
-import { lay, liking, priceOfRoom } from './beam-floor.ts';
+import { packFloorByBeam, beamParameters, priceOfArea } from './beam-floor.ts';
 import type { Incumbent } from '../incumbent.ts';
-import { standingOf, type Put } from '../placement.ts';
-import { FEW_CONTAINERS, searchRebuilt } from './search-ruin-recreate.ts';
-import { diggingOf } from '../blocking-cost.ts';
-import { buildColumns, putsOf, standOn, turnedColumn, type Column } from './columns.ts';
+import { positionedBoxesOf, type Placement3d } from '../placement.ts';
+import { FEW_CONTAINERS, searchRuinRecreate } from './search-ruin-recreate.ts';
+import { blockingCostOf } from '../blocking-cost.ts';
+import { buildColumns, placementsOf, standOn, turnedColumn, type Column } from './columns.ts';
 
 /** States of the beam; of few containers it may be 8, 16 … 256 by chance: there the floor is what decides. */
 const BEAM = 12;
-const FEW = { units: 16, least: 8, doublings: 6 };
+const FEW = { items: 16, least: 8, doublings: 6 };
 /** How much worse an order may be kept at first, as a share of the value; rounds at most until none is and a fresh one begins. */
 const HEAT = 0.01;
 const LONGEST = 16_000;
 /** From that share on only what takes no more digging is taken for alike. */
 const LATE = 0.9;
-/** One breath of so many rebuilds, where containers are few and where they are many; by trial. */
+/** One yield of so many rebuilds, where containers are few and where they are many; by trial. */
 const REBUILT_EVERY = { few: 2, many: 4 };
-/** One round of so many is laid by the beam; so many quick ones make a breath. */
+/** One round of so many is laid by the beam; so many quick ones make a yield. */
 const CAREFUL_EVERY = 6;
 const QUICK_ROUNDS = 8;
 
@@ -39,9 +39,9 @@ interface Genes {
 /** Orders and rebuilding take turns. */
 export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random: Random): Generator<void, never> {
   const orders = searchOrders(problem, incumbent, random);
-  const rebuilt = searchRebuilt(problem, incumbent, new Random(random.below(2 ** 31)));
-  const units = problem.containers.reduce((sum, one) => sum + one.count, 0);
-  const every = units <= FEW_CONTAINERS ? REBUILT_EVERY.few : REBUILT_EVERY.many;
+  const rebuilt = searchRuinRecreate(problem, incumbent, new Random(random.below(2 ** 31)));
+  const items = problem.containers.reduce((sum, container) => sum + container.count, 0);
+  const every = items <= FEW_CONTAINERS ? REBUILT_EVERY.few : REBUILT_EVERY.many;
   for (let round = 0; ; round++) {
     (round % every < every - 1 ? orders : rebuilt).next();
     yield;
@@ -51,17 +51,17 @@ export function* searchStacked(problem: FitProblem, incumbent: Incumbent, random
 function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random): Generator<void, never> {
   const { containers, compartment } = problem;
   const floor = { width: compartment.width, depth: compartment.depth };
-  const typeOf = Int32Array.from(unitsOf(containers.map((one) => one.count)));
-  const units = typeOf.length;
+  const typeOf = Int32Array.from(expandItems(containers.map((container) => container.count)));
+  const items = typeOf.length;
 
   const greedy = new FreeRectangles(floor.width, floor.depth);
   const fresh = (): Genes => {
-    const alone = new Float64Array(units);
+    const alone = new Float64Array(items);
     // Where not everything finds room, what brings much for little floor goes first.
     if (random.next() < 0.5) {
       const key = Float64Array.from(typeOf, (t) => {
-        const one = containers[t]!;
-        return (-one.value / (one.width * one.depth)) * (0.3 + random.next());
+        const container = containers[t]!;
+        return (-container.value / (container.width * container.depth)) * (0.3 + random.next());
       });
       return { key, alone };
     }
@@ -69,8 +69,13 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
     const spread = [0.1, 0.4, 0.9][random.below(3)]!;
     return {
       key: Float64Array.from(typeOf, (t) => {
-        const one = containers[t]!;
-        return -one.width * one.depth * (one.stackable ? stackFirst : 1) * Math.exp(spread * (random.next() - 0.5));
+        const container = containers[t]!;
+        return (
+          -container.width *
+          container.depth *
+          (container.stackable ? stackFirst : 1) *
+          Math.exp(spread * (random.next() - 0.5))
+        );
       }),
       alone,
     };
@@ -79,12 +84,12 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
     const key = genes.key.slice();
     const alone = genes.alone.slice();
     for (let n = 1 + random.below(3); n > 0; n--) {
-      const unit = random.below(units);
-      if (random.next() < 0.25) alone[unit] = 1 - alone[unit]!;
-      else if (random.next() < 0.5) key[unit] = key[unit]! * Math.exp(1.6 * (random.next() - 0.5));
+      const item = random.below(items);
+      if (random.next() < 0.25) alone[item] = 1 - alone[item]!;
+      else if (random.next() < 0.5) key[item] = key[item]! * Math.exp(1.6 * (random.next() - 0.5));
       else {
-        const other = random.below(units);
-        [key[unit], key[other]] = [key[other]!, key[unit]!];
+        const other = random.below(items);
+        [key[item], key[other]] = [key[other]!, key[item]!];
       }
     }
     return { key, alone };
@@ -92,8 +97,8 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
 
   let genes = fresh();
   let value = -1;
-  let digging = Infinity;
-  const cooling = new Cooling(HEAT, LONGEST, random);
+  let blockingCost = Infinity;
+  const cooling = new Annealing(HEAT, LONGEST, random);
   for (let round = 0; ; round++) {
     const tried = value < 0 ? genes : changed(genes);
     // Many orders laid quickly, and now and then one laid with care.
@@ -102,15 +107,15 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
     const worth = puts.reduce((sum, put) => sum + containers[put.type]!.value, 0);
     const dig =
       worth >= incumbent.value - 1e-9 || worth >= value - 1e-9
-        ? diggingOf(standingOf(problem, puts), compartment.access)
+        ? blockingCostOf(positionedBoxesOf(problem, puts), compartment.access)
         : Infinity;
     incumbent.offer(puts);
     const most = cooling.allowance(incumbent.value);
-    const alike = worth >= value - 1e-9 && (cooling.share < LATE || dig <= digging);
+    const alike = worth >= value - 1e-9 && (cooling.share < LATE || dig <= blockingCost);
     if (value < 0 || worth > value + 1e-9 || alike || worth > value - most) {
       genes = tried;
       value = worth;
-      digging = dig;
+      blockingCost = dig;
     }
     if (cooling.ended()) {
       genes = fresh();
@@ -120,22 +125,22 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
   }
 
   function columnsOf({ key, alone }: Genes): Column[] {
-    const order = Array.from({ length: units }, (_, unit) => unit).sort((a, b) => key[a]! - key[b]!);
-    return buildColumns(problem, order, (unit) => alone[unit]! > 0.5, typeOf, random);
+    const order = Array.from({ length: items }, (_, item) => item).sort((a, b) => key[a]! - key[b]!);
+    return buildColumns(problem, order, (item) => alone[item]! > 0.5, typeOf, random);
   }
 
-  function quick(genes: Genes): Put[] {
+  function quick(genes: Genes): Placement3d[] {
     const columns = columnsOf(genes);
-    const taste = TASTES[random.below(4)] ?? 'short side';
+    const fitRule = FIT_RULES[random.below(4)] ?? 'short side';
     return filledUp(
       columns,
-      greedy.lay(columns, taste).map(({ piece, x, y, turned }) => ({ type: piece, x, y, turned })),
+      greedy.lay(columns, fitRule).map(({ piece, x, y, turned }) => ({ type: piece, x, y, turned })),
     );
   }
 
-  function* decode(genes: Genes, round: number): Generator<void, Put[]> {
+  function* decode(genes: Genes, round: number): Generator<void, Placement3d[]> {
     const columns = columnsOf(genes);
-    const pieces = piecesOf(
+    const pieces = itemTypesOf(
       columns.map((column) => ({
         width: column.width,
         depth: column.depth,
@@ -145,14 +150,14 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
       })),
     );
     const laid =
-      (yield* lay(
+      (yield* packFloorByBeam(
         floor,
         pieces,
         {
-          ...priceOfRoom(floor, pieces),
-          ...liking(round < 2 ? 0 : 2, random),
-          width: units <= FEW.units ? FEW.least << random.below(FEW.doublings) : BEAM,
-          beat: 0,
+          ...priceOfArea(floor, pieces),
+          ...beamParameters(round < 2 ? 0 : 2, random),
+          width: items <= FEW.items ? FEW.least << random.below(FEW.doublings) : BEAM,
+          incumbentValue: 0,
         },
         random,
         random.next() < 0.5,
@@ -164,7 +169,7 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
   function filledUp(
     columns: readonly Column[],
     laid: readonly { type: number; x: number; y: number; turned: boolean }[],
-  ): Put[] {
+  ): Placement3d[] {
     const placed = new Set(laid.map((one) => one.type));
     const standing = laid.map((one) => columns[one.type]!);
     const rest = columns.flatMap((column, i) => (placed.has(i) ? [] : column.members.map((member) => member.type)));
@@ -177,7 +182,7 @@ function* searchOrders(problem: FitProblem, incumbent: Incumbent, random: Random
         random,
       );
     return laid.flatMap(({ type, x, y, turned }) =>
-      putsOf(turned ? turnedColumn(columns[type]!) : columns[type]!, x, y),
+      placementsOf(turned ? turnedColumn(columns[type]!) : columns[type]!, x, y),
     );
 
     function turnedOf(column: Column): boolean {

@@ -5,7 +5,7 @@ import type { FitAnswer, FitPlacement, FitProblem } from '../problem.ts';
 /** What was placed keeps every rule of the format, written apart from the engine; returns its value. */
 export function checkPlaced(problem: FitProblem, placed: readonly FitPlacement[]): number {
   const { width, depth, height } = problem.compartment;
-  const kinds = new Map(problem.containers.map((one) => [one.id, one]));
+  const kinds = new Map(problem.containers.map((container) => [container.id, container]));
   const boxes = placed.map((put) => {
     const kind = kinds.get(put.id)!;
     expect(put.turned && !kind.turnable).toBe(false);

@@ -2,10 +2,10 @@
 import fc from 'fast-check';
 import type { Random } from '../../engine/random.ts';
 import { FreeRectangles } from '../search/free-rectangles.ts';
-import { unitsOf } from '../item-types.ts';
+import { expandItems } from '../item-types.ts';
 import type { FitProblem } from '../problem.ts';
-import type { Put } from '../placement.ts';
-import { buildColumns, putsOf, turnedColumn } from '../search/columns.ts';
+import type { Placement3d } from '../placement.ts';
+import { buildColumns, placementsOf, turnedColumn } from '../search/columns.ts';
 
 const side = fc.integer({ min: 30, max: 120 });
 const container = fc.record({
@@ -26,9 +26,11 @@ export const shelves = fc.array(container, { minLength: 2, maxLength: 6 }).map((
 }));
 
 /** Stood on one another and laid in an order of chance. */
-export function putByChance(of: FitProblem, random: Random): Put[] {
+export function putByChance(of: FitProblem, random: Random): Placement3d[] {
   const { width, depth, height } = of.compartment;
-  const units = unitsOf(of.containers.map((one) => one.count)).filter((t) => of.containers[t]!.height <= height);
+  const units = expandItems(of.containers.map((container) => container.count)).filter(
+    (t) => of.containers[t]!.height <= height,
+  );
   const order = units
     .map((t) => ({ t, key: random.next() }))
     .sort((a, b) => a.key - b.key)
@@ -42,6 +44,6 @@ export function putByChance(of: FitProblem, random: Random): Put[] {
   );
   return new FreeRectangles(width, depth).lay(columns, 'short side').flatMap(({ piece, x, y, turned }) => {
     const column = columns[piece]!;
-    return putsOf(turned ? turnedColumn(column) : column, x, y);
+    return placementsOf(turned ? turnedColumn(column) : column, x, y);
   });
 }

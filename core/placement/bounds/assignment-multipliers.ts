@@ -3,57 +3,62 @@
  * all others. They follow the subgradient, smoothed (Camerini, Fratta and Maffioli 1975), with Polyak's step.
  */
 import type { CompiledPlace } from '../compiled/compile.ts';
-import { Division, type PricedGroup } from './group-partition.ts';
-import type { Reach } from './candidate-lists.ts';
-import type { RoomFor } from './group-fits.ts';
+import { GroupPartition, type PricedGroup } from './group-partition.ts';
+import type { CandidateLists } from './candidate-lists.ts';
+import type { GroupFits } from './group-fits.ts';
 
 /** Share of the last direction that is kept. */
 const SMOOTHING = 0.9;
 
-export class Prices {
+export class AssignmentMultipliers {
   /** Lone bins first, one each, then the groups' rows: by member, a column for each unit. */
-  readonly price: Float64Array;
+  readonly multiplier: Float64Array;
   readonly best: Float64Array;
   /** Wanted less taken this round. */
-  readonly gap: Float64Array;
+  readonly subgradient: Float64Array;
   /** Where the price stands that a bin pays for each of its choices. */
-  readonly payAt: Int32Array[];
+  readonly multiplierAt: Int32Array[];
   readonly groups: PricedGroup[] = [];
   /** What each group pays in this round. */
   readonly groupPays: Float64Array;
-  readonly division: Division;
+  readonly partition: GroupPartition;
   /** The bin that pays each price, and what it may not exceed. */
   private readonly payer: Int32Array;
-  private readonly most: Float64Array;
+  private readonly maxMultiplier: Float64Array;
   /** Where prices went lately. */
-  private readonly drift: Float64Array;
-  private readonly loners: number[];
+  private readonly direction: Float64Array;
+  private readonly ungrouped: number[];
   /** Whether any compartment can take a lone bin. */
   private readonly wanted: Uint8Array;
 
-  /** @param before the rents that prices begin with, or the prices so far, where lists were made longer: they go on */
-  constructor(place: CompiledPlace, reach: Reach, rooms: readonly RoomFor[], before: Prices | Float64Array) {
+  /** @param before the width multipliers that prices begin with, or the prices so far, where lists were made longer: they go on */
+  constructor(
+    place: CompiledPlace,
+    reach: CandidateLists,
+    groupFits: readonly GroupFits[],
+    before: AssignmentMultipliers | Float64Array,
+  ) {
     const { groupOf, inGroup, bins } = place;
     const { choices, limit } = reach;
-    this.loners = Array.from({ length: bins }, (_, b) => b).filter((b) => groupOf[b]! < 0);
-    let length = this.loners.length;
+    this.ungrouped = Array.from({ length: bins }, (_, b) => b).filter((b) => groupOf[b]! < 0);
+    let length = this.ungrouped.length;
     const column = new Int32Array(place.units);
     inGroup.forEach((group, g) => {
       const units = unitsNear(place, choices, group, column);
       const columns = units.length + 1;
-      rooms[g]!.layOut(units);
-      this.groups.push({ members: group.length, columns, units, at: length, room: rooms[g]! });
+      groupFits[g]!.setUnits(units);
+      this.groups.push({ members: group.length, columns, units, at: length, fits: groupFits[g]! });
       length += group.length * columns;
     });
-    this.price = new Float64Array(length);
+    this.multiplier = new Float64Array(length);
     this.payer = new Int32Array(length);
-    this.payAt = choices.map((own) => new Int32Array(own.length));
-    this.loners.forEach((b, i) => {
-      this.payAt[b]!.fill(i);
-      this.price[i] = limit[b]!;
+    this.multiplierAt = choices.map((choice) => new Int32Array(choice.length));
+    this.ungrouped.forEach((b, i) => {
+      this.multiplierAt[b]!.fill(i);
+      this.multiplier[i] = limit[b]!;
       this.payer[i] = b;
     });
-    this.wanted = Uint8Array.from(this.loners, (b) => (choices[b]!.length ? 1 : 0));
+    this.wanted = Uint8Array.from(this.ungrouped, (b) => (choices[b]!.length ? 1 : 0));
     inGroup.forEach((group, g) => {
       const { units, columns, at } = this.groups[g]!;
       for (let u = 0; u < units.length; u++) column[units[u]!] = u;
@@ -61,45 +66,45 @@ export class Prices {
         const b = group[m]!;
         const row = at + m * columns;
         // Where its list is whole, another unit is closed to it; else it costs at least the limit there.
-        this.price.fill(limit[b]!, row, row + columns);
+        this.multiplier.fill(limit[b]!, row, row + columns);
         this.payer.fill(b, row, row + columns);
         const own = choices[b]!;
-        const payAt = this.payAt[b]!;
-        for (let i = 0; i < own.length; i++) payAt[i] = row + column[place.unitOf[own[i]!]!]!;
+        const multiplierAt = this.multiplierAt[b]!;
+        for (let i = 0; i < own.length; i++) multiplierAt[i] = row + column[place.unitOf[own[i]!]!]!;
       }
     });
-    this.most = this.price.slice();
+    this.maxMultiplier = this.multiplier.slice();
     this.best = new Float64Array(length);
-    this.gap = new Float64Array(length);
-    this.drift = new Float64Array(length);
+    this.subgradient = new Float64Array(length);
+    this.direction = new Float64Array(length);
     this.groupPays = new Float64Array(this.groups.length);
-    this.division = new Division(this.price);
-    if (before instanceof Prices) this.carryOn(before, column);
+    this.partition = new GroupPartition(this.multiplier);
+    if (before instanceof AssignmentMultipliers) this.carryOn(before, column);
     else this.begin(place, reach, before);
   }
 
-  /** Each bin begins with the least of effort and rent, in each unit if it belongs to a group. */
-  private begin(place: CompiledPlace, { choices, asked }: Reach, rents: Float64Array): void {
-    const { price, payAt } = this;
+  /** Each bin begins with the least of effort and width multiplier, in each unit if it belongs to a group. */
+  private begin(place: CompiledPlace, { choices, costs: asked }: CandidateLists, widthMultipliers: Float64Array): void {
+    const { multiplier, multiplierAt } = this;
     for (let b = 0; b < choices.length; b++) {
       const own = choices[b]!;
-      const at = payAt[b]!;
+      const at = multiplierAt[b]!;
       const its = asked[b]!;
       const wide = place.width[b]!;
       for (let i = 0; i < own.length; i++) {
-        const pays = its[i]! + rents[own[i]!]! * wide;
-        if (pays < price[at[i]!]!) price[at[i]!] = pays;
+        const pays = its[i]! + widthMultipliers[own[i]!]! * wide;
+        if (pays < multiplier[at[i]!]!) multiplier[at[i]!] = pays;
       }
     }
-    this.best.set(price);
+    this.best.set(multiplier);
   }
 
   /** Takes over prices; a unit new to a group begins where all others stood. */
-  private carryOn(before: Prices, column: Int32Array): void {
-    const { groups, loners } = this;
+  private carryOn(before: AssignmentMultipliers, column: Int32Array): void {
+    const { groups, ungrouped } = this;
     // Where each price comes from.
-    const source = new Int32Array(this.price.length);
-    for (let i = 0; i < loners.length; i++) source[i] = i;
+    const source = new Int32Array(this.multiplier.length);
+    for (let i = 0; i < ungrouped.length; i++) source[i] = i;
     column.fill(-1);
     groups.forEach(({ at, columns, units, members }, g) => {
       const old = before.groups[g]!;
@@ -113,23 +118,23 @@ export class Prices {
     });
     for (let i = 0; i < source.length; i++) {
       const from = source[i]!;
-      this.price[i] = before.price[from]!;
+      this.multiplier[i] = before.multiplier[from]!;
       this.best[i] = before.best[from]!;
-      this.drift[i] = before.drift[from]!;
+      this.direction[i] = before.direction[from]!;
     }
   }
 
   /** What the bins pay where each, or each group, pays least. */
   paid(): number {
-    const { price, gap } = this;
+    const { multiplier, subgradient } = this;
     let sum = 0;
-    for (let i = 0; i < this.loners.length; i++) {
-      sum += price[i]!;
+    for (let i = 0; i < this.ungrouped.length; i++) {
+      sum += multiplier[i]!;
       // Nobody can take it: its price stands.
-      if (this.wanted[i]) gap[i]! += 1;
+      if (this.wanted[i]) subgradient[i]! += 1;
     }
     for (let g = 0; g < this.groups.length; g++) {
-      this.groupPays[g] = this.division.pays(this.groups[g]!, gap);
+      this.groupPays[g] = this.partition.pays(this.groups[g]!, subgradient);
       sum += this.groupPays[g]!;
     }
     return sum;
@@ -137,24 +142,26 @@ export class Prices {
 
   /** Changes the prices against the gap; `length` is how far the bound is hoped to rise. */
   step(length: number): void {
-    const { price, gap, drift, most } = this;
+    const { multiplier, subgradient, direction, maxMultiplier } = this;
     let norm = 0;
-    for (let i = 0; i < drift.length; i++) {
-      drift[i] = gap[i]! + SMOOTHING * drift[i]!;
-      norm += drift[i]! * drift[i]!;
+    for (let i = 0; i < direction.length; i++) {
+      direction[i] = subgradient[i]! + SMOOTHING * direction[i]!;
+      norm += direction[i]! * direction[i]!;
     }
-    gap.fill(0);
+    subgradient.fill(0);
     if (norm < 1e-9) return;
     const step = length / norm;
-    for (let i = 0; i < price.length; i++)
-      if (drift[i]! !== 0) price[i] = Math.max(0, Math.min(most[i]!, price[i]! + step * drift[i]!));
+    for (let i = 0; i < multiplier.length; i++)
+      if (direction[i]! !== 0)
+        multiplier[i] = Math.max(0, Math.min(maxMultiplier[i]!, multiplier[i]! + step * direction[i]!));
   }
 
   /** The bins that would pay more than they may. */
-  pressed(): Set<number> {
-    const { price, most, drift, payer } = this;
+  saturated(): Set<number> {
+    const { multiplier, maxMultiplier, direction, payer } = this;
     const bins = new Set<number>();
-    for (let i = 0; i < price.length; i++) if (drift[i]! > 0 && price[i]! >= most[i]! - 1e-9) bins.add(payer[i]!);
+    for (let i = 0; i < multiplier.length; i++)
+      if (direction[i]! > 0 && multiplier[i]! >= maxMultiplier[i]! - 1e-9) bins.add(payer[i]!);
     return bins;
   }
 }

@@ -5,13 +5,13 @@
 import { beyondChoices, type CompiledPlace } from '../compiled/compile.ts';
 import { Nearest } from '../compiled/nearest.ts';
 import { UNPLACED } from '../problem.ts';
-import type { Takers } from './candidate-arcs.ts';
+import type { CandidateArcs } from './candidate-arcs.ts';
 
-export class Reach {
+export class CandidateLists {
   /** Those of each bin. */
   readonly choices: Int32Array[];
   /** What each of them asks, in seconds a week. */
-  readonly asked: Float64Array[];
+  readonly costs: Float64Array[];
   /** What the cheapest compartment asks that is not on a bin's list, in seconds a week; no price may exceed it. */
   readonly limit: Float64Array;
   private readonly place: CompiledPlace;
@@ -21,18 +21,18 @@ export class Reach {
   constructor(place: CompiledPlace) {
     this.place = place;
     this.choices = place.choices.slice();
-    this.asked = place.choiceCosts.slice();
+    this.costs = place.choiceCosts.slice();
     this.listed = Array.from({ length: place.bins }, () => undefined);
     this.limit = Float64Array.from(place.choices, (_, b) => beyondChoices(place, b));
   }
 
   /** Whether compartments are left that are not on the list of b. */
-  canWiden(b: number): boolean {
+  canExtend(b: number): boolean {
     return this.limit[b]! < UNPLACED;
   }
 
   /** Takes as many more compartments of b on its list as it had at first, or as were taken on before. */
-  widen(b: number): void {
+  extend(b: number): void {
     const { place } = this;
     const own = (this.listed[b] ??= new Uint8Array(place.compartments));
     for (let i = 0; i < place.choices[b]!.length; i++) own[place.choices[b]![i]!] = 1;
@@ -45,29 +45,29 @@ export class Reach {
     const more = items.subarray(0, had);
     for (let i = 0; i < more.length; i++) own[more[i]!] = 1;
     this.choices[b] = joined(Int32Array, this.choices[b]!, more);
-    this.asked[b] = joined(Float64Array, this.asked[b]!, values.subarray(0, had));
+    this.costs[b] = joined(Float64Array, this.costs[b]!, values.subarray(0, had));
     this.limit[b] = Math.min(UNPLACED, values[had] ?? UNPLACED);
   }
 
-  /** Forgets some of the choices: a 1 for each entry of the takers that is to go. */
-  forget({ who, nth }: Takers, forgotten: Uint8Array): void {
-    const gone = this.choices.map((own) => new Uint8Array(own.length));
-    for (let i = 0; i < who.length; i++) if (forgotten[i]) gone[who[i]!]![nth[i]!] = 1;
+  /** Takes choices off the lists: a 1 for each candidate arc that is fixed at zero. */
+  fix({ bin: who, choice: nth }: CandidateArcs, fixed: Uint8Array): void {
+    const gone = this.choices.map((choice) => new Uint8Array(choice.length));
+    for (let i = 0; i < who.length; i++) if (fixed[i]) gone[who[i]!]![nth[i]!] = 1;
     gone.forEach((its, b) => {
       if (!its.includes(1)) return;
       this.choices[b] = this.choices[b]!.filter((_, i) => !its[i]);
-      this.asked[b] = this.asked[b]!.filter((_, i) => !its[i]);
+      this.costs[b] = this.costs[b]!.filter((_, i) => !its[i]);
     });
   }
 }
 
 function joined<List extends Int32Array | Float64Array>(
   make: new (length: number) => List,
-  one: List,
+  list: List,
   two: List,
 ): List {
-  const both = new make(one.length + two.length);
-  both.set(one);
-  both.set(two, one.length);
+  const both = new make(list.length + two.length);
+  both.set(list);
+  both.set(two, list.length);
   return both;
 }

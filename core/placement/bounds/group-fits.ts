@@ -5,7 +5,7 @@ const UNKNOWN = 0;
 const YES = 1;
 const NO = 2;
 
-export class RoomFor {
+export class GroupFits {
   private readonly place: CompiledPlace;
   private readonly members: readonly number[];
   private units: readonly number[] = [];
@@ -21,9 +21,9 @@ export class RoomFor {
   }
 
   /** From now on the columns are these units. */
-  layOut(units: readonly number[]): void {
+  setUnits(units: readonly number[]): void {
     this.units = units;
-    if (this.members.length > MOST_MEMBERS) return;
+    if (this.members.length > MAX_MEMBERS) return;
     const sets = 1 << this.members.length;
     this.columns = new Int32Array(units.length);
     units.forEach((unit, u) => {
@@ -53,8 +53,8 @@ export class RoomFor {
     const { place } = this;
     const spaces = this.place.inUnit[unit]!;
     const bins = this.members.filter((_, m) => mask & (1 << m)).sort((a, b) => place.width[b]! - place.width[a]!);
-    const free = spaces.map((c) => place.roomWidth[c]!);
-    const load = spaces.map((c) => place.roomLoad[c]!);
+    const free = spaces.map((c) => place.widthCapacity[c]!);
+    const load = spaces.map((c) => place.loadCapacity[c]!);
     const goesInto = (b: number, s: number): boolean =>
       place.width[b]! <= free[s]! && place.mass[b]! <= load[s]! && place.costs.at(b, spaces[s]!) < Infinity;
     const put = (b: number, s: number, sign: 1 | -1): void => {
@@ -81,7 +81,7 @@ export class RoomFor {
         // Spaces alike in room and in what may stand there need not all be tried.
         const kind = `${free[s]} ${load[s]} ${bins
           .slice(i)
-          .map((one) => (place.costs.at(one, spaces[s]!) === Infinity ? 0 : 1))
+          .map((bin) => (place.costs.at(bin, spaces[s]!) === Infinity ? 0 : 1))
           .join('')}`;
         if (tried.has(kind)) continue;
         tried.add(kind);
@@ -96,4 +96,4 @@ export class RoomFor {
 }
 
 /** A table of all subsets is kept for groups up to this size. */
-const MOST_MEMBERS = 10;
+const MAX_MEMBERS = 10;

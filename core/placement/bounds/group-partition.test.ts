@@ -1,9 +1,9 @@
 import { expect, test } from 'vitest';
 import fc from 'fast-check';
 import { compilePlace } from '../compiled/compile.ts';
-import { Division, type PricedGroup } from './group-partition.ts';
+import { GroupPartition, type PricedGroup } from './group-partition.ts';
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
-import { RoomFor } from './group-fits.ts';
+import { GroupFits } from './group-fits.ts';
 import { plainBin, plainProblem, plainShelf } from '../testing/plain.ts';
 import { problems } from '../testing/problems.ts';
 
@@ -11,15 +11,15 @@ interface Case {
   group: PricedGroup;
   price: Float64Array;
   /** A room of its own, to ask what the division is not to know yet. */
-  room: RoomFor;
+  fits: GroupFits;
 }
 
 /** One group of up to five in up to three units, at prices of chance; prices beyond what is left out do not occur. */
 const cases: fc.Arbitrary<Case> = fc
   .record({
-    problem: problems(5, 7).map((one) => ({
-      ...one,
-      bins: one.bins.map((bin) => ({ ...bin, group: 'g0', hazard: false, view: null, lightSensitive: false })),
+    problem: problems(5, 7).map((problem) => ({
+      ...problem,
+      bins: problem.bins.map((bin) => ({ ...bin, group: 'g0', hazard: false, view: null, lightSensitive: false })),
     })),
     prices: fc.array(fc.oneof(fc.integer({ min: 0, max: 300 }), fc.constant(UNPLACED)), {
       minLength: 20,
@@ -32,23 +32,23 @@ const cases: fc.Arbitrary<Case> = fc
     const units = Array.from({ length: place.units }, (_, u) => u);
     const members = place.inGroup[0]!;
     const columns = units.length + 1;
-    const rooms = [0, 1].map(() => {
-      const room = new RoomFor(place, members);
-      room.layOut(units);
-      return room;
+    const bothFits = [0, 1].map(() => {
+      const fits = new GroupFits(place, members);
+      fits.setUnits(units);
+      return fits;
     });
     return {
-      group: { members: members.length, columns, units, at: 0, room: rooms[0]! },
+      group: { members: members.length, columns, units, at: 0, fits: bothFits[0]! },
       price: Float64Array.from({ length: members.length * columns }, (_, i) =>
         Math.min(UNPLACED, prices[i % 20]! + i / 1024),
       ),
-      room: rooms[1]!,
+      fits: bothFits[1]!,
     };
   });
 
 /** The least over all ways to give each member a column or none, `fixed` in its column, all parts having room if that is asked. */
 function byTrying(
-  { group, price, room }: Case,
+  { group, price, fits }: Case,
   { fixed, withRoom }: { fixed?: { member: number; column: number }; withRoom: boolean },
 ): number {
   const { members, columns } = group;
@@ -59,7 +59,7 @@ function byTrying(
       const used = new Set(at.filter((u) => u >= 0));
       for (const u of used) {
         const mask = at.reduce((all, own, k) => (own === u ? all | (1 << k) : all), 0);
-        if (withRoom && !room.holds(u, mask)) return;
+        if (withRoom && !fits.holds(u, mask)) return;
       }
       best = Math.min(best, sum + GROUP_SPLIT * Math.max(0, used.size - 1));
       return;
@@ -80,9 +80,9 @@ test('where there is room for all, a group pays for the cheapest of all its divi
   fc.assert(
     fc.property(cases, (one) => {
       // Units that are not laid out are taken to have room.
-      one.group.room.layOut([]);
+      one.group.fits.setUnits([]);
       const wanted = new Float64Array(one.price.length);
-      const pays = new Division(one.price).pays(one.group, wanted);
+      const pays = new GroupPartition(one.price).pays(one.group, wanted);
       expect(pays).toBeCloseTo(byTrying(one, { withRoom: false }), 6);
       // What it says it wants is what it pays for.
       const { members, columns } = one.group;
@@ -104,7 +104,7 @@ test('where there is room for all, a group pays for the cheapest of all its divi
 test('where room is scarce, it pays no more than the cheapest that has room, and no less than without walls', () => {
   fc.assert(
     fc.property(cases, (one) => {
-      const pays = new Division(one.price).pays(one.group, new Float64Array(one.price.length));
+      const pays = new GroupPartition(one.price).pays(one.group, new Float64Array(one.price.length));
       expect(pays).toBeLessThanOrEqual(byTrying(one, { withRoom: true }) + 1e-6);
       expect(pays).toBeGreaterThanOrEqual(byTrying(one, { withRoom: false }) - 1e-6);
     }),
@@ -120,14 +120,14 @@ test('all of a group that only fits apart is not asked for together', () => {
       ['u0', 'u1'].map((id) => plainShelf(id)),
     ),
   );
-  const room = new RoomFor(place, [0, 1]);
-  room.layOut([0, 1]);
+  const fits = new GroupFits(place, [0, 1]);
+  fits.setUnits([0, 1]);
   const price = Float64Array.of(10, 12, 500, 200, 12, 500);
   const wanted = new Float64Array(6);
-  const group = { members: 2, columns: 3, units: [0, 1], at: 0, room };
+  const group = { members: 2, columns: 3, units: [0, 1], at: 0, fits };
   // Together in the second unit would cost 24, but there is room for one of them only.
-  expect(new Division(price).pays(group, wanted)).toBe(10 + 12 + GROUP_SPLIT);
-  expect(room.refuses(1, 3)).toBe(true);
+  expect(new GroupPartition(price).pays(group, wanted)).toBe(10 + 12 + GROUP_SPLIT);
+  expect(fits.refuses(1, 3)).toBe(true);
   expect(Array.from(wanted)).toEqual([1, 0, 0, 0, 1, 0]);
 });
 
@@ -135,7 +135,7 @@ test('forced to pay one price, it pays no more than is said', () => {
   fc.assert(
     fc.property(cases, (one) => {
       const { members, columns } = one.group;
-      const division = new Division(one.price);
+      const division = new GroupPartition(one.price);
       const pays = division.pays(one.group, new Float64Array(one.price.length));
       const extra = new Float64Array(one.price.length);
       division.forced(one.group, pays, extra);
@@ -159,14 +159,14 @@ test('more than eight stay together or pay one split, each where it pays least',
     columns: 2,
     units: [0],
     at: 0,
-    room: new RoomFor(
+    fits: new GroupFits(
       place,
       Array.from({ length: members }, (_, b) => b),
     ),
   };
   const wanted = new Float64Array(price.length);
-  expect(new Division(price).pays(group, wanted)).toBe(20 * members);
+  expect(new GroupPartition(price).pays(group, wanted)).toBe(20 * members);
   expect(Array.from(wanted)).toEqual(Array.from(price, (pays) => (pays === 20 ? 1 : 0)));
   for (let m = 0; m < members; m++) if (m % 2) price[2 * m] = 100;
-  expect(new Division(price).pays(group, new Float64Array(price.length))).toBe(5 * 20 + 4 * 35 + GROUP_SPLIT);
+  expect(new GroupPartition(price).pays(group, new Float64Array(price.length))).toBe(5 * 20 + 4 * 35 + GROUP_SPLIT);
 });

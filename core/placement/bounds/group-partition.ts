@@ -3,12 +3,12 @@
  * left out for what a bin without a place costs; every unit beyond the first costs a split.
  */
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
-import type { RoomFor } from './group-fits.ts';
+import type { GroupFits } from './group-fits.ts';
 
 /** Groups up to this size are divided in every way: 3^n of them. */
-const MOST_MEMBERS = 8;
+const MAX_MEMBERS = 8;
 /** Divisions tried until every part has room; the last one is taken as it is, which only makes the bound lower. */
-const MOST_TRIES = 20;
+const MAX_TRIES = 20;
 
 /** A group: its members' prices stand in rows of one column for each unit near any of them, and one for all others. */
 export interface PricedGroup {
@@ -18,20 +18,20 @@ export interface PricedGroup {
   units: readonly number[];
   /** Where its first row begins. */
   at: number;
-  room: RoomFor;
+  fits: GroupFits;
 }
 
-export class Division {
+export class GroupPartition {
   private readonly price: Float64Array;
   // By set of members: their sum in one unit; the least such sum, and its unit.
-  private readonly sums = new Float64Array(1 << MOST_MEMBERS);
-  private readonly one = new Float64Array(1 << MOST_MEMBERS);
-  private readonly oneUnit = new Int32Array(1 << MOST_MEMBERS);
+  private readonly sums = new Float64Array(1 << MAX_MEMBERS);
+  private readonly one = new Float64Array(1 << MAX_MEMBERS);
+  private readonly oneUnit = new Int32Array(1 << MAX_MEMBERS);
   // By set: the least when others of the group stand elsewhere, and the part that goes into one unit (none: the first is left out).
-  private readonly rest = new Float64Array(1 << MOST_MEMBERS);
-  private readonly restPart = new Int32Array(1 << MOST_MEMBERS);
+  private readonly rest = new Float64Array(1 << MAX_MEMBERS);
+  private readonly restPart = new Int32Array(1 << MAX_MEMBERS);
   /** By member, what it pays at the least anywhere; by unit, what all pay there. */
-  private readonly least = new Float64Array(MOST_MEMBERS);
+  private readonly least = new Float64Array(MAX_MEMBERS);
   private together = new Float64Array(64);
 
   /** @param price all prices, read anew at every call */
@@ -41,8 +41,8 @@ export class Division {
 
   /** What the group pays at the least; adds 1 to `wanted` at each price that is paid. */
   pays(group: PricedGroup, wanted: Float64Array): number {
-    const { members, columns, at, room } = group;
-    if (members > MOST_MEMBERS) return this.largePays(group, wanted);
+    const { members, columns, at, fits } = group;
+    if (members > MAX_MEMBERS) return this.largePays(group, wanted);
     const { one, oneUnit, rest, restPart } = this;
     const all = (1 << members) - 1;
     for (let tries = 0; ; tries++) {
@@ -76,8 +76,8 @@ export class Division {
       // Whether there is room is asked only for what is chosen; each refusal is remembered.
       const unitOf = (part: number): number => (together < 0 ? oneUnit[part]! : together);
       let holds = true;
-      for (const part of parts) if (!room.holds(unitOf(part), part)) holds = false;
-      if (!holds && tries < MOST_TRIES) continue;
+      for (const part of parts) if (!fits.holds(unitOf(part), part)) holds = false;
+      if (!holds && tries < MAX_TRIES) continue;
       for (const part of parts)
         for (let m = 0; m < members; m++) if (part & (1 << m)) wanted[at + m * columns + unitOf(part)]! += 1;
       return least;
@@ -85,7 +85,7 @@ export class Division {
   }
 
   /** What all members pay at the least in one unit with room for them, and its column; notes what each pays at the least. */
-  private inOneUnit({ members, columns, at, room }: PricedGroup): [number, number] {
+  private inOneUnit({ members, columns, at, fits }: PricedGroup): [number, number] {
     const { price, least } = this;
     if (this.together.length < columns) this.together = new Float64Array(2 * columns);
     const { together } = this;
@@ -103,7 +103,7 @@ export class Division {
     let best = Infinity;
     let unit = -1;
     for (let u = 0; u < columns; u++)
-      if (together[u]! < best && !room.refuses(u, all)) [best, unit] = [together[u]!, u];
+      if (together[u]! < best && !fits.refuses(u, all)) [best, unit] = [together[u]!, u];
     return [best, unit];
   }
 
@@ -111,7 +111,7 @@ export class Division {
    * Divides all sets of members; needs `least`.
    * @returns false when no division into several parts can cost less than `most`: then nothing is done
    */
-  private divide({ members, columns, at, room }: PricedGroup, most: number): boolean {
+  private divide({ members, columns, at, fits }: PricedGroup, most: number): boolean {
     const { price, sums, one, oneUnit, rest, restPart, least } = this;
     // What stands apart pays a split, or another is left out.
     let sum = 0;
@@ -133,7 +133,7 @@ export class Division {
         const sum = sums[set & (set - 1)]! + price[at + member * columns + u]!;
         sums[set] = sum;
         // The last column stands for many units: taking it for one only makes the bound lower.
-        if (sum < one[set]! && !room.refuses(u, set)) {
+        if (sum < one[set]! && !fits.refuses(u, set)) {
           one[set] = sum;
           oneUnit[set] = u;
         }
@@ -156,8 +156,8 @@ export class Division {
 
   /** Sets in `extra`, for each price of the group, how much more the group pays at least when it has to pay that one. */
   forced(group: PricedGroup, pays: number, extra: Float64Array): void {
-    const { members, columns, at, room } = group;
-    if (members > MOST_MEMBERS) return;
+    const { members, columns, at, fits } = group;
+    if (members > MAX_MEMBERS) return;
     const { price, sums, rest } = this;
     this.inOneUnit(group);
     this.divide(group, Infinity);
@@ -167,7 +167,7 @@ export class Division {
       for (let set = 1; set < sets; set++) {
         const lowest = 31 - Math.clz32(set & -set);
         sums[set] = sums[set & (set - 1)]! + price[at + lowest * columns + u]!;
-        if (room.refuses(u, set)) continue;
+        if (fits.refuses(u, set)) continue;
         const more = Math.max(0, sums[set]! + rest[sets - 1 - set]! - pays);
         for (let m = 0; m < members; m++)
           if (set & (1 << m)) extra[at + m * columns + u] = Math.min(extra[at + m * columns + u]!, more);

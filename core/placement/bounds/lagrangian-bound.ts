@@ -7,12 +7,12 @@
  * make are forgotten on the way.
  */
 import type { CompiledPlace } from '../compiled/compile.ts';
-import { forget } from './reduced-cost-fixing.ts';
-import { Guide } from './primal-heuristic.ts';
-import { Prices } from './assignment-multipliers.ts';
-import type { Reach } from './candidate-lists.ts';
-import { RoomFor } from './group-fits.ts';
-import { Takers } from './candidate-arcs.ts';
+import { reducedCostFixing } from './reduced-cost-fixing.ts';
+import { PrimalHeuristic } from './primal-heuristic.ts';
+import { AssignmentMultipliers } from './assignment-multipliers.ts';
+import type { CandidateLists } from './candidate-lists.ts';
+import { GroupFits } from './group-fits.ts';
+import { CandidateArcs } from './candidate-arcs.ts';
 
 /** Shares of Polyak's step at first and in the end, with time for all rounds and in a hurry; by trial. */
 const PACE = { first: 2, last: 0.05 };
@@ -20,49 +20,59 @@ const HURRIED = { first: 1, last: 0.1 };
 /** Rounds in which the step falls from the one to the other, when there is time for them. */
 const ROUNDS = 1000;
 /** Rounds without a better bound before prices go back to the best ones. */
-const PATIENCE = 20;
+const MAX_IDLE_ROUNDS = 20;
 /** Choices are looked through when the gap is below this share of the effort and so many times what a bin costs, and again when it has shrunk so far. */
-const WORTH_NARROWING = { share: 0.015, bins: 8 };
-const NARROWED = 0.6;
+const WORTH_FIXING = { share: 0.015, bins: 8 };
+const FIXED_AGAIN = 0.6;
 /** Rounds after which bins that would pay more than their lists allow get longer ones. */
-const WIDENING_EVERY = 20;
-/** Lists made longer in a breath. */
-const WIDENING_BREATH = 200;
+const EXTENDING_EVERY = 20;
+/** Lists made longer in a yield. */
+const EXTENDING_YIELD_INTERVAL = 200;
 
 /** From one number to another by equal factors. */
 const between = (from: number, to: number, share: number): number => from * Math.pow(to / from, share);
 
-export class PlaceBound {
+export class LagrangianBound {
   private readonly place: CompiledPlace;
-  private readonly reach: Reach;
-  private readonly rooms: RoomFor[];
-  private prices: Prices;
-  private takers: Takers;
+  private readonly lists: CandidateLists;
+  private readonly groupFits: GroupFits[];
+  private multipliers: AssignmentMultipliers;
+  private arcs: CandidateArcs;
   private highest = -Infinity;
-  private narrowedAt = Infinity;
+  private fixedAt = Infinity;
   private rounds = 0;
-  private widenedAt = 0;
+  private extendedAt = 0;
   private idle = 0;
 
-  private constructor(place: CompiledPlace, reach: Reach, rooms: RoomFor[], prices: Prices, takers: Takers) {
+  private constructor(
+    place: CompiledPlace,
+    lists: CandidateLists,
+    groupFits: GroupFits[],
+    multipliers: AssignmentMultipliers,
+    arcs: CandidateArcs,
+  ) {
     this.place = place;
-    this.reach = reach;
-    this.rooms = rooms;
-    this.prices = prices;
-    this.takers = takers;
+    this.lists = lists;
+    this.groupFits = groupFits;
+    this.multipliers = multipliers;
+    this.arcs = arcs;
   }
 
-  /** Takes several breaths. @param rents that prices begin with */
-  static *begin(place: CompiledPlace, reach: Reach, rents: Float64Array): Generator<void, PlaceBound> {
-    const rooms = place.inGroup.map((group) => new RoomFor(place, group));
-    const prices = new Prices(place, reach, rooms, rents);
+  /** Takes several yields. @param widthMultipliers that prices begin with */
+  static *begin(
+    place: CompiledPlace,
+    lists: CandidateLists,
+    widthMultipliers: Float64Array,
+  ): Generator<void, LagrangianBound> {
+    const groupFits = place.inGroup.map((group) => new GroupFits(place, group));
+    const multipliers = new AssignmentMultipliers(place, lists, groupFits, widthMultipliers);
     yield;
-    return new PlaceBound(place, reach, rooms, prices, new Takers(place, reach, prices));
+    return new LagrangianBound(place, lists, groupFits, multipliers, new CandidateArcs(place, lists, multipliers));
   }
 
   /** What is left of the choices of each bin: no other is made by a better plan. */
   get choices(): readonly Int32Array[] {
-    return this.reach.choices;
+    return this.lists.choices;
   }
 
   /** Seconds a week that no plan can go below. */
@@ -81,73 +91,73 @@ export class PlaceBound {
   }
 
   /** One round of prices; `effort` is the least known, `hurry` how much of the time for it is over. */
-  round(effort: number, hurry = 0): void {
-    const { prices } = this;
-    const sum = prices.paid() - this.takers.gained();
+  round(effort: number, timeFraction = 0): void {
+    const { multipliers } = this;
+    const sum = multipliers.paid() - this.arcs.gained();
     if (sum > this.highest + 1e-9) {
       this.idle = 0;
       this.highest = sum;
-      prices.best.set(prices.price);
-    } else if (++this.idle >= PATIENCE) {
+      multipliers.best.set(multipliers.multiplier);
+    } else if (++this.idle >= MAX_IDLE_ROUNDS) {
       this.idle = 0;
-      prices.price.set(prices.best);
+      multipliers.multiplier.set(multipliers.best);
     }
-    const share = Math.max(hurry, ++this.rounds / ROUNDS);
+    const share = Math.max(timeFraction, ++this.rounds / ROUNDS);
     const leisure = this.rounds / ROUNDS / share;
     const first = between(HURRIED.first, PACE.first, leisure);
     const pace = between(first, between(HURRIED.last, PACE.last, leisure), share);
-    prices.step(pace * Math.max(1e-4 * Math.abs(effort), effort - sum));
+    multipliers.step(pace * Math.max(1e-4 * Math.abs(effort), effort - sum));
   }
 
   /** Whether bins may press against the end of their lists: looked into now and then. */
-  get worthWidening(): boolean {
-    return this.rounds >= this.widenedAt + WIDENING_EVERY;
+  get worthExtending(): boolean {
+    return this.rounds >= this.extendedAt + EXTENDING_EVERY;
   }
 
   /** Whether the gap has shrunk so far that more choices can be forgotten. */
-  worthNarrowing(effort: number): boolean {
-    const { share, bins } = WORTH_NARROWING;
+  worthFixing(effort: number): boolean {
+    const { share, bins } = WORTH_FIXING;
     return (
-      effort - this.highest < Math.min(NARROWED * this.narrowedAt, effort * Math.min(share, bins / this.place.bins))
+      effort - this.highest < Math.min(FIXED_AGAIN * this.fixedAt, effort * Math.min(share, bins / this.place.bins))
     );
   }
 
-  /** Forgets, at the best prices there were, what no plan below `effort` chooses; takes several breaths. */
-  *narrow(effort: number): Generator<void, void> {
-    const { prices, takers } = this;
-    this.narrowedAt = effort - this.highest;
-    prices.price.set(prices.best);
-    const sum = prices.paid() - takers.gained();
-    prices.gap.fill(0);
-    this.reach.forget(takers, yield* forget(takers, prices, this.place.bins, effort - sum + 1e-6 * effort));
+  /** Forgets, at the best prices there were, what no plan below `effort` chooses; takes several yields. */
+  *fixArcs(effort: number): Generator<void, void> {
+    const { multipliers, arcs } = this;
+    this.fixedAt = effort - this.highest;
+    multipliers.multiplier.set(multipliers.best);
+    const sum = multipliers.paid() - arcs.gained();
+    multipliers.subgradient.fill(0);
+    this.lists.fix(arcs, yield* reducedCostFixing(arcs, multipliers, this.place.bins, effort - sum + 1e-6 * effort));
     yield;
     yield* this.renew();
   }
 
-  /** Gives bins longer lists that would pay more than theirs allow; takes several breaths. */
-  *widen(): Generator<void, void> {
-    this.widenedAt = this.rounds;
-    let widened = 0;
-    for (const b of this.prices.pressed()) {
-      if (!this.reach.canWiden(b)) continue;
-      this.reach.widen(b);
-      if (++widened % WIDENING_BREATH === 0) yield;
+  /** Gives bins longer lists that would pay more than theirs allow; takes several yields. */
+  *extendLists(): Generator<void, void> {
+    this.extendedAt = this.rounds;
+    let extended = 0;
+    for (const b of this.multipliers.saturated()) {
+      if (!this.lists.canExtend(b)) continue;
+      this.lists.extend(b);
+      if (++extended % EXTENDING_YIELD_INTERVAL === 0) yield;
     }
-    if (!widened) return;
+    if (!extended) return;
     yield;
     yield* this.renew();
   }
 
-  /** Prices and takers for the lists as they are now. */
+  /** Multipliers and candidate arcs for the lists as they are now. */
   private *renew(): Generator<void, void> {
-    const prices = new Prices(this.place, this.reach, this.rooms, this.prices);
+    const multipliers = new AssignmentMultipliers(this.place, this.lists, this.groupFits, this.multipliers);
     yield;
-    this.takers = new Takers(this.place, this.reach, prices, this.takers);
-    this.prices = prices;
+    this.arcs = new CandidateArcs(this.place, this.lists, multipliers, this.arcs);
+    this.multipliers = multipliers;
   }
 
   /** Where bins were taken lately, and a plan that follows it. */
-  guide(): Guide {
-    return new Guide(this.place, this.reach, this.takers.oftenByBin());
+  primalHeuristic(): PrimalHeuristic {
+    return new PrimalHeuristic(this.place, this.lists, this.arcs.takenWeightByBin());
   }
 }

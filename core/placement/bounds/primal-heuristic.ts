@@ -4,37 +4,37 @@
  */
 import type { CompiledPlace } from '../compiled/compile.ts';
 import { inTurn } from '../search/construction.ts';
-import type { Reach } from './candidate-lists.ts';
+import type { CandidateLists } from './candidate-lists.ts';
 
 /** A plan is begun with compartments that took a bin in at least this share of all its takings. */
 const SHARE = 0.1;
 
-export class Guide {
+export class PrimalHeuristic {
   /** The compartments of each bin, those that took it most first, then the cheapest. */
   readonly choices: Int32Array[];
   private readonly place: CompiledPlace;
   /** Share of its takings in the first of them, as long as that is worth following. */
   private readonly shares: Float64Array[];
 
-  /** @param often by bin, how often each of its choices was taken */
-  constructor(place: CompiledPlace, { choices }: Reach, often: readonly Float64Array[]) {
+  /** @param takenWeight by bin, how often each of its choices was taken */
+  constructor(place: CompiledPlace, { choices }: CandidateLists, takenWeight: readonly Float64Array[]) {
     this.place = place;
     this.shares = [];
-    this.choices = choices.map((own, b) => {
-      const its = often[b]!;
+    this.choices = choices.map((choice, b) => {
+      const its = takenWeight[b]!;
       const taken: number[] = [];
       let all = 0;
-      for (let i = 0; i < own.length; i++)
+      for (let i = 0; i < choice.length; i++)
         if (its[i]! > 0) {
           taken.push(i);
           all += its[i]!;
         }
       taken.sort((i, j) => its[j]! - its[i]!);
       this.shares.push(Float64Array.from(taken, (i) => its[i]! / all));
-      const order = new Int32Array(own.length);
+      const order = new Int32Array(choice.length);
       let next = 0;
-      for (const i of taken) order[next++] = own[i]!;
-      for (let i = 0; i < own.length; i++) if (!(its[i]! > 0)) order[next++] = own[i]!;
+      for (const i of taken) order[next++] = choice[i]!;
+      for (let i = 0; i < choice.length; i++) if (!(its[i]! > 0)) order[next++] = choice[i]!;
       return order;
     });
   }

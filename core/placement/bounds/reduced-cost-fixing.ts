@@ -1,30 +1,35 @@
-/** Forgets the choices that no better plan can make. */
-import type { Prices } from './assignment-multipliers.ts';
-import type { Takers } from './candidate-arcs.ts';
+/** Reduced-cost fixing: finds the choices that no better plan can make. */
+import type { AssignmentMultipliers } from './assignment-multipliers.ts';
+import type { CandidateArcs } from './candidate-arcs.ts';
 
-/** Compartments between two breaths. */
-const BREATH = 10;
+/** Compartments between two yields. */
+const YIELD_INTERVAL = 10;
 
 /**
  * A choice made by force raises the bound by what its compartment then gains less, by what the others lose that had
  * chosen the bin, and by what its group pays more: where that comes to more than `most`, no plan below makes it.
  *
- * @returns by entry of the takers, a 1 for each choice that is to be forgotten
+ * @returns by candidate arc, a 1 for each choice that is fixed at zero
  */
-export function* forget(takers: Takers, prices: Prices, bins: number, most: number): Generator<void, Uint8Array> {
-  const { who, payer, asked, wide, from, taken, room, knapsack } = takers;
-  const { price } = prices;
+export function* reducedCostFixing(
+  arcs: CandidateArcs,
+  multipliers: AssignmentMultipliers,
+  bins: number,
+  most: number,
+): Generator<void, Uint8Array> {
+  const { bin: who, multiplierOf: payer, cost: asked, width: wide, from, taken, capacity: room, knapsack } = arcs;
+  const { multiplier: price } = multipliers;
   /** By price: what its group pays more when it has to pay it. */
   const extra = new Float64Array(price.length);
   /** By entry: what its compartment loses when it is kept out. */
   const out = new Float64Array(who.length);
-  prices.groups.forEach((group, g) => prices.division.forced(group, prices.groupPays[g]!, extra));
+  multipliers.groups.forEach((group, g) => multipliers.partition.forced(group, multipliers.groupPays[g]!, extra));
   /** What each bin's compartments lose when it is kept out of them. */
   const lost = new Float64Array(bins);
   const gains = new Float64Array(room.length);
   for (let c = 0; c < room.length; c++) {
-    if (c % BREATH === 0) yield;
-    const count = takers.paying(c);
+    if (c % YIELD_INTERVAL === 0) yield;
+    const count = arcs.paying(c);
     if (!count) continue;
     gains[c] = knapsack.most(count, room[c]!);
     const inside: number[] = [];
@@ -34,12 +39,12 @@ export function* forget(takers: Takers, prices: Prices, bins: number, most: numb
       lost[who[taken[k]!]!]! += out[taken[k]!]!;
     }
   }
-  const forgotten = new Uint8Array(who.length);
+  const fixed = new Uint8Array(who.length);
   /** What is gained in what a bin so wide leaves of the room. */
   const beside = new Map<number, number>();
   for (let c = 0; c < room.length; c++) {
-    if (c % BREATH === 0) yield;
-    const count = takers.paying(c);
+    if (c % YIELD_INTERVAL === 0) yield;
+    const count = arcs.paying(c);
     beside.clear();
     let k = 0;
     for (let i = from[c]!; i < from[c + 1]!; i++) {
@@ -50,10 +55,10 @@ export function* forget(takers: Takers, prices: Prices, bins: number, most: numb
       if (out[i] === 0 && more + Math.max(0, -net) <= most)
         more += gains[c]! - net - gainBeside(own, count, wide[i]!, c);
       else more += Math.max(0, -net);
-      if (more > most) forgotten[i] = 1;
+      if (more > most) fixed[i] = 1;
     }
   }
-  return forgotten;
+  return fixed;
 
   function gainBeside(own: number, count: number, wide: number, c: number): number {
     const left = room[c]! - wide;

@@ -2,7 +2,7 @@
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
 import type { CompiledPlace } from './compile.ts';
 
-export class PlaceLayout {
+export class Assignment {
   readonly place: CompiledPlace;
   /** Compartment of each bin, −1 for none. */
   readonly at: Int32Array;
@@ -19,8 +19,8 @@ export class PlaceLayout {
   constructor(place: CompiledPlace) {
     this.place = place;
     this.at = new Int32Array(place.bins).fill(-1);
-    this.freeWidth = place.roomWidth.slice();
-    this.freeLoad = place.roomLoad.slice();
+    this.freeWidth = place.widthCapacity.slice();
+    this.freeLoad = place.loadCapacity.slice();
     this.members = Array.from({ length: place.compartments }, () => []);
     this.paid = new Float64Array(place.bins).fill(UNPLACED);
     this.spread = new Uint16Array(place.groups * place.units);

@@ -1,6 +1,6 @@
 /** The placement problem as flat arrays, for search and bounds: what each bin costs where, and where it may not be. */
-import { finish } from '../../engine/run-to-end.ts';
-import { PlaceCosts, numbered } from './costs.ts';
+import { runToEnd } from '../../engine/run-to-end.ts';
+import { PlaceCosts, indexByKey } from './costs.ts';
 import { Nearest } from './nearest.ts';
 import { GROUP_SPLIT, UNPLACED, type PlaceProblem } from '../problem.ts';
 
@@ -18,8 +18,8 @@ export interface CompiledPlace {
   inGroup: number[][];
   width: Int32Array;
   mass: Int32Array;
-  roomWidth: Int32Array;
-  roomLoad: Float64Array;
+  widthCapacity: Int32Array;
+  loadCapacity: Float64Array;
   costs: PlaceCosts;
   nearest: number;
   /** The cheapest allowed compartments of each bin, cheapest first, at most `nearest` of them; and what each costs. */
@@ -31,8 +31,8 @@ export interface CompiledPlace {
 
 /** Compartments of one bin that the search tries of itself; the others are looked at when these are full. */
 const NEAREST = 64;
-/** Bins between two breaths. */
-const BREATH = 200;
+/** Bins between two yields. */
+const YIELD_INTERVAL = 200;
 
 /** @param pins bin id to compartment id: bins that stay; a pin that breaks a rule stays all the same, it was set by hand. */
 export function* compileSteps(
@@ -42,14 +42,14 @@ export function* compileSteps(
 ): Generator<void, CompiledPlace> {
   const bins = problem.bins.length;
   const compartments = problem.compartments.length;
-  const units = numbered(problem.compartments.map((c) => c.unit));
-  const groups = numbered(problem.bins.map((b) => b.group).filter((g): g is string => g !== null));
+  const units = indexByKey(problem.compartments.map((c) => c.unit));
+  const groups = indexByKey(problem.bins.map((b) => b.group).filter((g): g is string => g !== null));
   const costs = new PlaceCosts(problem, pins);
   const choices: Int32Array[] = [];
   const choiceCosts: Float64Array[] = [];
   const nearest = new Nearest(most);
   for (let b = 0; b < bins; b++) {
-    if (b % BREATH === 0) yield;
+    if (b % YIELD_INTERVAL === 0) yield;
     costs.prepare(b);
     nearest.clear();
     const pin = costs.pinned[b]!;
@@ -73,8 +73,8 @@ export function* compileSteps(
     inGroup: listed(groupOf, groups.size),
     width: costs.width,
     mass: costs.mass,
-    roomWidth: costs.roomWidth,
-    roomLoad: costs.roomLoad,
+    widthCapacity: costs.widthCapacity,
+    loadCapacity: costs.loadCapacity,
     costs,
     nearest: most,
     choices,
@@ -85,7 +85,7 @@ export function* compileSteps(
 
 /** The same in one go. */
 export const compilePlace = (...problem: Parameters<typeof compileSteps>): CompiledPlace =>
-  finish(compileSteps(...problem));
+  runToEnd(compileSteps(...problem));
 
 /** What the cheapest compartment asks at the least that is not among a bin's choices, in seconds a week. */
 export const beyondChoices = ({ choiceCosts, nearest }: CompiledPlace, b: number): number =>

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { compilePlace } from './compile.ts';
 import { effortOf } from '../effort.ts';
 import { Nearest } from './nearest.ts';
-import { Reach } from '../bounds/candidate-lists.ts';
+import { CandidateLists } from '../bounds/candidate-lists.ts';
 import { brokenRules, usableWidth } from '../rules.ts';
 import { UNPLACED } from '../problem.ts';
 import { problems } from '../testing/problems.ts';
@@ -11,7 +11,7 @@ import { problems } from '../testing/problems.ts';
 test('a compartment costs what the format says, and is closed where a rule is broken', () => {
   fc.assert(
     fc.property(problems(8, 8), (problem) => {
-      const people = new Map(problem.people.map((one) => [one.id, one]));
+      const people = new Map(problem.people.map((person) => [person.id, person]));
       const { costs } = compilePlace(problem);
       problem.bins.forEach((bin, b) =>
         problem.compartments.forEach((at, c) => {
@@ -47,16 +47,16 @@ test('each bin lists its cheapest compartments, and a longer list goes on where 
   fc.assert(
     fc.property(problems(8, 8), fc.integer({ min: 1, max: 4 }), (problem, most) => {
       const place = compilePlace(problem, new Map(), most);
-      const reach = new Reach(place);
+      const reach = new CandidateLists(place);
       for (let b = 0; b < place.bins; b++) {
         const all = Array.from({ length: place.compartments }, (_, c) => place.costs.at(b, c))
           .filter((cost) => cost < Infinity)
           .sort((x, y) => x - y);
         const listed = () => Array.from(reach.choices[b]!, (c) => place.costs.at(b, c));
         expect(listed()).toEqual(all.slice(0, most));
-        while (reach.canWiden(b)) {
+        while (reach.canExtend(b)) {
           const had = reach.choices[b]!.length;
-          reach.widen(b);
+          reach.extend(b);
           expect(listed().sort((x, y) => x - y)).toEqual(all.slice(0, 2 * had));
           expect(reach.limit[b]).toBe(Math.min(UNPLACED, all[2 * had] ?? UNPLACED));
         }

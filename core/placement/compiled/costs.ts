@@ -25,14 +25,14 @@ import { usableWidth } from '../rules.ts';
 const FORBIDDEN = Infinity;
 
 /** Numbers equal values alike, in order of appearance. */
-export const numbered = <T>(values: readonly T[]): Map<T, number> =>
+export const indexByKey = <T>(values: readonly T[]): Map<T, number> =>
   new Map([...new Set(values)].map((value, i) => [value, i]));
 
 export class PlaceCosts {
   readonly width: Int32Array;
   readonly mass: Int32Array;
-  readonly roomWidth: Int32Array;
-  readonly roomLoad: Float64Array;
+  readonly widthCapacity: Int32Array;
+  readonly loadCapacity: Float64Array;
   /** Compartment of each pinned bin, −1 for free ones. */
   readonly pinned: Int32Array;
   private readonly pinnedCost: Float64Array;
@@ -73,9 +73,9 @@ export class PlaceCosts {
     this.depth = Int32Array.from(bins, (b) => b.depth);
     this.high = Int32Array.from(bins, (b) => b.height);
     this.mass = Int32Array.from(bins, (b) => b.mass);
-    this.roomWidth = Int32Array.from(compartments, (c) => usableWidth(c.width, growth));
+    this.widthCapacity = Int32Array.from(compartments, (c) => usableWidth(c.width, growth));
     this.roomDepth = Int32Array.from(compartments, (c) => c.depth);
-    this.roomLoad = Float64Array.from(compartments, (c) => c.maxLoad);
+    this.loadCapacity = Float64Array.from(compartments, (c) => c.maxLoad);
     this.clear = Int32Array.from(compartments, (c) => (c.access === 'top' ? c.height : c.height - FRONT_CLEARANCE));
     this.opening = Float64Array.from(
       compartments,
@@ -86,7 +86,7 @@ export class PlaceCosts {
       (c) => (c.door || c.drawer ? 4 : 0) + (c.sunlit ? 2 : 0) + (c.onView ? 1 : 0),
     );
     this.shuns = Uint8Array.from(bins, shunned);
-    const zones = numbered(problem.zones.map((zone) => zone.id));
+    const zones = indexByKey(problem.zones.map((zone) => zone.id));
     this.walk = new Float64Array((zones.size + 1) * this.spaces);
     compartments.forEach((c, i) => {
       for (const zone in c.walk) {
@@ -102,10 +102,13 @@ export class PlaceCosts {
     const people = new Map(problem.people.map((person) => [person.id, person]));
     this.bins = bins;
     this.people = people;
-    this.tallest = problem.people.reduce((most, one) => (one.kind === 'child' ? Math.max(most, one.stature) : most), 0);
+    this.tallest = problem.people.reduce(
+      (most, person) => (person.kind === 'child' ? Math.max(most, person.stature) : most),
+      0,
+    );
     // Compartments of one height, access and lock are reached alike.
     const keys = compartments.map((c) => `${c.floor} ${c.access} ${c.locked}`);
-    const levels = numbered(keys);
+    const levels = indexByKey(keys);
     this.level = Int32Array.from(keys, (key) => levels.get(key)!);
     this.levels = levels.size;
     this.typical = Array.from({ length: this.levels }, (_, l) => compartments[this.level.indexOf(l)]!);
@@ -127,8 +130,8 @@ export class PlaceCosts {
       pinnedLoad[c]! += bin.mass;
     });
     for (let c = 0; c < this.spaces; c++) {
-      this.roomWidth[c] = Math.max(this.roomWidth[c]!, pinnedWidth[c]!);
-      this.roomLoad[c] = Math.max(this.roomLoad[c]!, pinnedLoad[c]!);
+      this.widthCapacity[c] = Math.max(this.widthCapacity[c]!, pinnedWidth[c]!);
+      this.loadCapacity[c] = Math.max(this.loadCapacity[c]!, pinnedLoad[c]!);
     }
   }
 
@@ -164,10 +167,10 @@ export class PlaceCosts {
   at(b: number, c: number): number {
     if (this.pinned[b]! >= 0) return this.pinned[b] === c ? this.pinnedCost[b]! : FORBIDDEN;
     if (
-      this.width[b]! > this.roomWidth[c]! ||
+      this.width[b]! > this.widthCapacity[c]! ||
       this.high[b]! > this.clear[c]! ||
       this.depth[b]! > this.roomDepth[c]! ||
-      this.mass[b]! > this.roomLoad[c]! ||
+      this.mass[b]! > this.loadCapacity[c]! ||
       (this.shuns[b]! >> this.light[c]!) & 1
     )
       return FORBIDDEN;

@@ -4,10 +4,10 @@
  * for it, cuts off what cannot be better.
  */
 import { assignmentEffort, type CompiledPlace } from '../compiled/compile.ts';
-import { PlaceLayout } from '../compiled/assignment.ts';
+import { Assignment } from '../compiled/assignment.ts';
 import { UNPLACED } from '../problem.ts';
 
-/** Nodes between two breaths. */
+/** Nodes between two yields. */
 const BREATH = 2000;
 
 /**
@@ -19,7 +19,7 @@ export function* searchExactly(
   effort: number,
   limit: number,
 ): Generator<void, { best: Int32Array | null; ended: boolean }> {
-  const layout = new PlaceLayout(place);
+  const layout = new Assignment(place);
   const free = Array.from({ length: place.bins }, (_, b) => b).filter((b) => place.pinned[b]! < 0);
   const placed = new Uint8Array(place.bins);
   const fixed = assignmentEffort(place, place.pinned) - UNPLACED * free.length;

@@ -13,17 +13,17 @@ describe('explaining a place', () => {
         const answer = solvePlace(problem, { iterations: 60 });
         const at = new Map(answer.placed.map((one) => [one.bin, one.compartment]));
         const place = compilePlace(problem);
-        const index = new Map(problem.compartments.map((one, i) => [one.id, i]));
+        const index = new Map(problem.compartments.map((compartment, i) => [compartment.id, i]));
         const effort = (map: ReadonlyMap<string, string>) =>
           assignmentEffort(
             place,
-            problem.bins.map((one) => index.get(map.get(one.id) ?? '') ?? -1),
+            problem.bins.map((bin) => index.get(map.get(bin.id) ?? '') ?? -1),
           );
         for (const { bin: id } of answer.placed) {
-          const own = problem.bins.find((one) => one.id === id)!;
-          const options = optionsFor(problem, own, at);
-          const here = options.find((one) => one.compartment === at.get(id))!;
-          for (const option of options.filter((one) => !one.broken.length && !one.lacksWidth))
+          const bin = problem.bins.find((bin) => bin.id === id)!;
+          const options = optionsFor(problem, bin, at);
+          const here = options.find((option) => option.compartment === at.get(id))!;
+          for (const option of options.filter((option) => !option.broken.length && !option.lacksWidth))
             expect(option.seconds - here.seconds).toBeCloseTo(
               effort(new Map(at).set(id, option.compartment)) - answer.effort,
               5,

@@ -48,7 +48,8 @@ export function optionsFor(problem: PlaceProblem, bin: PlaceBin, assignment: Ass
   return problem.compartments.map((space) => {
     const broken = brokenRules(bin, space, people, problem.growth);
     const overload = (load.get(space.id) ?? 0) + bin.mass - space.maxLoad;
-    if (overload > 0 && !broken.some((one) => one.rule === 'load')) broken.push({ rule: 'load', by: overload });
+    if (overload > 0 && !broken.some((brokenRule) => brokenRule.rule === 'load'))
+      broken.push({ rule: 'load', by: overload });
     const split = siblings.size > 0 && !siblings.has(space.unit) ? GROUP_SPLIT : 0;
     return {
       compartment: space.id,
@@ -59,7 +60,7 @@ export function optionsFor(problem: PlaceProblem, bin: PlaceBin, assignment: Ass
   });
 }
 
-const MOST_EXCLUDED = 3;
+const MAX_EXCLUDED = 3;
 
 export function explain(
   problem: PlaceProblem,
@@ -67,8 +68,8 @@ export function explain(
   assignment: Assignment,
   nameOf: (id: string) => string,
 ): Explanation | null {
-  const bin = problem.bins.find((one) => one.id === binId);
-  const space = problem.compartments.find((one) => one.id === assignment.get(binId));
+  const bin = problem.bins.find((bin) => bin.id === binId);
+  const space = problem.compartments.find((compartment) => compartment.id === assignment.get(binId));
   if (!bin || !space) return null;
   const people = peopleOf(problem);
   const grip = gripHundredths(bin.height, space);
@@ -82,7 +83,7 @@ export function explain(
     kept: keptRules(bin, space, people, problem.people, nameOf),
     excluded: others
       .filter((option) => option.seconds < here.seconds - 1e-9 && (option.broken.length || option.lacksWidth))
-      .slice(0, MOST_EXCLUDED),
+      .slice(0, MAX_EXCLUDED),
     next: others.find((option) => !option.broken.length && !option.lacksWidth) ?? null,
   };
 }

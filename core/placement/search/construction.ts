@@ -1,6 +1,6 @@
 /** Whole plans made in one go: what the search begins with. */
 import type { CompiledPlace } from '../compiled/compile.ts';
-import { PlaceLayout } from '../compiled/assignment.ts';
+import { Assignment } from '../compiled/assignment.ts';
 import { UNPLACED } from '../problem.ts';
 
 /** Each bin to the cheapest compartment that is free, first those that would lose most by coming late: than in their fourth best. */
@@ -15,8 +15,8 @@ export function planByRegret(place: CompiledPlace): Int32Array {
   );
 }
 
-/** Each bin to the least of effort and rent that is free, first those that would lose most elsewhere. */
-export function planByRents(place: CompiledPlace, rent: Float64Array): Int32Array {
+/** Each bin to the least of effort and width multiplier that is free, first those that would lose most elsewhere. */
+export function planByWidthMultipliers(place: CompiledPlace, widthMultiplier: Float64Array): Int32Array {
   const { choices, choiceCosts, width } = place;
   return inTurn(
     place,
@@ -24,7 +24,7 @@ export function planByRents(place: CompiledPlace, rent: Float64Array): Int32Arra
       let least = UNPLACED;
       let second = UNPLACED;
       for (let i = 0; i < choices[b]!.length; i++) {
-        const pays = choiceCosts[b]![i]! + rent[choices[b]![i]!]! * width[b]!;
+        const pays = choiceCosts[b]![i]! + widthMultiplier[choices[b]![i]!]! * width[b]!;
         if (pays < least) [least, second] = [pays, least];
         else if (pays < second) second = pays;
       }
@@ -35,7 +35,7 @@ export function planByRents(place: CompiledPlace, rent: Float64Array): Int32Arra
       let best = -1;
       for (let i = 0; i < choices[b]!.length; i++) {
         const c = choices[b]![i]!;
-        const pays = choiceCosts[b]![i]! + rent[c]! * width[b]!;
+        const pays = choiceCosts[b]![i]! + widthMultiplier[c]! * width[b]!;
         if (pays < least && layout.fits(b, c)) [least, best] = [pays, c];
       }
       return best;
@@ -51,9 +51,9 @@ export function planByRents(place: CompiledPlace, rent: Float64Array): Int32Arra
 export function inTurn(
   place: CompiledPlace,
   urgency: (b: number) => number,
-  wished: (b: number, layout: PlaceLayout) => number,
+  wished: (b: number, layout: Assignment) => number,
 ): Int32Array {
-  const layout = new PlaceLayout(place);
+  const layout = new Assignment(place);
   const order: { b: number; urgency: number }[] = [];
   for (let b = 0; b < place.bins; b++) if (place.pinned[b]! < 0) order.push({ b, urgency: urgency(b) });
   order.sort((x, y) => y.urgency - x.urgency || x.b - y.b);

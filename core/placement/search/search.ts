@@ -5,7 +5,7 @@
  */
 import { Random } from '../../engine/random.ts';
 import { assignmentEffort, type CompiledPlace } from '../compiled/compile.ts';
-import { PlaceLayout } from '../compiled/assignment.ts';
+import { Assignment } from '../compiled/assignment.ts';
 import { planByRegret } from './construction.ts';
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
 import { unitsFor } from './group-units.ts';
@@ -16,25 +16,25 @@ const HEAT = { start: 0.25, end: 0.0004 };
 /** Share of the changes that bring a whole group into one unit. */
 const GROUP_MOVES = 0.12;
 /** Share of the other changes that are for bins without a place, while there are any. */
-const LOOSE_FIRST = 0.1;
+const UNPLACED_FIRST = 0.1;
 /** Units that a group is tried in. */
 const UNITS_TRIED = 24;
 /** How much the first of a list are tried more than the others: 1 would try the n-th 1/n times as often as the first; by trial. */
-const FAVOUR = 1.5;
+const BIAS = 1.5;
 
 /** When bins push each other on: tries to make room in one place, bins waiting for a place at once, and lifted in all. */
 const ROOM_TRIES = 3;
-const MOST_WAITING = 2;
-const MOST_LIFTED = 5;
+const MAX_EJECTED = 2;
+const MAX_REMOVED = 5;
 /** Chance that one pushed out goes to the place that became free, and from which on to the best free one. */
-const WAYS_OUT = { back: 0.5, free: 0.85 };
+const EJECT_TO = { back: 0.5, free: 0.85 };
 
-export class PlaceSearch {
+export class PlacementSearch {
   readonly best: Int32Array;
   bestEffort: number;
   private readonly place: CompiledPlace;
   private readonly random: Random;
-  private readonly layout: PlaceLayout;
+  private readonly layout: Assignment;
   private readonly movable: Int32Array;
   private readonly groups: number[][];
   /** Units for each group, those first in which it would cost least if it had them for itself. */
@@ -42,11 +42,11 @@ export class PlaceSearch {
   private choices: readonly Int32Array[];
   private effort: number;
   /** Bins without a place when the last changes began. */
-  private loose: Int32Array = new Int32Array(0);
+  private unplaced: Int32Array = new Int32Array(0);
   // The change in hand: bins taken out for it, and where they stood; those that wait for a place; what it adds so far.
-  private readonly lifted: number[] = [];
-  private readonly liftedFrom: number[] = [];
-  private readonly waiting: number[] = [];
+  private readonly removed: number[] = [];
+  private readonly removedFrom: number[] = [];
+  private readonly ejected: number[] = [];
   private change = 0;
   private heat = 1;
   private readonly startHeat: number;
@@ -55,7 +55,7 @@ export class PlaceSearch {
     this.place = place;
     this.random = new Random(seed);
     this.choices = place.choices;
-    this.layout = new PlaceLayout(place);
+    this.layout = new Assignment(place);
     this.movable = Int32Array.from(
       Array.from({ length: place.bins }, (_, b) => b).filter(
         (b) => place.pinned[b]! < 0 && place.choices[b]!.length > 0,
@@ -64,7 +64,7 @@ export class PlaceSearch {
     const movable = new Set(this.movable);
     this.groups = place.inGroup.map((group) => group.filter((b) => movable.has(b))).filter((group) => group.length > 1);
     this.unitsFor = this.groups.map((group) => unitsFor(place, group).slice(0, UNITS_TRIED));
-    this.take(planByRegret(place));
+    this.assign(planByRegret(place));
     this.effort = assignmentEffort(place, this.layout.at);
     this.best = this.layout.at.slice();
     this.bestEffort = this.effort;
@@ -74,12 +74,12 @@ export class PlaceSearch {
 
   /** Goes on from a plan of another hand. */
   adopt(assignment: Int32Array): void {
-    this.take(assignment);
+    this.assign(assignment);
     this.effort = assignmentEffort(this.place, this.layout.at);
     this.remember();
   }
 
-  private take(assignment: Int32Array): void {
+  private assign(assignment: Int32Array): void {
     for (const b of this.movable) this.layout.take(b);
     for (const b of this.movable) if (assignment[b]! >= 0) this.layout.put(b, assignment[b]!);
   }
@@ -95,34 +95,34 @@ export class PlaceSearch {
   }
 
   /** Tries `count` changes; `cooled` says how much of the run is over, 0 … 1. */
-  step(count: number, cooled: number): void {
-    this.heat = this.startHeat * Math.pow(HEAT.end / HEAT.start, Math.min(1, cooled));
+  step(count: number, annealingProgress: number): void {
+    this.heat = this.startHeat * Math.pow(HEAT.end / HEAT.start, Math.min(1, annealingProgress));
     if (!this.movable.length) return;
-    this.loose = this.movable.filter((b) => this.layout.at[b]! < 0);
+    this.unplaced = this.movable.filter((b) => this.layout.at[b]! < 0);
     for (let i = 0; i < count; i++)
       if (this.groups.length && this.random.next() < GROUP_MOVES) this.gather();
       else this.tryChange();
   }
 
   /** The most that the next change may cost to be accepted: drawn beforehand, so that what costs more is not looked into. */
-  private patience(): number {
+  private acceptanceThreshold(): number {
     return -this.heat * Math.log(1 - this.random.next()) + 1e-9;
   }
 
   private tryChange(): void {
     const { random, layout } = this;
     // Nothing is as dear as what is left out: it is tried more often.
-    const from = this.loose.length && random.next() < LOOSE_FIRST ? this.loose : this.movable;
+    const from = this.unplaced.length && random.next() < UNPLACED_FIRST ? this.unplaced : this.movable;
     const b = from[random.below(from.length)]!;
     const choices = this.choices[b]!;
     if (!choices.length) return;
     // Cheap places are tried more often than dear ones.
-    const c = this.often(choices);
+    const c = this.biasedPick(choices);
     if (c === layout.at[b]!) return;
-    const most = this.patience();
-    if (!layout.fits(b, c)) return this.push(b, c, most);
+    const most = this.acceptanceThreshold();
+    if (!layout.fits(b, c)) return this.ejectionChain(b, c, most);
     if (layout.changeOf(b, c) > most) return;
-    this.lift(b);
+    this.remove(b);
     this.put(b, c);
     this.accept();
   }
@@ -131,59 +131,59 @@ export class PlaceSearch {
    * b wants into c, which is full: some of its bins make room, and each of them goes to where b came from, or where it would
    * like to be, others making room in turn, or to the best free place; where there is none, it is left out.
    */
-  private push(b: number, c: number, most: number): void {
-    const { place, layout, lifted, waiting } = this;
+  private ejectionChain(b: number, c: number, most: number): void {
+    const { place, layout, removed, ejected } = this;
     const back = layout.at[b]!;
-    this.lift(b);
-    for (let one = b, to = c; ; to = this.wayOut(one, back)) {
+    this.remove(b);
+    for (let one = b, to = c; ; to = this.ejectTo(one, back)) {
       if (to >= 0) {
         this.makeRoom(one, to);
-        if (!layout.fits(one, to) || waiting.length > MOST_WAITING || lifted.length > MOST_LIFTED) break;
+        if (!layout.fits(one, to) || ejected.length > MAX_EJECTED || removed.length > MAX_REMOVED) break;
         this.put(one, to);
       }
       // Those still waiting come off no cheaper than in their best places.
       let hope = this.change;
-      for (let i = 0; i < waiting.length; i++) hope += place.choiceCosts[waiting[i]!]![0]! - UNPLACED;
+      for (let i = 0; i < ejected.length; i++) hope += place.choiceCosts[ejected[i]!]![0]! - UNPLACED;
       if (hope > most) break;
-      if (!waiting.length) return this.accept();
-      one = waiting.pop()!;
+      if (!ejected.length) return this.accept();
+      one = ejected.pop()!;
     }
     this.putBack();
   }
 
   /** Lifts others out of c until there is room for b, or a few tries are over. */
   private makeRoom(b: number, c: number): void {
-    const { place, random, layout, lifted } = this;
+    const { place, random, layout, removed } = this;
     for (let tries = 0; tries < ROOM_TRIES && !layout.fits(b, c); tries++) {
       const others = layout.members[c]!;
       if (!others.length) break;
       const other = others[random.below(others.length)]!;
-      if (place.pinned[other]! >= 0 || lifted.includes(other)) continue;
-      this.lift(other);
-      this.waiting.push(other);
+      if (place.pinned[other]! >= 0 || removed.includes(other)) continue;
+      this.remove(other);
+      this.ejected.push(other);
     }
   }
 
   /** Where one that had to make room goes, −1 for nowhere; `back` is the place that became free at first, if any. */
-  private wayOut(b: number, back: number): number {
+  private ejectTo(b: number, back: number): number {
     const { place, random, layout } = this;
     const chance = random.next();
-    if (chance < WAYS_OUT.back && back >= 0 && layout.fits(b, back) && place.costs.at(b, back) < Infinity) return back;
-    if (chance > WAYS_OUT.free) return layout.bestFree(b, UNPLACED);
+    if (chance < EJECT_TO.back && back >= 0 && layout.fits(b, back) && place.costs.at(b, back) < Infinity) return back;
+    if (chance > EJECT_TO.free) return layout.bestFree(b, UNPLACED);
     const choices = this.choices[b]!;
-    return choices.length ? this.often(choices) : -1;
+    return choices.length ? this.biasedPick(choices) : -1;
   }
 
   /** One of a list, the first much more often than the last. */
-  private often(list: ArrayLike<number>): number {
-    const nth = Math.floor((list.length + 1) ** (this.random.next() ** FAVOUR)) - 1;
+  private biasedPick(list: ArrayLike<number>): number {
+    const nth = Math.floor((list.length + 1) ** (this.random.next() ** BIAS)) - 1;
     return list[Math.min(nth, list.length - 1)]!;
   }
 
   /** Takes b out for the change in hand. */
-  private lift(b: number): void {
-    this.lifted.push(b);
-    this.liftedFrom.push(this.layout.at[b]!);
+  private remove(b: number): void {
+    this.removed.push(b);
+    this.removedFrom.push(this.layout.at[b]!);
     this.change += this.layout.take(b);
   }
 
@@ -193,9 +193,9 @@ export class PlaceSearch {
 
   /** The change in hand comes to nothing: all stand where they stood. */
   private putBack(): void {
-    const { layout, lifted, liftedFrom } = this;
-    for (const b of lifted) layout.take(b);
-    for (let i = lifted.length - 1; i >= 0; i--) if (liftedFrom[i]! >= 0) layout.put(lifted[i]!, liftedFrom[i]!);
+    const { layout, removed, removedFrom } = this;
+    for (const b of removed) layout.take(b);
+    for (let i = removed.length - 1; i >= 0; i--) if (removedFrom[i]! >= 0) layout.put(removed[i]!, removedFrom[i]!);
     this.settle();
   }
 
@@ -206,7 +206,7 @@ export class PlaceSearch {
   }
 
   private settle(): void {
-    this.lifted.length = this.liftedFrom.length = this.waiting.length = 0;
+    this.removed.length = this.removedFrom.length = this.ejected.length = 0;
     this.change = 0;
   }
 
@@ -218,25 +218,25 @@ export class PlaceSearch {
     const member = group[random.below(group.length)]!;
     const units = this.unitsFor[g]!;
     if (!units.length) return;
-    const most = this.patience();
-    const unit = this.often(units);
+    const most = this.acceptanceThreshold();
+    const unit = this.biasedPick(units);
     const at = (b: number) => (layout.at[b]! < 0 ? -1 : place.unitOf[layout.at[b]!]!);
     const from = random.next() < 0.5 ? null : at(member);
     const coming = group.filter((b) => at(b) !== unit && (from === null || at(b) === from));
     if (!coming.length) return;
     // Not worth a look: in the best places there it would cost more than can be accepted.
     let hope = -GROUP_SPLIT * Math.max(0, layout.spreadOf(place.groupOf[member]!) - 1);
-    for (const b of coming) hope += this.leastIn(unit, b) - layout.paid[b]!;
+    for (const b of coming) hope += this.minIn(unit, b) - layout.paid[b]!;
     if (hope > most) return;
-    for (const b of coming) this.lift(b);
+    for (const b of coming) this.remove(b);
     for (const b of coming) {
       const free = this.bestIn(unit, b);
-      const c = free < 0 ? this.pushInto(unit, b, group) : free;
+      const c = free < 0 ? this.makeRoomInUnit(unit, b, group) : free;
       if (c < 0) return this.putBack();
       this.put(b, c);
     }
-    this.waiting.sort((x, y) => place.costs.perWeek[y]! - place.costs.perWeek[x]!);
-    for (const b of this.waiting) {
+    this.ejected.sort((x, y) => place.costs.perWeek[y]! - place.costs.perWeek[x]!);
+    for (const b of this.ejected) {
       const to = layout.bestFree(b, UNPLACED);
       if (to >= 0) this.put(b, to);
     }
@@ -245,7 +245,7 @@ export class PlaceSearch {
   }
 
   /** Makes room for b in a compartment of the unit by lifting out others, the least used first; −1 when that is not possible. */
-  private pushInto(unit: number, b: number, group: readonly number[]): number {
+  private makeRoomInUnit(unit: number, b: number, group: readonly number[]): number {
     const { place, random, layout } = this;
     const offers = place.inUnit[unit]!.filter((at) => place.costs.at(b, at) < Infinity);
     if (!offers.length) return -1;
@@ -256,13 +256,13 @@ export class PlaceSearch {
       const second = random.below(others.length);
       if (place.costs.perWeek[others[second]!]! < place.costs.perWeek[others[least]!]!) least = second;
       const [other] = others.splice(least, 1);
-      this.lift(other!);
-      this.waiting.push(other!);
+      this.remove(other!);
+      this.ejected.push(other!);
     }
     return layout.fits(b, c) ? c : -1;
   }
 
-  private leastIn(unit: number, b: number): number {
+  private minIn(unit: number, b: number): number {
     let least = Infinity;
     for (const c of this.place.inUnit[unit]!) least = Math.min(least, this.place.costs.at(b, c));
     return least;

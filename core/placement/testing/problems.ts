@@ -49,8 +49,8 @@ export const problems = (mostBins: number, mostSpaces: number): fc.Arbitrary<Pla
         { id: 'p2', kind: 'child', stature: 1100 },
       ],
       zones: [{ id: 'z0' }, { id: 'z1' }],
-      compartments: compartments.map((one, i) => ({ ...one, id: `c${i}` })),
-      bins: bins.map((one, i) => ({ ...one, id: `b${i}` })),
+      compartments: compartments.map((compartment, i) => ({ ...compartment, id: `c${i}` })),
+      bins: bins.map((bin, i) => ({ ...bin, id: `b${i}` })),
       growth,
       timeMs: 100,
     }));

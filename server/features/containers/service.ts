@@ -18,26 +18,26 @@ export async function makeBins(db: Db, siteId: string, roomId: string, wanted: C
     let gone = 0;
     const room = await recorder.find('room', roomId);
     const data = await readSite(recorder.db, siteId);
-    const categories = new Map(data.category.map((one) => [one.id, one]));
-    const types = new Map(data.containerType.map((one) => [one.id, one]));
+    const categories = new Map(data.category.map((category) => [category.id, category]));
+    const types = new Map(data.containerType.map((type) => [type.id, type]));
     const demands = demandsOf(
-      data.line.filter((one) => one.roomId === roomId),
+      data.line.filter((line) => line.roomId === roomId),
       categories,
       data.site[0]!,
     );
-    const units = new Set(data.unit.filter((one) => one.roomId === roomId).map((one) => one.id));
+    const units = new Set(data.unit.filter((unit) => unit.roomId === roomId).map((unit) => unit.id));
     const choices =
       wanted.choices ??
       chooseContainers(demands, {
         site: data.site[0]!,
         types: data.containerType,
-        compartments: data.compartment.filter((one) => units.has(one.unitId)),
-        taken: countTypes(data.bin.filter((one) => one.roomId !== roomId)),
+        compartments: data.compartment.filter((compartment) => units.has(compartment.unitId)),
+        taken: countTypes(data.bin.filter((bin) => bin.roomId !== roomId)),
       }).flatMap(({ demand, chosen }) =>
         chosen ? [{ categoryId: demand.category.id, containerTypeId: chosen.type.id, count: chosen.count }] : [],
       );
 
-    const codes = new Set(data.bin.map((one) => one.code));
+    const codes = new Set(data.bin.map((bin) => bin.code));
     let number = 0;
     const nextCode = () => {
       do number++;
@@ -53,7 +53,7 @@ export async function makeBins(db: Db, siteId: string, roomId: string, wanted: C
       const litres =
         (demands.find((demand) => demand.category.id === category.id)?.litres ?? 0) / Math.max(1, choice.count);
       const old = data.bin
-        .filter((one) => one.roomId === roomId && one.categoryId === category.id)
+        .filter((bin) => bin.roomId === roomId && bin.categoryId === category.id)
         .sort((a, b) => a.sort - b.sort);
       const name = (i: number) => (choice.count > 1 ? `${category.name} ${i + 1}` : category.name);
       // Bins that are there keep their codes and, in the same container, their places and labels.
@@ -65,8 +65,8 @@ export async function makeBins(db: Db, siteId: string, roomId: string, wanted: C
         if (own.name !== name(i) && (own.name === category.name || /^.* \d+$/.test(own.name))) patch.name = name(i);
         if (Object.keys(patch).length) await recorder.update('bin', own.id, null, patch);
       }
-      for (const own of old.slice(choice.count)) {
-        await recorder.remove('bin', own.id);
+      for (const bin of old.slice(choice.count)) {
+        await recorder.remove('bin', bin.id);
         gone++;
       }
       const fresh = Array.from(

@@ -23,8 +23,14 @@ const COLUMNS: Column<ListedLine>[] = [
 async function listed(db: Db, siteId: string, query: ListQuery) {
   const data = await readSite(db, siteId);
   const lines = data.line.filter((line) => !query.room || line.roomId === query.room);
-  const rows = listOf(query.of, lines, data.room, new Map(data.category.map((one) => [one.id, one])), data.site[0]!);
-  const where = data.room.find((one) => one.id === query.room)?.name ?? data.site[0]!.name;
+  const rows = listOf(
+    query.of,
+    lines,
+    data.room,
+    new Map(data.category.map((category) => [category.id, category])),
+    data.site[0]!,
+  );
+  const where = data.room.find((room) => room.id === query.room)?.name ?? data.site[0]!.name;
   return { rows, title: `${LISTS[query.of]}: ${where}` };
 }
 
@@ -44,7 +50,7 @@ const BEGIN = 9;
 /** The plan of a room's makeover from `now` on. */
 export async function dayPlan(db: Db, siteId: string, roomId: string, now: Date): Promise<DayPlan & { room: string }> {
   const data = await readSite(db, siteId);
-  const room = data.room.find((one) => one.id === roomId);
+  const room = data.room.find((room) => room.id === roomId);
   if (!room) throw new NotFound('room', roomId);
   if (!room.minutesADay) throw new Refused([{ field: 'minutesADay', message: 'Say first how many minutes a day.' }]);
   const portions = portionsOf(data, roomId, now);

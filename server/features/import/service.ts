@@ -14,7 +14,7 @@ import { checkReferences } from '../rows/rows.ts';
 export async function importLines(db: Db, siteId: string, { name, lines }: ImportedLines): Promise<ChangeAnswer> {
   return makeChange(db, siteId, `take in ${lines.length} lines of ${name}`, async (recorder) => {
     await recorder.find('site', siteId);
-    const pick = (field: string) => [...new Set(lines.map((one) => one.values[field]).filter(Boolean))];
+    const pick = (field: string) => [...new Set(lines.map((line) => line.values[field]).filter(Boolean))];
     await checkReferences(recorder, { roomId: pick('roomId'), categoryId: pick('categoryId') });
     const taken = new Map<string, string>();
     for (const [i, { starter: key, perWeek }] of lines.entries()) {

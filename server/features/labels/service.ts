@@ -14,9 +14,9 @@ export async function labelsOf(
   origin: string,
 ): Promise<{ title: string; labels: LabelContent[] }> {
   const data = await readSite(db, siteId);
-  const categories = new Map(data.category.map((one) => [one.id, one]));
-  const families = new Map(data.family.map((one) => [one.id, one]));
-  const types = new Map(data.containerType.map((one) => [one.id, one]));
+  const categories = new Map(data.category.map((category) => [category.id, category]));
+  const families = new Map(data.family.map((family) => [family.id, family]));
+  const types = new Map(data.containerType.map((type) => [type.id, type]));
   const bins = data.bin
     .filter(
       (bin) =>
@@ -35,7 +35,7 @@ export async function labelsOf(
       `${origin}/s/${siteId}/b/${bin.code}`,
     );
   });
-  const room = data.room.find((one) => one.id === query.room);
+  const room = data.room.find((room) => room.id === query.room);
   return { title: [data.site[0]!.name, room?.name, 'labels'].filter(Boolean).join(' · '), labels };
 }
 

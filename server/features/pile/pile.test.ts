@@ -74,7 +74,7 @@ describe('several rows at once', () => {
     ['create.0.table', { create: [{ table: 'site', id: 'x', values: {} }] }],
   ])('what is wrong is named: %s', async (field, body) => {
     const answer = await server.post(own('/batch'), { what: 'x', ...body }, 400);
-    expect(answer.fields.map((one: { field: string }) => one.field)).toContain(field);
+    expect(answer.fields.map((field: { field: string }) => field.field)).toContain(field);
   });
   test('a family, its category and the lines in it can come together', async () => {
     const lamp = await lineNamed('lamp');
@@ -92,7 +92,7 @@ describe('several rows at once', () => {
     });
     expect((await lineNamed('lamp')).categoryId).toBe('cat-metal');
     await server.post(own('/undo'));
-    expect((await server.data(site)).category.some((one) => one.id === 'cat-metal')).toBe(false);
+    expect((await server.data(site)).category.some((category) => category.id === 'cat-metal')).toBe(false);
   });
 });
 const categoryValues = (name: string) => ({ ...FRESH_TRAITS, ...FRESH_CATEGORY, starter: null, name });
@@ -109,8 +109,8 @@ describe('a list from elsewhere', () => {
     await server.post(own('/import'), { name: 'list.csv', lines: lines(1200) });
     const data = await server.data(site);
     expect(data.line).toHaveLength(before + 1200);
-    expect(data.line.find((one) => one.name === 'thing 1')!.categoryId).toBe(
-      data.category.find((one) => one.starter === 'wooden-blocks')!.id,
+    expect(data.line.find((line) => line.name === 'thing 1')!.categoryId).toBe(
+      data.category.find((category) => category.starter === 'wooden-blocks')!.id,
     );
     await server.post(own('/undo'));
     expect((await server.data(site)).line).toHaveLength(before);

@@ -17,10 +17,10 @@ import { Refused } from '../../db/problems.ts';
 /** The site's category of that library entry; it is made, with its family, when the site does not have it yet. */
 export async function takeStarter(recorder: Recorder, starter: StarterCategory): Promise<string> {
   const own = (await recorder.db.select().from(category).where(eq(category.siteId, recorder.siteId))) as Category[];
-  const same = own.find((one) => one.starter === starter.key);
+  const same = own.find((category) => category.starter === starter.key);
   if (same) return same.id;
   const families = (await recorder.db.select().from(family).where(eq(family.siteId, recorder.siteId))) as Family[];
-  let familyId = families.find((one) => one.name === starter.family)?.id;
+  let familyId = families.find((family) => family.name === starter.family)?.id;
   if (!familyId) {
     const info = starterFamilyOf(starter.family)!;
     familyId = newId();

@@ -32,9 +32,9 @@ describe('containers by hand', () => {
   test('as many as were asked for share what there is', async () => {
     await contain([await choice(3)]);
     const three = await bins();
-    expect(three.map((one) => one.name)).toEqual(['Wooden blocks 1', 'Wooden blocks 2', 'Wooden blocks 3']);
-    expect(new Set(three.map((one) => one.code)).size).toBe(3);
-    expect(three.reduce((sum, one) => sum + one.litres, 0)).toBeCloseTo(15, 6);
+    expect(three.map((bin) => bin.name)).toEqual(['Wooden blocks 1', 'Wooden blocks 2', 'Wooden blocks 3']);
+    expect(new Set(three.map((bin) => bin.code)).size).toBe(3);
+    expect(three.reduce((sum, bin) => sum + bin.litres, 0)).toBeCloseTo(15, 6);
   });
   test('fewer of them: the first ones stay, with their codes; one alone loses its number', async () => {
     await contain([await choice(3)]);
@@ -123,7 +123,7 @@ describe('places by hand', () => {
     const [unit] = (await data()).unit;
     await server.patch(own(`/rows/unit/${unit!.id}`), { ...CUBES, height: 120, rows: 1, version: unit!.version });
     await server.post(own(`/rooms/${room}/place`));
-    expect((await bins()).every((one) => one.compartmentId === null)).toBe(true);
+    expect((await bins()).every((bin) => bin.compartmentId === null)).toBe(true);
   });
 });
 
@@ -144,7 +144,7 @@ describe('labels', () => {
     await contain();
     const [bin] = await bins();
     const all = await pages('which=changed');
-    await server.post(own('/printed'), { bins: (await bins()).map((one) => one.id) });
+    await server.post(own('/printed'), { bins: (await bins()).map((bin) => bin.id) });
     expect(await pages('which=changed')).toBeLessThan(all);
     const seen = (await bins())[0]!;
     await server.patch(own(`/rows/bin/${bin!.id}`), { name: 'Bridge parts', version: seen.version });

@@ -1,5 +1,5 @@
 /** Bins into compartments: one moved by hand, or a whole plan. */
-import { roomProblem } from '@stube/core/placement/place-problem-of';
+import { placeProblemOf } from '@stube/core/placement/place-problem-of';
 import { solvePlace } from '@stube/core/placement/solve';
 import type { SiteData } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
@@ -11,26 +11,26 @@ import { readSite } from '../sites/service.ts';
 
 /** The engine's own proposal for a room, pinned bins staying where they are. */
 function propose(data: SiteData, roomId: string): NonNullable<PlaceRequest['placed']> {
-  const room = data.room.find((one) => one.id === roomId)!;
-  const units = data.unit.filter((one) => one.roomId === roomId);
-  const own = new Set(units.map((one) => one.id));
+  const room = data.room.find((room) => room.id === roomId)!;
+  const units = data.unit.filter((unit) => unit.roomId === roomId);
+  const own = new Set(units.map((unit) => unit.id));
   // In the order of their codes, so that the same room gets the same plan.
   const bins = data.bin
-    .filter((one) => one.roomId === roomId)
+    .filter((bin) => bin.roomId === roomId)
     .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }));
-  const problem = roomProblem({
+  const problem = placeProblemOf({
     site: data.site[0]!,
     room,
     people: data.person,
-    zones: data.zone.filter((one) => one.roomId === roomId),
+    zones: data.zone.filter((zone) => zone.roomId === roomId),
     units,
     bins,
-    compartments: data.compartment.filter((one) => own.has(one.unitId)),
-    categories: new Map(data.category.map((one) => [one.id, one])),
-    types: new Map(data.containerType.map((one) => [one.id, one])),
+    compartments: data.compartment.filter((compartment) => own.has(compartment.unitId)),
+    categories: new Map(data.category.map((category) => [category.id, category])),
+    types: new Map(data.containerType.map((type) => [type.id, type])),
   });
   const pins = new Map(
-    bins.filter((one) => one.pinned && one.compartmentId).map((one) => [one.id, one.compartmentId!]),
+    bins.filter((bin) => bin.pinned && bin.compartmentId).map((bin) => [bin.id, bin.compartmentId!]),
   );
   const answer = solvePlace(problem, { pins });
   return [
@@ -44,8 +44,8 @@ export async function placeBins(db: Db, siteId: string, roomId: string, wanted: 
     await recorder.find('room', roomId);
     const data = await readSite(recorder.db, siteId);
     const placed = wanted.placed ?? propose(data, roomId);
-    const bins = new Map(data.bin.map((one) => [one.id, one]));
-    const spaces = new Map(data.compartment.map((one) => [one.id, one]));
+    const bins = new Map(data.bin.map((bin) => [bin.id, bin]));
+    const spaces = new Map(data.compartment.map((compartment) => [compartment.id, compartment]));
     let moved = 0;
     let last = '';
     for (const { binId, compartmentId } of placed) {

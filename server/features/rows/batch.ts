@@ -21,8 +21,8 @@ export async function writeBatch(
     for (const table of ORDER) {
       const rows = create.filter((one) => one.table === table);
       if (!rows.length) continue;
-      await checkReferences(recorder, gathered(rows.map((one) => one.values)));
-      await recorder.insert(table as 'line', rows.map((one) => ({ id: one.id, ...one.values })) as never);
+      await checkReferences(recorder, gathered(rows.map((row) => row.values)));
+      await recorder.insert(table as 'line', rows.map((row) => ({ id: row.id, ...row.values })) as never);
     }
     await checkReferences(recorder, gathered(update.map((one) => one.values)));
     for (const one of update)

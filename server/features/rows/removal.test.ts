@@ -35,24 +35,24 @@ describe('a category', () => {
   test('lets its lines go and takes its bins along', async () => {
     await settle();
     const before = await data();
-    const blocks = before.category.find((one) => one.name === 'Wooden blocks')!;
+    const blocks = before.category.find((category) => category.name === 'Wooden blocks')!;
     await remove('category', blocks.id);
     const after = await data();
-    expect(after.line.find((one) => one.name === 'wooden blocks')!.categoryId).toBeNull();
-    expect(after.bin.some((one) => one.categoryId === blocks.id)).toBe(false);
-    expect(after.bin).toHaveLength(before.bin.filter((one) => one.categoryId !== blocks.id).length);
+    expect(after.line.find((line) => line.name === 'wooden blocks')!.categoryId).toBeNull();
+    expect(after.bin.some((bin) => bin.categoryId === blocks.id)).toBe(false);
+    expect(after.bin).toHaveLength(before.bin.filter((bin) => bin.categoryId !== blocks.id).length);
     await server.post(own('/undo'));
-    expect((await data()).bin.map((one) => [one.code, one.compartmentId]).sort()).toEqual(
-      before.bin.map((one) => [one.code, one.compartmentId]).sort(),
+    expect((await data()).bin.map((bin) => [bin.code, bin.compartmentId]).sort()).toEqual(
+      before.bin.map((bin) => [bin.code, bin.compartmentId]).sort(),
     );
   });
   test('is forgotten as a further side of lines, its own too, and remembered again', async () => {
     const { category, line } = await data();
-    const blocks = category.find((one) => one.name === 'Wooden blocks')!;
+    const blocks = category.find((category) => category.name === 'Wooden blocks')!;
     for (const one of line)
       await server.patch(own(`/rows/line/${one.id}`), { also: [blocks.id], version: one.version });
     await remove('category', blocks.id);
-    expect((await data()).line.map((one) => one.also)).toEqual([[], []]);
+    expect((await data()).line.map((line) => line.also)).toEqual([[], []]);
     await server.post(own('/undo'));
     const back = (await data()).line;
     for (const one of line)
@@ -73,13 +73,15 @@ describe('a person', () => {
     await remove('person', ona);
     const after = await data();
     expect(after.room[0]!.people).toEqual([]);
-    expect(after.category.every((one) => !one.users.includes(ona) && !one.tidiers.includes(ona))).toBe(true);
+    expect(after.category.every((category) => !category.users.includes(ona) && !category.tidiers.includes(ona))).toBe(
+      true,
+    );
     await server.post(own('/undo'));
     expect((await data()).room[0]!.people).toEqual([ona]);
   });
   test('the last one stays', async () => {
     const { person: people } = await data();
-    for (const one of people.slice(1)) await remove('person', one.id);
+    for (const person of people.slice(1)) await remove('person', person.id);
     const problem = await remove('person', people[0]!.id, 422);
     expect(problem.fields[0]).toMatchObject({ field: 'person' });
     expect((await data()).person).toHaveLength(1);
@@ -103,9 +105,12 @@ describe('a container', () => {
       containerTypeId: null,
       limit: null,
     });
-    expect(after.person.find((one) => one.id === milo)!.limit).toBeNull();
+    expect(after.person.find((person) => person.id === milo)!.limit).toBeNull();
     await server.post(own('/undo'));
-    expect((await data()).person.find((one) => one.id === milo)!.limit).toEqual({ containerTypeId: tin, count: 1 });
+    expect((await data()).person.find((person) => person.id === milo)!.limit).toEqual({
+      containerTypeId: tin,
+      count: 1,
+    });
   });
   test('that bins use stays, and says how many', async () => {
     await settle();
@@ -118,7 +123,7 @@ describe('a container', () => {
 describe('furniture', () => {
   test('gives its bins back to the bench, unpinned', async () => {
     await settle();
-    const placed = (await data()).bin.filter((one) => one.compartmentId);
+    const placed = (await data()).bin.filter((bin) => bin.compartmentId);
     expect(placed.length).toBeGreaterThan(0);
     await server.post(own(`/rooms/${room}/place`), {
       placed: [{ binId: placed[0]!.id, compartmentId: placed[0]!.compartmentId }],
@@ -127,9 +132,9 @@ describe('furniture', () => {
     await remove('unit', unit);
     const after = await data();
     expect(after.compartment).toEqual([]);
-    expect(after.bin.every((one) => one.compartmentId === null && !one.pinned)).toBe(true);
+    expect(after.bin.every((bin) => bin.compartmentId === null && !bin.pinned)).toBe(true);
     await server.post(own('/undo'));
-    const back = (await data()).bin.find((one) => one.id === placed[0]!.id);
+    const back = (await data()).bin.find((bin) => bin.id === placed[0]!.id);
     expect(back).toMatchObject({ compartmentId: placed[0]!.compartmentId, pinned: true });
   });
 });
@@ -142,7 +147,7 @@ test('a line takes its photographs along', async () => {
   await remove('line', line[0]!.id);
   expect((await data()).photo).toEqual([]);
   await server.post(own('/undo'));
-  expect((await data()).photo.map((one) => one.id)).toEqual([id]);
+  expect((await data()).photo.map((photo) => photo.id)).toEqual([id]);
   await server.call.get(`/api${own(`/photos/${id}.jpg`)}`).expect(200);
 });
 

@@ -4,7 +4,19 @@ import type { Bin, Category, Compartment, Line, Room, SiteData, TableName } from
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { Db } from '../../db/open.ts';
 import { makeChange, type Recorder } from '../../db/journal.ts';
-import { bin, category, compartment, deferral, line, person, photo, room, session, unit, zone } from '../../db/tables.ts';
+import {
+  bin,
+  category,
+  compartment,
+  deferral,
+  line,
+  person,
+  photo,
+  room,
+  session,
+  unit,
+  zone,
+} from '../../db/tables.ts';
 import { Refused } from '../../db/problems.ts';
 
 /** How a row of each table is called. */
@@ -23,7 +35,7 @@ export async function removeCompartments(recorder: Recorder, spaces: Compartment
         spaces.map((space) => space.id),
       ),
     )) as Bin[];
-  for (const one of inside) await recorder.update('bin', one.id, null, { compartmentId: null, pinned: false });
+  for (const bin of inside) await recorder.update('bin', bin.id, null, { compartmentId: null, pinned: false });
   for (const space of spaces) await recorder.remove('compartment', space.id);
 }
 
@@ -55,9 +67,9 @@ const BEFORE_REMOVAL: Partial<Record<TableName, (recorder: Recorder, id: string)
     for (const own of await recorder.db.select().from(bin).where(eq(bin.categoryId, id)))
       await recorder.remove('bin', own.id);
     const also = (await recorder.db.select().from(line).where(eq(line.siteId, recorder.siteId))) as Line[];
-    for (const own of also)
-      if (own.also.includes(id))
-        await recorder.update('line', own.id, null, { also: own.also.filter((one) => one !== id) });
+    for (const line of also)
+      if (line.also.includes(id))
+        await recorder.update('line', line.id, null, { also: line.also.filter((one) => one !== id) });
   },
   async line(recorder, id) {
     for (const own of await recorder.db.select().from(photo).where(eq(photo.lineId, id)))
@@ -100,8 +112,8 @@ const BEFORE_REMOVAL: Partial<Record<TableName, (recorder: Recorder, id: string)
     for (const own of (await recorder.db.select().from(category).where(eq(category.siteId, of))) as Category[])
       if (own.users.includes(id) || own.tidiers.includes(id))
         await recorder.update('category', own.id, null, {
-          users: own.users.filter((one) => one !== id),
-          tidiers: own.tidiers.filter((one) => one !== id),
+          users: own.users.filter((user) => user !== id),
+          tidiers: own.tidiers.filter((tidier) => tidier !== id),
         });
     const left = await recorder.db.select({ id: person.id }).from(person).where(eq(person.siteId, of));
     if (left.length <= 1)

@@ -47,7 +47,7 @@ async function defaultsFor(recorder: Recorder, table: EditableTable, values: Val
     case 'room': {
       const rooms = (await recorder.db.select().from(room).where(eq(room.siteId, recorder.siteId))) as Room[];
       return {
-        code: freeCode(String(values.name), new Set(rooms.map((one) => one.code))),
+        code: freeCode(String(values.name), new Set(rooms.map((room) => room.code))),
         sort: rooms.length,
         people: [],
         ...FRESH_ROOM,
@@ -120,15 +120,15 @@ export async function createRow(db: Db, siteId: string, table: EditableTable, va
 }
 
 /** A new room has one zone, so that walks can be reckoned from the start. */
-async function firstZone(recorder: Recorder, own: Room): Promise<void> {
+async function firstZone(recorder: Recorder, room: Room): Promise<void> {
   await recorder.insert('zone', [
     {
       id: newId(),
-      roomId: own.id,
+      roomId: room.id,
       name: 'Middle of the room',
       kind: 'whole room',
-      x: Math.round(own.width / 2),
-      y: Math.round(own.depth / 2),
+      x: Math.round(room.width / 2),
+      y: Math.round(room.depth / 2),
     },
   ]);
 }
@@ -195,17 +195,17 @@ function describe(table: TableName, before: Values, patch: Values): string {
 }
 
 /** Other measures: compartments of the same name keep their bins, those that vanish give theirs back. */
-async function reshape(recorder: Recorder, own: Unit): Promise<void> {
-  const problems = shapeProblems(own);
+async function reshape(recorder: Recorder, unit: Unit): Promise<void> {
+  const problems = shapeProblems(unit);
   if (problems.length) throw new Refused(problems);
-  const old = (await recorder.db.select().from(compartment).where(eq(compartment.unitId, own.id))) as Compartment[];
-  const spaces = layOut(own);
+  const old = (await recorder.db.select().from(compartment).where(eq(compartment.unitId, unit.id))) as Compartment[];
+  const spaces = layOut(unit);
   const byName = new Map(old.map((space) => [space.name, space]));
   for (const [i, space] of spaces.entries()) {
     const same = byName.get(space.name);
     byName.delete(space.name);
     if (same) await recorder.update('compartment', same.id, null, { ...space, sort: i });
-    else await recorder.insert('compartment', [{ id: newId(), unitId: own.id, ...space, sort: i }]);
+    else await recorder.insert('compartment', [{ id: newId(), unitId: unit.id, ...space, sort: i }]);
   }
   await removeCompartments(recorder, [...byName.values()]);
 }

@@ -23,7 +23,7 @@ export async function exportSite(db: Db, siteId: string, now: Date): Promise<Sit
     data,
     pictures: await picturesOf(
       db,
-      data.photo.map((one) => one.id),
+      data.photo.map((photo) => photo.id),
     ),
   };
 }
@@ -130,16 +130,16 @@ const INVENTORY = [
 
 export async function inventoryCsv(db: Db, siteId: string): Promise<string> {
   const data = await readSite(db, siteId);
-  const categories = new Map(data.category.map((one) => [one.id, one]));
-  const families = new Map(data.family.map((one) => [one.id, one.name]));
-  const types = new Map(data.containerType.map((one) => [one.id, one.name]));
+  const categories = new Map(data.category.map((category) => [category.id, category]));
+  const families = new Map(data.family.map((family) => [family.id, family.name]));
+  const types = new Map(data.containerType.map((type) => [type.id, type.name]));
   const paths = pathsOf(data);
   const rows = [...data.bin]
     .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }))
     .map((bin) => {
       const category = categories.get(bin.categoryId);
       const lines = data.line.filter(
-        (one) => one.roomId === bin.roomId && one.categoryId === bin.categoryId && one.decision === 'keep',
+        (line) => line.roomId === bin.roomId && line.categoryId === bin.categoryId && line.decision === 'keep',
       );
       const path = paths.get(bin.id)!;
       return {
@@ -147,7 +147,7 @@ export async function inventoryCsv(db: Db, siteId: string): Promise<string> {
         name: bin.name,
         family: families.get(category?.familyId ?? '') ?? '',
         category: category?.name ?? '',
-        amount: lines.map((one) => sayAmount(one.amount, one.measure)).join(' + '),
+        amount: lines.map((line) => sayAmount(line.amount, line.measure)).join(' + '),
         litres: Number(bin.litres.toFixed(1)),
         container: types.get(bin.containerTypeId) ?? '',
         room: path.room,
@@ -157,19 +157,19 @@ export async function inventoryCsv(db: Db, siteId: string): Promise<string> {
     });
   const loose = data.line
     .filter(
-      (one) =>
-        one.decision === 'keep' &&
-        !data.bin.some((bin) => bin.roomId === one.roomId && bin.categoryId === one.categoryId),
+      (line) =>
+        line.decision === 'keep' &&
+        !data.bin.some((bin) => bin.roomId === line.roomId && bin.categoryId === line.categoryId),
     )
-    .map((one) => ({
+    .map((line) => ({
       code: '',
-      name: one.name,
-      family: families.get(categories.get(one.categoryId ?? '')?.familyId ?? '') ?? '',
-      category: categories.get(one.categoryId ?? '')?.name ?? '',
-      amount: sayAmount(one.amount, one.measure),
-      litres: Number(litresOfLine(one, categories.get(one.categoryId ?? ''), data.site[0]!).toFixed(1)),
+      name: line.name,
+      family: families.get(categories.get(line.categoryId ?? '')?.familyId ?? '') ?? '',
+      category: categories.get(line.categoryId ?? '')?.name ?? '',
+      amount: sayAmount(line.amount, line.measure),
+      litres: Number(litresOfLine(line, categories.get(line.categoryId ?? ''), data.site[0]!).toFixed(1)),
       container: '',
-      room: data.room.find((room) => room.id === one.roomId)?.name ?? '',
+      room: data.room.find((room) => room.id === line.roomId)?.name ?? '',
       unit: '',
       compartment: '',
     }));

@@ -79,7 +79,7 @@ test.each([
   spoil(file.data);
   const count = (await server.get('/sites')).length;
   const problem = await server.post('/import', file, 422);
-  expect(problem.fields.map((one: { field: string }) => one.field)).toContain(field);
+  expect(problem.fields.map((field: { field: string }) => field.field)).toContain(field);
   expect((await server.get('/sites')).length).toBe(count);
 });
 

@@ -3,6 +3,6 @@ import { wrap, type Remote } from 'comlink';
 
 /** @param start makes the worker; its address has to stand there in full, so that the build finds it */
 export function remote<T>(start: () => Worker): () => Remote<T> {
-  let own: Remote<T> | null = null;
-  return () => (own ??= wrap<T>(start()));
+  let remote: Remote<T> | null = null;
+  return () => (remote ??= wrap<T>(start()));
 }

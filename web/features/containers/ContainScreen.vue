@@ -15,7 +15,7 @@ const { store, id, demands, compartments, bins } = useRoom();
 const counts = ref<Record<string, number>>({});
 const busy = ref(false);
 const fitting = ref(false);
-const MOST_OPTIONS = 8;
+const MAX_OPTIONS = 8;
 const elsewhere = computed(() => countTypes(store.data.bin.filter((bin) => bin.roomId !== id.value)));
 const choices = computed<ContainChoice[]>(() =>
   store.site
@@ -142,8 +142,8 @@ async function take(): Promise<void> {
                 </option>
                 <option
                   v-for="option in choice.byHand
-                    ? choice.options.slice(0, MOST_OPTIONS)
-                    : choice.options.slice(1, MOST_OPTIONS)"
+                    ? choice.options.slice(0, MAX_OPTIONS)
+                    : choice.options.slice(1, MAX_OPTIONS)"
                   :key="option.type.id"
                   :value="option.type.id"
                 >

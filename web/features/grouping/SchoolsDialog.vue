@@ -3,7 +3,7 @@
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import Dialog from 'primevue/dialog';
 import { regroup } from '@stube/core/grouping/regroup';
-import { handMade, LEAST_TOLD, SCHOOLS, type SchoolResult, type Suggestion } from '@stube/core/grouping/schools';
+import { handMade, MIN_TOLD, SCHOOLS, type SchoolResult, type Suggestion } from '@stube/core/grouping/schools';
 import { today } from '../../parts/day.ts';
 import { minutes, percent } from '../../parts/numbers.ts';
 import { useNotices } from '../../data/notices.ts';
@@ -42,7 +42,7 @@ const columns = computed(() =>
     ...one,
     about: SCHOOLS.find((school) => school.key === one.school)!,
     suggested: suggestion.value?.school === one.school,
-    mute: one.told < LEAST_TOLD,
+    mute: one.told < MIN_TOLD,
   })),
 );
 const least = computed(() => Math.min(...columns.value.map((one) => one.finding + one.tidying)));

@@ -8,41 +8,43 @@ export function useMerging() {
 
   /** All that is in the others goes into the first; their names become other words for it. */
   async function merge(into: Category, others: readonly Category[]): Promise<boolean> {
-    const gone = new Set(others.map((one) => one.id));
-    const words = others.flatMap((one) => [one.name, ...one.synonyms]).filter((word) => word !== into.name);
+    const gone = new Set(others.map((category) => category.id));
+    const words = others
+      .flatMap((category) => [category.name, ...category.synonyms])
+      .filter((word) => word !== into.name);
     const values = {
       synonyms: [...new Set([...into.synonyms, ...words])].slice(0, 40),
-      hazards: [...new Set([...into.hazards, ...others.flatMap((one) => one.hazards)])],
+      hazards: [...new Set([...into.hazards, ...others.flatMap((category) => category.hazards)])],
       users:
-        into.users.length && others.every((one) => one.users.length)
-          ? [...new Set([...into.users, ...others.flatMap((one) => one.users)])]
+        into.users.length && others.every((category) => category.users.length)
+          ? [...new Set([...into.users, ...others.flatMap((category) => category.users)])]
           : [],
-      perWeek: Math.min(500, into.perWeek + others.reduce((sum, one) => sum + one.perWeek, 0)),
-      lid: into.lid || others.some((one) => one.lid),
-      lightSensitive: into.lightSensitive || others.some((one) => one.lightSensitive),
+      perWeek: Math.min(500, into.perWeek + others.reduce((sum, category) => sum + category.perWeek, 0)),
+      lid: into.lid || others.some((category) => category.lid),
+      lightSensitive: into.lightSensitive || others.some((category) => category.lightSensitive),
     };
     const moved = { categoryId: into.id };
     const done = await store.attempt(() =>
       store.writeTogether({
-        what: `merge ${others.map((one) => one.name).join(', ')} into ${into.name}`.slice(0, 120),
+        what: `merge ${others.map((category) => category.name).join(', ')} into ${into.name}`.slice(0, 120),
         update: [
           { table: 'category', id: into.id, version: into.version, values },
           ...store.data.line
-            .filter((one) => gone.has(one.categoryId ?? '') || one.also.some((id) => gone.has(id)))
-            .map((one) => ({
+            .filter((line) => gone.has(line.categoryId ?? '') || line.also.some((id) => gone.has(id)))
+            .map((line) => ({
               table: 'line' as const,
-              id: one.id,
-              version: one.version,
+              id: line.id,
+              version: line.version,
               values: {
-                ...(gone.has(one.categoryId ?? '') ? moved : {}),
-                also: [...new Set(one.also.map((id) => (gone.has(id) ? into.id : id)))],
+                ...(gone.has(line.categoryId ?? '') ? moved : {}),
+                also: [...new Set(line.also.map((id) => (gone.has(id) ? into.id : id)))],
               },
             })),
           ...store.data.bin
-            .filter((one) => gone.has(one.categoryId))
-            .map((one) => ({ table: 'bin' as const, id: one.id, version: one.version, values: moved })),
+            .filter((bin) => gone.has(bin.categoryId))
+            .map((bin) => ({ table: 'bin' as const, id: bin.id, version: bin.version, values: moved })),
         ],
-        remove: others.map((one) => ({ table: 'category', id: one.id, version: one.version })),
+        remove: others.map((category) => ({ table: 'category', id: category.id, version: category.version })),
       }),
     );
     if (done) store.sayDone(`Merged into ${into.name}.`);
@@ -73,7 +75,12 @@ export function useMerging() {
       store.writeTogether({
         what: `part ${name} off`,
         create: [{ table: 'category', id, values }],
-        update: lines.map((one) => ({ table: 'line', id: one.id, version: one.version, values: { categoryId: id } })),
+        update: lines.map((line) => ({
+          table: 'line',
+          id: line.id,
+          version: line.version,
+          values: { categoryId: id },
+        })),
       }),
     );
     if (done) store.sayDone(`${name} is a category of its own.`);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { finish } from '@stube/core/engine/run-to-end';
+import { runToEnd } from '@stube/core/engine/run-to-end';
 import { guessColumns } from '@stube/core/import/columns';
 import { readInventory } from '@stube/core/import/read-list';
 import { context } from '@stube/core/import/testing/context';
@@ -28,30 +28,31 @@ describe('a messy list', () => {
     expect(guessColumns(['foo', 'Qty', 'Item'])).toEqual([null, 'amount', 'name']);
   });
   test('every fault is named at its row, and nothing faulty becomes a line', () => {
-    const read = finish(readInventory(messy, mapping, context));
-    const stops = read.problems.filter((one) => one.stops).map((one) => `${one.row} ${one.column}`);
+    const read = runToEnd(readInventory(messy, mapping, context));
+    const stops = read.problems.filter((problem) => problem.stops).map((problem) => `${problem.row} ${problem.column}`);
     expect(stops).toEqual(['30 name', '31 amount', '32 height', '33 name']);
     for (const row of [30, 31, 32, 33]) expect(read.lines.some((line) => line.row === row)).toBe(false);
     expect(read.empty).toBe(1 + Number(messy.at(-1)!.every((cell) => !cell)));
-    const line = (name: string) => read.lines.find((one) => one.values.name === name)!.values;
+    const line = (name: string) => read.lines.find((inventoryLine) => inventoryLine.values.name === name)!.values;
     expect(line('Paint brushes, long')).toMatchObject({ amount: 35, length: 330, width: 10 });
     expect(line('Laminating film A4').amount).toBe(200);
     expect(line('Return: lamp')).toMatchObject({ decision: 'return', due: '2026-12-12', roomId: 'office' });
     expect(line('Atlases')).toMatchObject({ length: 368, width: 279 });
     expect(line('Beads <2 mm; mixed')).toMatchObject({ measure: 'litre' });
     expect(line('Emoji 🧶 and ümläuts').facets).toEqual({ person: 'Otters' });
-    expect(read.lines.filter((one) => one.values.name === 'Soft animals').map((one) => one.values.decision)).toEqual([
-      'give away',
-      'keep',
-    ]);
+    expect(
+      read.lines
+        .filter((inventoryLine) => inventoryLine.values.name === 'Soft animals')
+        .map((inventoryLine) => inventoryLine.values.decision),
+    ).toEqual(['give away', 'keep']);
   });
   test('places that are no rooms stop their rows until one is chosen', () => {
-    const read = finish(readInventory(messy, mapping, { ...context, rooms: context.rooms.slice(0, 3) }));
+    const read = runToEnd(readInventory(messy, mapping, { ...context, rooms: context.rooms.slice(0, 3) }));
     expect(read.places).toEqual(['Office']);
     expect(read.lines.some((line) => line.values.name === 'Sticky notes')).toBe(false);
     const places = { Office: 'chart' };
     const rooms = context.rooms.slice(0, 3);
-    const chosen = finish(readInventory(messy, mapping, { ...context, rooms, places }));
+    const chosen = runToEnd(readInventory(messy, mapping, { ...context, rooms, places }));
     expect(chosen.lines.find((line) => line.values.name === 'Sticky notes')!.values.roomId).toBe('chart');
   });
 });

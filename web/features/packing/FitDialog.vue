@@ -5,8 +5,8 @@ import { proxy } from 'comlink';
 import Dialog from 'primevue/dialog';
 import ProgressBar from 'primevue/progressbar';
 import { Check, RotateCcw, Square } from '@lucide/vue';
-import { inTheWay } from '@stube/core/packing/blocking-cost';
-import { compartmentProblem } from '@stube/core/packing/fit-problem-of';
+import { blockersOf } from '@stube/core/packing/blocking-cost';
+import { fitProblemOf } from '@stube/core/packing/fit-problem-of';
 import { freeSpaces, nearMisses } from '@stube/core/packing/report/leftover';
 import type { FitAnswer, FitProblem } from '@stube/core/packing/problem';
 import { formatLength } from '@stube/core/measuring/length';
@@ -28,7 +28,7 @@ const candidates = computed(() =>
   bins.value.filter((bin) => bin.compartmentId === spaceId.value || !bin.compartmentId),
 );
 const problem = computed(() =>
-  compartmentProblem(space.value, candidates.value, store.maps.category, store.maps.containerType, TIME_MS),
+  fitProblemOf(space.value, candidates.value, store.maps.category, store.maps.containerType, TIME_MS),
 );
 /** A packing with the question it answers: the room may change while one watches. */
 const found = shallowRef<{ problem: FitProblem; answer: FitAnswer } | null>(null);
@@ -93,7 +93,7 @@ const boxes = computed(() =>
 );
 const spaces = computed(() => (found.value ? freeSpaces(found.value.problem, found.value.answer) : []));
 const moved = computed(() =>
-  inTheWay(boxes.value, space.value.access)
+  blockersOf(boxes.value, space.value.access)
     .map((list, i) => ({ box: boxes.value[i]!, list: list.map((j) => boxes.value[j]!.code) }))
     .filter((one) => one.list.length),
 );

@@ -2,7 +2,7 @@
 const LONG_SIDE = 1400;
 const QUALITY = 0.82;
 /** Bytes that a camera's picture may have. */
-export const MOST_BYTES = 12 * 1024 * 1024;
+export const MAX_BYTES = 12 * 1024 * 1024;
 
 export interface Shrunk {
   jpeg: Blob;
@@ -12,7 +12,7 @@ export interface Shrunk {
 
 /** Throws an error with words for the person where the file is no picture or too large. */
 export async function shrink(file: Blob): Promise<Shrunk> {
-  if (file.size > MOST_BYTES) throw new Error('A picture may have 12 MB at the most.');
+  if (file.size > MAX_BYTES) throw new Error('A picture may have 12 MB at the most.');
   const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => null);
   if (!bitmap) throw new Error('This file is not a picture that can be read here.');
   const scale = Math.min(1, LONG_SIDE / Math.max(bitmap.width, bitmap.height));

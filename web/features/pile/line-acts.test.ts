@@ -24,7 +24,7 @@ const add = async (text: string): Promise<Line> => {
   const answer = await store.addLine({ roomId: room, text });
   return store.maps.line.get(answer!.id!)!;
 };
-const amounts = () => [...store.data.line].sort((a, b) => a.sort - b.sort).map((one) => [one.amount, one.decision]);
+const amounts = () => [...store.data.line].sort((a, b) => a.sort - b.sort).map((line) => [line.amount, line.decision]);
 
 describe('a line', () => {
   test('once more stands again at the end, without what was found out about the first', async () => {
@@ -69,9 +69,9 @@ describe('categories', () => {
     expect(await useMerging().merge(first, [second])).toBe(true);
     const merged = store.maps.category.get(first.id)!;
     expect(store.maps.category.has(second.id)).toBe(false);
-    expect(store.data.line.every((one) => one.categoryId === merged.id)).toBe(true);
+    expect(store.data.line.every((line) => line.categoryId === merged.id)).toBe(true);
     expect(store.data.bin).toHaveLength(bins);
-    expect(store.data.bin.every((one) => one.categoryId === merged.id)).toBe(true);
+    expect(store.data.bin.every((bin) => bin.categoryId === merged.id)).toBe(true);
     expect(merged.synonyms).toContain(second.name);
     expect(merged.perWeek).toBe(first.perWeek + second.perWeek);
     expect(merged).toMatchObject({ lightSensitive: true, hazards: expect.arrayContaining(['H2']) });
@@ -83,8 +83,13 @@ describe('categories', () => {
     const cars = await add('4 toy cars');
     const from = store.maps.category.get(cars.categoryId!)!;
     expect(await useMerging().split(from, 'Racing cars', from.familyId, [cars])).toBe(true);
-    const own = store.maps.category.get(store.maps.line.get(cars.id)!.categoryId!)!;
-    expect(own).toMatchObject({ name: 'Racing cars', familyId: from.familyId, lie: from.lie, density: from.density });
-    expect(own).toMatchObject({ starter: null, synonyms: [] });
+    const category = store.maps.category.get(store.maps.line.get(cars.id)!.categoryId!)!;
+    expect(category).toMatchObject({
+      name: 'Racing cars',
+      familyId: from.familyId,
+      lie: from.lie,
+      density: from.density,
+    });
+    expect(category).toMatchObject({ starter: null, synonyms: [] });
   });
 });

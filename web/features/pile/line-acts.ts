@@ -9,7 +9,7 @@ export function useLineActs() {
     const { id: _id, version: _version, siteId: _site, ...values } = line;
     return values;
   };
-  const last = () => store.data.line.reduce((most, one) => Math.max(most, one.sort), 0);
+  const last = () => store.data.line.reduce((most, line) => Math.max(most, line.sort), 0);
 
   async function again(line: Line): Promise<void> {
     const values = { ...valuesOf(line), sort: last() + 1, tested: null, dead: null, spread: [], note: '' };

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, toRaw } from 'vue';
 import { proxy } from 'comlink';
 import { assignmentEffort, compilePlace } from '@stube/core/placement/compiled/compile';
 import { explain, optionsFor, type PlaceOption } from '@stube/core/placement/report/explain';
-import { roomProblem } from '@stube/core/placement/place-problem-of';
+import { placeProblemOf } from '@stube/core/placement/place-problem-of';
 import { sayRule } from '@stube/core/placement/rules';
 import type { SpaceMark } from '../../drawing/UnitElevation.vue';
 import { signedSeconds } from '../../parts/numbers.ts';
@@ -21,7 +21,7 @@ export function usePlacing() {
   const notices = useNotices();
   const held = ref<string | null>(null);
 
-  const problem = computed(() => (room.placeData.value ? roomProblem(room.placeData.value) : null));
+  const problem = computed(() => (room.placeData.value ? placeProblemOf(room.placeData.value) : null));
   const assignment = computed(
     () => new Map(bins.value.flatMap((bin) => (bin.compartmentId ? [[bin.id, bin.compartmentId] as const] : []))),
   );
@@ -40,7 +40,7 @@ export function usePlacing() {
   });
 
   const options = computed<PlaceOption[]>(() => {
-    const bin = problem.value?.bins.find((one) => one.id === held.value);
+    const bin = problem.value?.bins.find((bin) => bin.id === held.value);
     return bin ? optionsFor(problem.value!, bin, assignment.value) : [];
   });
   const here = computed(() =>
@@ -49,7 +49,7 @@ export function usePlacing() {
   const open = (option: PlaceOption) => !option.broken.length && !option.lacksWidth;
   const obstacle = (option: PlaceOption) =>
     option.broken.length
-      ? option.broken.map((one) => sayRule(one, nameOf)).join(', ')
+      ? option.broken.map((brokenRule) => sayRule(brokenRule, nameOf)).join(', ')
       : `${option.lacksWidth} mm too little room left`;
   /** Change in seconds a week against where it stands now; against nothing when it stands nowhere. */
   const change = (option: PlaceOption) => option.seconds - (here.value?.seconds ?? 0);
