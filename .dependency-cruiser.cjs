@@ -20,8 +20,20 @@ module.exports = {
     {
       name: 'only-db-names-tables',
       severity: 'error',
-      from: { path: '^server/', pathNot: '^server/(db|features)/' },
-      to: { path: '^server/db/tables' },
+      from: { path: '^server/', pathNot: '^server/db/' },
+      to: { path: '^server/db/(tables|schema/)' },
+    },
+    {
+      name: 'db-knows-no-feature',
+      severity: 'error',
+      from: { path: '^server/db/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^server/(features|http|work|documents)/' },
+    },
+    {
+      name: 'one-service-names-routes-of-none',
+      severity: 'error',
+      from: { path: '^server/(features/.+/service|db/)' },
+      to: { path: '^server/http/' },
     },
     {
       name: 'core-is-pure',
@@ -33,18 +45,18 @@ module.exports = {
       name: 'no-circular',
       severity: 'error',
       from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      to: { circular: true },
     },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: '(dist|migrations|\\.vue)' },
+    exclude: { path: '(dist|migrations)' },
     tsConfig: { fileName: 'tsconfig.json' },
     tsPreCompilationDeps: true,
     enhancedResolveOptions: {
       exportsFields: ['exports'],
       conditionNames: ['import', 'default'],
-      extensions: ['.ts', '.js', '.mjs'],
+      extensions: ['.ts', '.js', '.mjs', '.vue'],
     },
   },
 };

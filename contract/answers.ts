@@ -2,7 +2,7 @@
 import type { Site, SiteData, TableName } from '@stube/core/model/entities';
 
 export interface History {
-  /** What the next undo would take back, null when there is nothing. */
+  /** What the next undo of this person would take back, null when there is nothing. */
   undo: string | null;
   redo: string | null;
 }
@@ -13,13 +13,17 @@ export interface Snapshot {
   history: History;
 }
 
-/** All rows a change has written or removed, so that a screen can follow without asking again. */
-export interface ChangeAnswer {
+/** Rows written and ids of rows removed, by table. */
+export interface SiteChanges {
   revision: number;
-  what: string;
   rows: Partial<SiteData>;
   removed: Partial<Record<TableName, string[]>>;
   history: History;
+}
+
+/** All rows a change has written or removed, so that a screen can follow without asking again. */
+export interface ChangeAnswer extends SiteChanges {
+  what: string;
   /** The row that was asked for, where there is one. */
   id?: string;
 }
@@ -35,4 +39,13 @@ export interface BinEvent {
   what: string;
   undone: boolean;
   compartmentId: string | null;
+}
+
+/** How much is remembered of what was done on a site. */
+export interface HistorySize {
+  changes: number;
+  /** About. */
+  bytes: number;
+  /** Of the oldest change, ISO date and time. */
+  oldest: string | null;
 }

@@ -30,12 +30,12 @@ test('the net loft is sorted by four schools, keeps what was grouped by hand, an
   await page.getByRole('button', { name: 'Part off' }).click();
   await expect(page.getByRole('region', { name: 'Wool for the flag' })).toContainText('balls of red wool');
   const own = (await stube.data(site)).category.find((category) => category.name === 'Wool for the flag')!.id;
-  const count = async (school: string | null) => {
+  const count = async (scheme: string | null) => {
     const now = await stube.data(site);
-    const ids = new Set(now.category.filter((category) => category.school === school).map((category) => category.id));
+    const ids = new Set(now.category.filter((category) => category.scheme === scheme).map((category) => category.id));
     return (await kept()).filter((line) => ids.has(line.categoryId!)).length;
   };
-  for (const [name, school] of [
+  for (const [name, scheme] of [
     ['Activity', 'activity'],
     ['Material', 'material'],
     ['Colour', 'colour'],
@@ -43,13 +43,13 @@ test('the net loft is sorted by four schools, keeps what was grouped by hand, an
   ] as const) {
     await page.getByRole('button', { name: 'Ways to sort' }).click();
     await expect(page.getByRole('dialog').getByText(/is suggested for those who come into this room/)).toBeVisible();
-    if (school === 'activity') await expectAccessible(page);
+    if (scheme === 'activity') await expectAccessible(page);
     await page
       .getByRole('row', { name: new RegExp(`^${name}`) })
       .getByRole('button', { name: /^Sort so/ })
       .click();
     await expect(page.getByText(new RegExp(`^Sorted by ${name.toLowerCase()}: \\d+ lines moved`))).toBeVisible();
-    expect(await count(school)).toBeGreaterThan(3);
+    expect(await count(scheme)).toBeGreaterThan(3);
     const now = await kept();
     expect(now).toHaveLength(before.size);
     expect(now.filter((line) => line.categoryId === own)).toHaveLength(1);
@@ -80,7 +80,7 @@ test('how fine a family is sorted is read off its curve and can be set by hand',
   await sheet.getByRole('slider').fill('4');
   await sheet.getByRole('button', { name: 'Keep 4' }).click();
   await expect
-    .poll(async () => (await stube.data(site)).family.find((family) => family.name === 'Drawing')!.fine)
+    .poll(async () => (await stube.data(site)).family.find((family) => family.name === 'Drawing')!.granularity)
     .toBe(4);
   await expect(page.getByRole('article', { name: 'Drawing' })).toContainText(/\d+ of 4/);
 });

@@ -57,7 +57,7 @@ test.describe('with one thumb', () => {
     );
     const line = async (name: string) => (await stube.data(site)).line.find((line) => line.name === name);
     expect((await stube.data(site)).line).toHaveLength(HEAP.length);
-    expect(await line('jumpers')).toMatchObject({ decision: 'pass on', whereto: 'Milo', amount: 4 });
+    expect(await line('jumpers')).toMatchObject({ decision: 'pass on', destination: 'Milo', amount: 4 });
     expect(await line('puzzle heron')).toMatchObject({ setPieces: 60, setMissing: 2, condition: 'incomplete' });
     expect(await line('tax papers')).toMatchObject({ decision: 'keep', keepUntil: '2033-12-31' });
 
@@ -274,7 +274,7 @@ test('everything about a line: its set, its sides, where it is split', async ({ 
   await expect(lines(page).first()).toContainText('set of 6');
   expect((await stube.data(site)).line[0]).toMatchObject({
     setPieces: 6,
-    facets: { colour: 'red' },
+    attributes: { colour: 'red' },
     spread: [{ where: 'on the making table', amount: 1 }],
   });
 });

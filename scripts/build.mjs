@@ -24,8 +24,12 @@ export async function build() {
   const out = join(ROOT, 'server', 'dist');
   rmSync(out, { recursive: true, force: true });
   await esbuild.build({
-    entryPoints: [join(ROOT, 'server', 'main.ts')],
-    outfile: join(out, 'main.js'),
+    entryPoints: {
+      main: join(ROOT, 'server', 'main.ts'),
+      worker: join(ROOT, 'server', 'work', 'worker.ts'),
+      restore: join(ROOT, 'server', 'restore.ts'),
+    },
+    outdir: out,
     bundle: true,
     platform: 'node',
     format: 'esm',

@@ -1,13 +1,19 @@
 /** The application as Express knows it: headers, limits, the interface, and the built screens. */
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import compression from 'compression';
 import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
-import { api, type ApiOptions } from './routes/api.ts';
-import { problems } from './routes/handle.ts';
+import { api } from './http/api.ts';
+import type { Context } from './http/context.ts';
+import { guard } from './http/guard.ts';
+import { errorHandler } from './http/handle.ts';
 
-export interface AppOptions extends ApiOptions {
+export interface AppOptions extends Omit<Context, 'now'> {
+  now?: () => Date;
+  /** Where it listens, as told by HOST. */
+  host?: string;
   /** Folder of the built screens; none in tests of the interface. */
   screens?: string;
   log?: (error: unknown) => void;
@@ -15,10 +21,15 @@ export interface AppOptions extends ApiOptions {
 
 /** Enough for a person who drags, too little for a loop gone wild. */
 const REQUESTS_A_MINUTE = 3000;
+/** Answers from so many bytes on are compressed, quickly rather than well. */
+const COMPRESSED_FROM = 2048;
+const COMPRESSION_LEVEL = 4;
 
-export function createApp({ screens, log = () => {}, ...options }: AppOptions): Express {
+export function createApp({ screens, log = () => {}, host = '127.0.0.1', ...options }: AppOptions): Express {
+  const context: Context = { now: () => new Date(), ...options };
   const app = express();
   app.disable('x-powered-by');
+  app.use(guard(host, options.origin));
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -37,21 +48,24 @@ export function createApp({ screens, log = () => {}, ...options }: AppOptions): 
       strictTransportSecurity: false,
     }),
   );
-  app.use(rateLimit({ windowMs: 60_000, limit: REQUESTS_A_MINUTE, standardHeaders: true, legacyHeaders: false }));
-  // A page of another origin must not write here through this browser.
-  app.use((request, response, next) => {
-    const from = request.get('origin');
-    if (from && request.method !== 'GET' && URL.canParse(from) && new URL(from).host !== request.get('host'))
-      return void response.status(403).json({ message: 'Not from another page.', fields: [] });
-    next();
-  });
+  app.use(
+    rateLimit({
+      windowMs: 60_000,
+      limit: REQUESTS_A_MINUTE,
+      standardHeaders: true,
+      legacyHeaders: false,
+      handler: (_request, response) =>
+        void response.status(429).json({ message: 'Too many requests: wait a moment and try again.', fields: [] }),
+    }),
+  );
+  app.use(compression({ threshold: COMPRESSED_FROM, level: COMPRESSION_LEVEL }));
   app.use(
     '/api',
     (_request, response, next) => {
       response.setHeader('Cache-Control', 'no-store');
       next();
     },
-    api(options),
+    api(context),
   );
   if (screens && existsSync(screens)) {
     app.use('/assets', express.static(join(screens, 'assets'), { immutable: true, maxAge: '1y' }));
@@ -62,6 +76,6 @@ export function createApp({ screens, log = () => {}, ...options }: AppOptions): 
       response.sendFile(join(screens, 'index.html'));
     });
   }
-  app.use(problems(log));
+  app.use(errorHandler(log));
   return app;
 }

@@ -3,8 +3,16 @@ import { join, resolve } from 'node:path';
 import { pino } from 'pino';
 import { createApp } from './app.ts';
 import { backUpWhenDue } from './db/backup.ts';
-import { DirectoryHeld } from './db/lock.ts';
-import { openStore } from './db/open.ts';
+import { collectPictures } from './db/history.ts';
+import { DirectoryHeld, LockLost } from './db/lock.ts';
+import { DataRefused, openStore } from './db/open.ts';
+import { withoutContents } from './http/handle.ts';
+import { WorkerPool } from './work/pool.ts';
+
+/** Whoever asks the server to stop waits no longer than this, ms. */
+const STOP_MS = 4500;
+/** Requests that are under way get so long to end by themselves, ms. */
+const GRACE_MS = 2000;
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
 const directory = resolve(process.env.STUBE_DATA ?? './data');
@@ -12,17 +20,32 @@ const host = process.env.HOST ?? '127.0.0.1';
 const port = Number(process.env.PORT ?? 4180);
 const screens = process.env.STUBE_SCREENS ?? join(import.meta.dirname, '..', '..', 'web', 'dist');
 
+let stopping = false;
 const store = await openStore(directory).catch((error: unknown) => {
-  console.error(error instanceof DirectoryHeld ? error.message : error);
+  const known = error instanceof DirectoryHeld || error instanceof DataRefused;
+  console.error(known ? error.message : `Stube cannot start: ${error instanceof Error ? error.message : error}`);
   process.exit(1);
 });
-const app = createApp({ db: store.db, screens, origin: process.env.STUBE_ORIGIN, log: (error) => log.error(error) });
+/** What nobody expected is logged without what it was about; a server that lost its directory stops. */
+function fault(error: unknown): void {
+  log.error(withoutContents(error));
+  if (error instanceof LockLost) void stop(1);
+}
+
+const work = new WorkerPool();
+const app = createApp({
+  db: store.db,
+  work,
+  host,
+  screens,
+  origin: process.env.STUBE_ORIGIN,
+  log: fault,
+});
 const server = app.listen(port, host, () => {
   const address = server.address();
-  console.log(
-    `Stube answers at http://${host.includes(':') ? `[${host}]` : host}:${typeof address === 'object' && address ? address.port : port}`,
-  );
-  process.send?.({ ready: true, port: typeof address === 'object' && address ? address.port : port });
+  const at = typeof address === 'object' && address ? address.port : port;
+  console.log(`Stube answers at http://${host.includes(':') ? `[${host}]` : host}:${at}`);
+  process.send?.({ ready: true, port: at });
 });
 server.on('error', async (error: NodeJS.ErrnoException) => {
   console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Choose another with PORT.` : error.message);
@@ -30,18 +53,29 @@ server.on('error', async (error: NodeJS.ErrnoException) => {
   process.exit(1);
 });
 
-const backUp = () => backUpWhenDue(store.client, directory, new Date()).catch((error: unknown) => log.error(error));
-const timers = [setTimeout(backUp, 60_000), setInterval(backUp, 3600_000)];
+async function upkeep(): Promise<void> {
+  try {
+    await backUpWhenDue(store.client, directory, new Date());
+    await collectPictures(store.db);
+  } catch (error) {
+    // The message of our own errors names files; others may hold rows.
+    log.error({ ...withoutContents(error), code: (error as NodeJS.ErrnoException).code ?? null }, 'backup failed');
+  }
+}
+const timers = [setTimeout(upkeep, 60_000), setInterval(upkeep, 3600_000)];
 
-let stopping = false;
-async function stop(): Promise<void> {
+async function stop(code = 0): Promise<void> {
   if (stopping) return;
   stopping = true;
+  setTimeout(() => process.exit(code || 1), STOP_MS).unref();
   timers.forEach(clearTimeout);
   server.closeIdleConnections();
-  await Promise.race([new Promise((done) => server.close(done)), new Promise((done) => setTimeout(done, 3000))]);
-  await store.close();
-  process.exit(0);
+  await work.close();
+  await Promise.race([new Promise((done) => server.close(done)), new Promise((done) => setTimeout(done, GRACE_MS))]);
+  server.closeAllConnections();
+  await store.close().catch((error: unknown) => log.error(withoutContents(error)));
+  process.exit(code);
 }
-process.on('SIGINT', stop);
-process.on('SIGTERM', stop);
+process.on('SIGINT', () => void stop());
+process.on('SIGTERM', () => void stop());
+process.on('unhandledRejection', fault);

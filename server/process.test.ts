@@ -92,12 +92,12 @@ test('what was acknowledged survives kill -9; a second process is kept out; a pl
 test('a lock of a process that is gone, or of another that took its number, is taken over', () => {
   const path = join(directory, 'stube.lock');
   writeFileSync(path, JSON.stringify({ pid: 2 ** 22 + 12345, started: '1', since: 'long ago' }));
-  lockDirectory(directory)();
+  lockDirectory(directory).release();
   writeFileSync(path, JSON.stringify({ pid: process.pid, started: '1', since: 'long ago' }));
-  const release = lockDirectory(directory);
+  const lock = lockDirectory(directory);
   expect(JSON.parse(readFileSync(path, 'utf8')).pid).toBe(process.pid);
   expect(() => lockDirectory(directory)).toThrow(DirectoryHeld);
-  release();
+  lock.release();
 });
 
 test('a backup a day, the last seven kept, and one can be opened again', async () => {

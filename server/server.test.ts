@@ -6,7 +6,7 @@ let server: TestServer;
 beforeAll(async () => {
   server = await testServer();
 });
-afterAll(() => server.store.close());
+afterAll(() => server.close());
 
 const binary = (call: ReturnType<TestServer['call']['get']>) =>
   call.buffer().parse((res, done) => {
@@ -35,7 +35,7 @@ describe('the way of a heap', () => {
     expect(csv).toMatch(/N\d+,Wooden blocks,Building,Wooden blocks,3 shoeboxes,15,[^,]+,Net loft,Low cubes,cube/);
 
     const file = await server.get(`/sites/${site}/export`);
-    expect(file).toMatchObject({ format: 'stube-site', version: 2, exportedAt: '2026-03-01T10:00:00.000Z' });
+    expect(file).toMatchObject({ format: 'stube-site', version: 3, exportedAt: '2026-03-01T10:00:00.000Z' });
     const { siteId } = await server.post('/import', file);
     const copy = await server.data(siteId);
     expect(copy.bin.map((bin) => bin.code).sort()).toEqual(data.bin.map((bin) => bin.code).sort());
@@ -60,7 +60,7 @@ describe('the way of a heap', () => {
     await server.post(`/sites/${site}/rooms/${room}/contain`);
     const bin = (await server.data(site)).bin[0]!;
     await server.post(`/sites/${site}/bins/${bin.id}/seen`, { version: bin.version, full: 1.2 });
-    expect((await server.data(site)).category[0]!.factor).toBeGreaterThan(1.1);
+    expect((await server.data(site)).category[0]!.bulkCorrection).toBeGreaterThan(1.1);
   });
 });
 
@@ -181,7 +181,7 @@ describe('nothing lost', () => {
     const file = await server.get(`/sites/${site}/export`);
     const count = (await server.get('/sites')).length;
     const bad = [
-      { ...file, version: 3 },
+      { ...file, version: 4 },
       { ...file, data: { ...file.data, room: [{ ...file.data.room[0], width: 'wide' }] } },
       { ...file, data: { ...file.data, unit: [{ ...file.data.unit[0], roomId: 'gone' }] } },
       { ...file, data: undefined },

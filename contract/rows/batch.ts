@@ -1,7 +1,8 @@
 /** Several rows written as one change: it is undone as one. */
 import Joi from 'joi';
 import type { TableName } from '@stube/core/model/entities';
-import { FIELDS, rowId, wholeFields } from './entities.ts';
+import { rowId } from './fields.ts';
+import { fieldSchemas, newFields } from './schemas.ts';
 
 export interface Batch {
   /** As undo will name it. */
@@ -13,7 +14,10 @@ export interface Batch {
 
 /** What may be written together: things and how they are grouped. */
 const TABLES = ['line', 'category', 'family', 'deferral', 'bin'] as const satisfies readonly TableName[];
-const MOST = 20_000;
+/** Rows in one change. */
+export const MAX_ROWS = 20_000;
+/** An act is named after what it is done to. */
+export const MAX_WHAT = 200;
 const version = Joi.number().integer().min(0).required();
 const valuesFor = (make: (table: (typeof TABLES)[number]) => Joi.Schema): Joi.Schema =>
   TABLES.reduce(
@@ -22,47 +26,27 @@ const valuesFor = (make: (table: (typeof TABLES)[number]) => Joi.Schema): Joi.Sc
   );
 
 export const batch: Joi.ObjectSchema<Batch> = Joi.object({
-  what: Joi.string().trim().min(1).max(120).required(),
+  what: Joi.string().trim().min(1).max(MAX_WHAT).required(),
   create: Joi.array()
-    .max(MOST)
+    .max(MAX_ROWS)
     .items(
       Joi.object({
         table: Joi.valid(...TABLES).required(),
         id: rowId.required(),
-        values: valuesFor((table) => Joi.object(wholeFields(table)).required()),
+        values: valuesFor((table) => Joi.object(newFields(table)).required()),
       }),
     ),
   update: Joi.array()
-    .max(MOST)
+    .max(MAX_ROWS)
     .items(
       Joi.object({
         table: Joi.valid(...TABLES).required(),
         id: rowId.required(),
         version,
-        values: valuesFor((table) => Joi.object(FIELDS[table]).min(1).required().prefs({ noDefaults: true })),
+        values: valuesFor((table) => Joi.object(fieldSchemas(table)).min(1).required()),
       }),
     ),
   remove: Joi.array()
-    .max(MOST)
+    .max(MAX_ROWS)
     .items(Joi.object({ table: Joi.valid(...TABLES).required(), id: rowId.required(), version })),
 }).or('create', 'update', 'remove');
-
-/** Lines of a list that comes in from elsewhere; a library entry is taken into the site where it is new there. */
-export interface ImportedLines {
-  name: string;
-  lines: { starter: string | null; perWeek: number | null; values: Record<string, unknown> }[];
-}
-export const importedLines: Joi.ObjectSchema<ImportedLines> = Joi.object({
-  name: Joi.string().trim().max(120).required(),
-  lines: Joi.array()
-    .min(1)
-    .max(MOST)
-    .items(
-      Joi.object({
-        starter: FIELDS.category.starter!.required(),
-        perWeek: FIELDS.category.perWeek!.allow(null).required(),
-        values: Joi.object(wholeFields('line', ['sort'])).required(),
-      }),
-    )
-    .required(),
-});

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { FRESH_CATEGORY, FRESH_PERSON, FRESH_ROOM } from '../model/fresh.ts';
+import { defaultsOf } from '../model/defaults.ts';
 import type { Category, Person, Unit } from '../model/entities.ts';
 import type { RoomData } from '../placement/place-problem-of.ts';
 import { placeProblemOf, usersOf } from '../placement/place-problem-of.ts';
@@ -8,13 +8,13 @@ import { cautionsOf } from './cautions.ts';
 
 const row = { version: 1, siteId: 's' };
 const person = (id: string, kind: Person['kind'], stature: number): Person => ({
+  ...defaultsOf('person'),
   ...row,
   id,
   name: id,
   kind,
   stature,
   colour: 'oak',
-  ...FRESH_PERSON,
 });
 const unit = (more: Partial<Unit> = {}): Unit => ({
   ...row,
@@ -39,12 +39,12 @@ const unit = (more: Partial<Unit> = {}): Unit => ({
   ...more,
 });
 const category = (key: string, more: Partial<Category> = {}): Category => ({
+  ...defaultsOf('category'),
   ...row,
   ...starterOf(key)!,
   id: key,
   familyId: 'f',
   starter: key,
-  ...FRESH_CATEGORY,
   ...more,
 });
 const type = {
@@ -88,6 +88,7 @@ const space = {
 const room = (people: Person[], categories: Category[], units = [unit()]): RoomData => ({
   site: { growth: 0.1 },
   room: {
+    ...defaultsOf('room'),
     ...row,
     id: 'r',
     name: 'Room',
@@ -97,7 +98,6 @@ const room = (people: Person[], categories: Category[], units = [unit()]): RoomD
     height: 2500,
     sort: 0,
     people: [],
-    ...FRESH_ROOM,
   },
   people,
   zones: [],

@@ -3,21 +3,21 @@ import fc from 'fast-check';
 import { CATALOGUE } from './catalogue.ts';
 import { chooseContainers } from './choose.ts';
 import { demandsOf } from './demand.ts';
-import { binsNeeded, bulkLitres, insideLitres, learnedFactor, pieceFits, usableLitres } from './litres.ts';
+import { binsNeeded, bulkLitres, insideLitres, learnedCorrection, pieceFits, usableLitres } from './litres.ts';
 import { countTypes, shoppingList } from './shopping.ts';
 import { starterOf } from '../starter/library.ts';
-import { FRESH_CATEGORY } from '../model/fresh.ts';
+import { defaultsOf } from '../model/defaults.ts';
 import { lineValues } from '../model/testing/rows.ts';
 import type { Category, ContainerType, Line } from '../model/entities.ts';
 
 const category = (key: string, more: Partial<Category> = {}): Category => ({
+  ...defaultsOf('category'),
   ...starterOf(key)!,
   id: key,
   version: 1,
   siteId: 's',
   familyId: 'f',
   starter: key,
-  ...FRESH_CATEGORY,
   ...more,
 });
 const line = (categoryId: string, amount: number, measure = 'pieces', more: Partial<Line> = {}): Line => ({
@@ -77,9 +77,9 @@ describe('litres', () => {
     ).toBe(false);
   });
   test('looking into a bin moves the factor half of the way and within limits', () => {
-    expect(learnedFactor(1, 0.5, 0.5)).toBe(1);
-    expect(learnedFactor(1, 0.4, 0.8)).toBeCloseTo(Math.SQRT2, 9);
-    expect(learnedFactor(1, 0.001, 1.5)).toBe(4);
+    expect(learnedCorrection(1, 0.5, 0.5)).toBe(1);
+    expect(learnedCorrection(1, 0.4, 0.8)).toBeCloseTo(Math.SQRT2, 9);
+    expect(learnedCorrection(1, 0.001, 1.5)).toBe(4);
   });
 });
 

@@ -21,7 +21,8 @@ export const usualPiece = (category: Pick<Category, 'starter'> | undefined): [nu
 
 /** Bulk litres of one line in its category. */
 export const litresOfLine = (line: Line, category: Category | undefined, site: Pick<Site, 'measures'>): number =>
-  bulkLitres(line, category?.lie ?? 'rigid', usualPiece(category), site.measures) * (category?.factor ?? 1);
+  bulkLitres(line, category?.packingKind ?? 'rigid', usualPiece(category), site.measures) *
+  (category?.bulkCorrection ?? 1);
 
 /** Demands of the lines that are kept and have a category, largest first. */
 export function demandsOf(

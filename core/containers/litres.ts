@@ -1,9 +1,9 @@
 /** From amounts to litres, and from a container's measures to what it takes (design, 4.1). */
-import type { ContainerShape, Lie, Line } from '../model/entities.ts';
+import type { ContainerShape, PackingKind, Line } from '../model/entities.ts';
 import { litresOf } from '../pile/measures.ts';
 
-/** Bulk per volume of the pieces' boxes, by how they lie: with air between them, or interlocked, or one inside the other. */
-export const LIE_FACTOR: Record<Lie, number> = {
+/** Bulk per volume of the pieces' boxes, by how they packingKind: with air between them, or interlocked, or one inside the other. */
+export const PACKING_FACTOR: Record<PackingKind, number> = {
   neat: 1.1,
   rigid: 0.7,
   small: 0.8,
@@ -11,7 +11,7 @@ export const LIE_FACTOR: Record<Lie, number> = {
   soft: 0.6,
   nesting: 0.35,
 };
-export const LIE_WORDS: Record<Lie, string> = {
+export const PACKING_WORDS: Record<PackingKind, string> = {
   neat: 'lies neatly, like books',
   rigid: 'rigid, of odd shapes',
   small: 'small and loose',
@@ -39,14 +39,14 @@ type Amounts = Pick<Line, 'amount' | 'measure' | 'length' | 'width' | 'height'>;
  */
 export function bulkLitres(
   line: Amounts,
-  lie: Lie,
+  packingKind: PackingKind,
   usual: readonly [number, number, number],
   own?: Partial<Record<string, number>>,
 ): number {
   const each = litresOf(line.measure, own);
   if (each !== undefined) return line.amount * each;
   const [length, width, height] = sizeOf(line) ?? usual;
-  return (line.amount * length * width * height * LIE_FACTOR[lie]) / 1e6;
+  return (line.amount * length * width * height * PACKING_FACTOR[packingKind]) / 1e6;
 }
 
 /** Litres inside to the brim. */
@@ -79,7 +79,7 @@ export const binsNeeded = (bulk: number, growth: number, usable: number): number
   Math.max(1, Math.ceil((bulk * (1 + growth)) / usable - 1e-9));
 
 /** What the site learns when somebody looks into a bin: the new factor of its category, between a quarter and fourfold. */
-export function learnedFactor(factor: number, reckonedFull: number, seenFull: number): number {
+export function learnedCorrection(factor: number, reckonedFull: number, seenFull: number): number {
   if (!(reckonedFull > 0) || !(seenFull > 0)) return factor;
   // Half of the way: one look at one bin is no proof.
   return Math.min(4, Math.max(0.25, factor * Math.sqrt(seenFull / reckonedFull)));

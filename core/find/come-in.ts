@@ -43,7 +43,7 @@ export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
   const traits = category ?? proposal?.starter ?? null;
   const usual = proposal?.starter?.piece ?? ([80, 60, 40] as const);
   const [length, width, height] = read.size ?? [null, null, null];
-  const litres = bulkLitres({ ...read, length, width, height }, traits?.lie ?? 'rigid', usual, site.measures);
+  const litres = bulkLitres({ ...read, length, width, height }, traits?.packingKind ?? 'rigid', usual, site.measures);
   const said = new Set(stems(read.name));
   const kept = data.line.filter((line) => line.decision === 'keep');
   const isSame = (line: Line) => {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { FRESH_CATEGORY, FRESH_LINE } from '../model/fresh.ts';
+import { defaultsOf } from '../model/defaults.ts';
 import { starterOf } from '../starter/library.ts';
 import { Finder, type Findable } from './search.ts';
 import { thingsOf, type FindData } from './things.ts';
@@ -42,9 +42,9 @@ describe('finding', () => {
 test('a thing of two classes has one home and is found under both, and by each place it is split over', () => {
   const row = { version: 1, siteId: 's' };
   const category = (key: string) => ({
+    ...defaultsOf('category'),
     ...row,
     ...starterOf(key)!,
-    ...FRESH_CATEGORY,
     id: key,
     familyId: 'f',
     starter: key,
@@ -60,8 +60,8 @@ test('a thing of two classes has one home and is found under both, and by each p
     ],
     line: [
       {
+        ...defaultsOf('line'),
         ...row,
-        ...FRESH_LINE,
         id: 'l',
         roomId: 'r',
         categoryId: 'jigsaw-puzzles',

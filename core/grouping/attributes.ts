@@ -1,7 +1,7 @@
 /** The sides from which a line can be looked at (practice G1): said by hand, or read from its name, category and users. */
 import { sizeOf } from '../containers/litres.ts';
 import { monthsOld } from '../people/stature.ts';
-import type { Category, Facet, Line, Person, ZoneKind } from '../model/entities.ts';
+import type { Category, Attribute, Line, Person, ZoneKind } from '../model/entities.ts';
 import { plain } from '../matching/words.ts';
 
 type Words = readonly (readonly [value: string, words: string])[];
@@ -69,8 +69,8 @@ const SIZES: readonly (readonly [most: number, word: string])[] = [
   [Infinity, 'large'],
 ];
 
-/** Reads facets for many lines of one site; words of categories are split once. */
-export class FacetReader {
+/** Reads attributes for many lines of one site; words of categories are split once. */
+export class AttributeReader {
   private readonly words = new Map<string, string[]>();
   private readonly names = new WeakMap<Line, { text: string; words: string[] }>();
   private readonly categories: ReadonlyMap<string, Category>;
@@ -86,12 +86,12 @@ export class FacetReader {
     this.today = today;
   }
 
-  /** The value of one facet, null where nobody said and nothing tells. */
-  of(line: Line, facet: Facet): string | null {
-    const said = line.facets[facet];
+  /** The value of one attribute, null where nobody said and nothing tells. */
+  of(line: Line, attribute: Attribute): string | null {
+    const said = line.attributes[attribute];
     if (said) return said;
     const category = this.categories.get(line.categoryId ?? '');
-    switch (facet) {
+    switch (attribute) {
       case 'kind':
         return category?.name ?? null;
       case 'activity':
@@ -99,9 +99,9 @@ export class FacetReader {
       case 'material':
       case 'colour':
       case 'theme': {
-        const own = named(facet, this.nameOf(line).words);
+        const own = named(attribute, this.nameOf(line).words);
         // A colour or a season belongs to the thing, a material often to its kind.
-        return own ?? (facet === 'material' && category ? named(facet, this.wordsOf(category)) : null);
+        return own ?? (attribute === 'material' && category ? named(attribute, this.wordsOf(category)) : null);
       }
       case 'weekday': {
         const day = named('theme', this.nameOf(line).words);

@@ -1,7 +1,7 @@
-/** From a school's groups to what has to be written: categories of the school, and the lines in them. */
-import { FRESH_CATEGORY, FRESH_TRAITS } from '../model/fresh.ts';
+/** From the groups of a scheme to what has to be written: categories of the scheme, and the lines in them. */
+import { defaultsOf } from '../model/defaults.ts';
 import type { Category, Family, Line } from '../model/entities.ts';
-import { handMade, SCHOOLS, type SchoolResult } from './schools.ts';
+import { handMade, SCHEMES, type SchemeResult } from './schemes.ts';
 
 export interface Regrouping {
   what: string;
@@ -19,18 +19,18 @@ const HUE: Record<string, string> = {
 };
 
 /**
- * Moves every line into the category of its group. Groups that the school does not tell, and lines in categories made
+ * Moves every line into the category of its group. Groups that the scheme does not tell, and lines in categories made
  * by hand, go back to (or stay with) their kind, which each line keeps in mind.
  * @param newId makes an id for each new row
  */
 export function regroup(
-  result: SchoolResult,
+  result: SchemeResult,
   lines: readonly Line[],
   categories: readonly Category[],
   families: readonly Family[],
   newId: () => string,
 ): Regrouping {
-  const { name } = SCHOOLS.find((school) => school.key === result.school)!;
+  const { name } = SCHEMES.find((scheme) => scheme.key === result.scheme)!;
   const byId = new Map(categories.map((category) => [category.id, category]));
   const byLine = new Map(lines.map((line) => [line.id, line]));
   const change: Regrouping = { what: `sort by ${name.toLowerCase()}`, create: [], update: [] };
@@ -38,19 +38,19 @@ export function regroup(
   let familyId = families.find((family) => family.name === familyName)?.id;
   for (const group of result.groups) {
     let target: string | null = null;
-    if (group.told && result.school !== 'kind') {
+    if (group.told && result.scheme !== 'kind') {
       target =
-        categories.find((category) => category.school === result.school && category.name === titled(group.name))?.id ??
+        categories.find((category) => category.scheme === result.scheme && category.name === titled(group.name))?.id ??
         null;
       if (!target) {
         if (!familyId) {
           familyId = newId();
           const values = {
             name: familyName,
-            hue: HUE[result.school] ?? 'oak',
+            hue: HUE[result.scheme] ?? 'oak',
             pictogram: 'package-open',
             sort: families.length,
-            fine: null,
+            granularity: null,
           };
           change.create.push({ table: 'family', id: familyId, values });
         }
@@ -58,7 +58,7 @@ export function regroup(
         change.create.push({
           table: 'category',
           id: target,
-          values: likeCategory(group, byId, familyId, result.school),
+          values: likeCategory(group, byId, familyId, result.scheme),
         });
       }
     }
@@ -66,40 +66,51 @@ export function regroup(
       const line = byLine.get(id)!;
       const category = byId.get(line.categoryId ?? '');
       if (category && handMade(category)) continue;
-      const kind = line.facets.kind ?? (category && category.school === null ? category.name : undefined);
+      const kind = line.attributes.kind ?? (category && category.scheme === null ? category.name : undefined);
       const to =
         target ??
-        categories.find((category) => category.school === null && category.name === kind)?.id ??
+        categories.find((category) => category.scheme === null && category.name === kind)?.id ??
         line.categoryId;
       if (to === line.categoryId) continue;
-      const facets = kind ? { ...line.facets, kind } : line.facets;
-      change.update.push({ table: 'line', id, version: line.version, values: { categoryId: to, facets } });
+      const attributes = kind ? { ...line.attributes, kind } : line.attributes;
+      change.update.push({ table: 'line', id, version: line.version, values: { categoryId: to, attributes } });
     }
   }
   return change;
 }
 
+/** What a category made by a scheme takes over from what most of it was. */
+const TRAITS = [
+  'pictogram',
+  'packingKind',
+  'hazards',
+  'view',
+  'lid',
+  'lightSensitive',
+  'density',
+  'zoneKind',
+  'perWeek',
+] as const satisfies readonly (keyof Category)[];
+
 const titled = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 
-/** A category of a school lies and is looked after as most of what is in it. */
+/** A category of a scheme lies and is looked after as most of what is in it. */
 function likeCategory(
-  group: SchoolResult['groups'][number],
+  group: SchemeResult['groups'][number],
   byId: ReadonlyMap<string, Category>,
   familyId: string,
-  school: string,
+  scheme: string,
 ): Record<string, unknown> {
   const like = byId.get(group.like ?? '');
-  const traits = Object.fromEntries(
-    (Object.keys(FRESH_TRAITS) as (keyof typeof FRESH_TRAITS)[]).map((key) => [key, like?.[key] ?? FRESH_TRAITS[key]]),
-  );
+  const fresh = defaultsOf('category');
+  const traits = Object.fromEntries(TRAITS.map((trait) => [trait, like?.[trait] ?? fresh[trait]]));
   return {
+    ...fresh,
     ...traits,
-    synonyms: [],
-    ...FRESH_CATEGORY,
     users: like?.users ?? [],
     familyId,
     starter: null,
     name: titled(group.name),
-    school,
+    scheme,
   };
 }

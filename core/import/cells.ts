@@ -1,7 +1,8 @@
 /** Single cells of somebody's list, read the way people write them. Each reader returns null where it cannot be read. */
 import { readDay, readDecision } from '../pile/tokens.ts';
 import { EVERYDAY_MEASURES } from '../pile/measures.ts';
-import { parseLength, type LengthSystem } from '../measuring/length.ts';
+import { parseLength } from '../measuring/length.ts';
+import type { LengthSystem } from '../model/site.ts';
 import type { Decision } from '../model/entities.ts';
 import { plain } from '../matching/words.ts';
 

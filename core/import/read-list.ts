@@ -1,9 +1,10 @@
 /** A list as people keep it, row by row, turned into lines of the pile; what cannot be read is said, not guessed. */
-import { addDays, LATER_DAYS } from '../deadlines/day.ts';
-import { FRESH_LINE } from '../model/fresh.ts';
-import type { Category, Line, Person, Room, Site } from '../model/entities.ts';
+import { defaultsOf } from '../model/defaults.ts';
+import type { Category, Decision, Line, Person, Room, Site } from '../model/entities.ts';
 import { knownCategories, proposeCategories, type CategoryProposal } from '../matching/propose.ts';
 import { plain } from '../matching/words.ts';
+import { halvesOf } from '../pile/line-changes.ts';
+import { decided } from '../pile/new-line.ts';
 import { readCellLength, readFate, readMeasure, readNumber } from './cells.ts';
 import type { ColumnKey, Mapping } from './columns.ts';
 
@@ -174,13 +175,15 @@ function readRow(
   if (users && !one) notes.push(`used by ${users}`);
   if (stopped || amount === null) return;
   const decision = fate?.decision ?? 'decide later';
+  // Read at any hour of the day: lists are told by the day.
+  const datesOf = (taken: Decision, day: string | null) => decided(taken, day, `${context.today}T12:00:00.000Z`);
   const line: InventoryLine = {
     row,
     starter: proposal?.starter?.key ?? null,
     category: proposal?.name ?? null,
     perWeek,
     values: {
-      ...FRESH_LINE,
+      ...defaultsOf('line'),
       roomId,
       categoryId: proposal?.categoryId ?? null,
       name,
@@ -189,19 +192,16 @@ function readRow(
       length: told[0] ?? null,
       width: told[1] ?? null,
       height: told[2] ?? null,
-      decision,
-      due: fate?.due ?? (decision === 'decide later' ? addDays(context.today, LATER_DAYS) : null),
-      facets: one ? { person: one.name } : {},
+      ...datesOf(decision, fate?.due ?? null),
+      attributes: one ? { person: one.name } : {},
       note: notes.filter(Boolean).join('; ').slice(0, 400),
     },
   };
   if (!fate?.half) return void found.lines.push(line);
-  const halves = [Math.ceil(amount / 2), amount - Math.ceil(amount / 2)].every((half) => half > 0)
-    ? [Math.ceil(amount / 2), amount - Math.ceil(amount / 2)]
-    : [amount / 2, amount / 2];
+  const halves = halvesOf(amount, line.values.measure);
   say('decision', `half stays, half goes: ${halves[0]} kept, ${halves[1]} given away`, false);
   found.lines.push(
-    { ...line, values: { ...line.values, amount: halves[1]!, decision: 'give away' } },
-    { ...line, values: { ...line.values, amount: halves[0]! } },
+    { ...line, values: { ...line.values, amount: halves[1], ...datesOf('give away', null) } },
+    { ...line, values: { ...line.values, amount: halves[0] } },
   );
 }

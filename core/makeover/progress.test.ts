@@ -1,11 +1,12 @@
 import { expect, test } from 'vitest';
 import { saysOn } from '../labels/layout.ts';
 import { pileTotals } from '../pile/totals.ts';
-import { FRESH_LINE } from '../model/fresh.ts';
+import { defaultsOf } from '../model/defaults.ts';
 import type { Bin, Decision, Line } from '../model/entities.ts';
 import { nextStep, roomProgress } from './progress.ts';
 
 const line = (id: string, decision: Decision, categoryId: string | null, amount = 10): Line => ({
+  ...defaultsOf('line'),
   id,
   version: 1,
   siteId: 's',
@@ -20,7 +21,6 @@ const line = (id: string, decision: Decision, categoryId: string | null, amount 
   decision,
   note: '',
   sort: 0,
-  ...FRESH_LINE,
 });
 const bin = (id: string, compartmentId: string | null, printed: string | null): Bin => ({
   id,

@@ -1,9 +1,8 @@
 /** Lengths as people write them, in both systems. Inside Stube a length is always a whole number of millimetres. */
+import type { LengthSystem } from '../model/site.ts';
 
 /** Exact by definition of the international inch (1959). */
 export const MM_PER_INCH = 25.4;
-
-export type LengthSystem = 'metric' | 'imperial';
 
 const FRACTION: Record<string, string> = {
   '½': '1/2',

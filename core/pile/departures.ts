@@ -11,7 +11,7 @@ export interface ListedLine {
   amount: string;
   litres: number;
   decision: Decision;
-  whereto: string;
+  destination: string;
   due: string | null;
   condition: string;
   note: string;
@@ -39,7 +39,7 @@ export function listOf(
       amount: sayAmount(line.amount, line.measure),
       litres: Number(litresOfLine(line, categories.get(line.categoryId ?? ''), site).toFixed(1)),
       decision: line.decision,
-      whereto: line.whereto,
+      destination: line.destination,
       due: line.due,
       condition: line.condition ?? '',
       note: line.note,
@@ -47,7 +47,7 @@ export function listOf(
     .sort(
       (a, b) =>
         (which === 'returns' ? (a.due ?? '9').localeCompare(b.due ?? '9') : a.decision.localeCompare(b.decision)) ||
-        a.whereto.localeCompare(b.whereto) ||
+        a.destination.localeCompare(b.destination) ||
         a.name.localeCompare(b.name),
     );
 }

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { CATALOGUE } from '../containers/catalogue.ts';
 import { usableLitres } from '../containers/litres.ts';
 import { canItComeIn, type ComeInData } from '../find/come-in.ts';
-import { FRESH_CATEGORY, FRESH_PERSON } from '../model/fresh.ts';
+import { defaultsOf } from '../model/defaults.ts';
 import { lineValues } from '../model/testing/rows.ts';
 import type { Bin, Category, Line } from '../model/entities.ts';
 import { dueLines, limitsOf, pastKeeping } from './limits.ts';
@@ -13,9 +13,9 @@ const row = { version: 1, siteId: 's' };
 const type = { ...row, ...CATALOGUE[0]!, id: 't', owned: 0 };
 const limit = { containerTypeId: 't', count: 1 };
 const blocks: Category = {
+  ...defaultsOf('category'),
   ...row,
   ...starterOf('wooden-blocks')!,
-  ...FRESH_CATEGORY,
   id: 'blocks',
   familyId: 'f',
   starter: 'wooden-blocks',
@@ -43,10 +43,19 @@ test('a limit says how full it is and what has to go, the largest first', () => 
   const lines = [
     line('few', usable * 0.2),
     line('many', usable * 0.9),
-    line('theirs', usable * 3, { categoryId: null, facets: { person: 'Milo' } }),
+    line('theirs', usable * 3, { categoryId: null, attributes: { person: 'Milo' } }),
   ];
   const people = [
-    { ...row, ...FRESH_PERSON, id: 'p', name: 'Milo', kind: 'child' as const, stature: 1000, colour: 'oak', limit },
+    {
+      ...row,
+      ...defaultsOf('person'),
+      id: 'p',
+      name: 'Milo',
+      kind: 'child' as const,
+      stature: 1000,
+      colour: 'oak',
+      limit,
+    },
   ];
   const data = { site, lines, categories: new Map([['blocks', blocks]]), people, types: new Map([['t', type]]) };
   const [own, milo] = limitsOf(data);
@@ -70,7 +79,7 @@ test('lists hold what leaves by destination, and what goes back by its day', () 
   const lines = [
     line('late', 1, { decision: 'return', due: '2026-12-24' }),
     line('soon', 1, { decision: 'return', due: '2026-12-01' }),
-    line('toys', 2, { decision: 'give away', whereto: 'school' }),
+    line('toys', 2, { decision: 'give away', destination: 'school' }),
     line('stays', 2),
   ];
   const list = (which: 'leaving' | 'returns') =>

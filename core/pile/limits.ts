@@ -54,7 +54,7 @@ export function limitsOf({ site, lines, categories, people, types }: LimitData):
     ...[...categories.values()].flatMap((category) =>
       use(category.name, category.limit, (line) => line.categoryId === category.id),
     ),
-    ...people.flatMap((person) => use(person.name, person.limit, (line) => line.facets.person === person.name)),
+    ...people.flatMap((person) => use(person.name, person.limit, (line) => line.attributes.person === person.name)),
   ];
 }
 

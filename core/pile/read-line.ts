@@ -1,6 +1,7 @@
 /** Reads one line of the pile as people type it: `3 shoeboxes wooden blocks`, `40 picture books 25x20x1 cm`. */
 import type { Condition, Decision } from '../model/entities.ts';
-import { parseLength, type LengthSystem } from '../measuring/length.ts';
+import { parseLength } from '../measuring/length.ts';
+import type { LengthSystem } from '../model/site.ts';
 import { readCondition, readDay, readDecision, readSet, tidy } from './tokens.ts';
 import { EVERYDAY_MEASURES, sayAmount } from './measures.ts';
 
@@ -16,7 +17,7 @@ export interface ReadLine {
   condition: Condition | null;
   /** By when: to decide, return or exchange; or, for what is kept, until when. ISO. */
   day: string | null;
-  whereto: string;
+  destination: string;
   setPieces: number | null;
   setMissing: number;
   /** What was understood, in the words of the line: each can be left out again. */
@@ -139,7 +140,7 @@ export function readLine(
     note,
     condition: condition ?? (set?.missing ? 'incomplete' : null),
     day,
-    whereto: decided?.whereto ?? '',
+    destination: decided?.destination ?? '',
     setPieces: set?.pieces ?? null,
     setMissing: set?.missing ?? 0,
     clues,

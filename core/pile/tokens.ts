@@ -58,31 +58,31 @@ const TRAILING_DECISION = new RegExp(`(?:,|;|->|→|–|—|\\s-\\s|:)\\s*(${DEC
 /** To whom or where, up to the next comma or a date. */
 const TO = /^\s*(?:to |in )?(?:the )?([\p{L}\p{N}' -]{2,60}?)\s*(?=$|[,;]|\s(?:by|until|till|before)\s)/iu;
 
-export function readDecision(text: string): (Clue<Decision> & { whereto: string }) | null {
+export function readDecision(text: string): (Clue<Decision> & { destination: string }) | null {
   const trailing = TRAILING_DECISION.exec(text);
   if (trailing)
     return {
       value: trailing[1]!.toLowerCase() as Decision,
       said: trailing[1]!,
-      whereto: '',
+      destination: '',
       rest: tidy(text.slice(0, trailing.index)),
     };
   for (const [pattern, value] of DECISION_WORDS) {
     const found = pattern.exec(text);
     if (!found || found[0].length === text.length) continue;
     let end = found.index + found[0].length;
-    let whereto = '';
+    let destination = '';
     const after = text.slice(end);
     // `give away to the school`: only what follows a `to` is a destination, else it is the name of the thing.
     const to = /^\s*to\s/i.test(after) || /belongs in/i.test(found[0]) ? TO.exec(after) : null;
     if (to) {
-      whereto = to[1]!.trim();
+      destination = to[1]!.trim();
       end += to[0].length;
     }
     return {
       value,
       said: text.slice(found.index, end).trim(),
-      whereto,
+      destination,
       rest: tidy(`${text.slice(0, found.index)} ${text.slice(end)}`),
     };
   }

@@ -1,5 +1,5 @@
 /** How one entry of the starter library is written down. */
-import type { CategoryTraits, HazardId, Lie, ZoneKind } from '../model/entities.ts';
+import type { CategoryTraits, HazardId, PackingKind, ZoneKind } from '../model/entities.ts';
 
 export interface StarterCategory extends CategoryTraits {
   /** Stable key, made of the name. */
@@ -18,7 +18,7 @@ export interface StarterFamily {
 }
 
 /** name · synonyms · how it lies · usual piece in mm · grams a litre · pictogram · zone · uses a week · flags */
-export type Entry = [string, string, Lie, [number, number, number], number, string, ZoneKind, number, string?];
+export type Entry = [string, string, PackingKind, [number, number, number], number, string, ZoneKind, number, string?];
 
 export const keyOf = (name: string): string =>
   name
@@ -30,7 +30,7 @@ export const keyOf = (name: string): string =>
 /** Flags: `show`, `hide`, `lid`, `light` and hazard ids of the domain reference. */
 export function family(name: string, hue: string, pictogram: string, entries: Entry[]): StarterFamily {
   const categories = entries.map(
-    ([title, synonyms, lie, piece, density, picture, zoneKind, perWeek, flags = '']): StarterCategory => {
+    ([title, synonyms, packingKind, piece, density, picture, zoneKind, perWeek, flags = '']): StarterCategory => {
       const words = flags.split(' ').filter(Boolean);
       return {
         key: keyOf(title),
@@ -40,7 +40,7 @@ export function family(name: string, hue: string, pictogram: string, entries: En
           .split(',')
           .map((word) => word.trim())
           .filter(Boolean),
-        lie,
+        packingKind,
         piece,
         density,
         pictogram: picture,

@@ -1,37 +1,103 @@
 /** A copy of the database a day: PGlite does not force its writes to the disk, so a power cut could lose what a kill cannot. */
-import {
-  closeSync,
-  fsyncSync,
-  mkdirSync,
-  openSync,
-  readdirSync,
-  renameSync,
-  rmSync,
-  statSync,
-  writeSync,
-} from 'node:fs';
+import { createHash } from 'node:crypto';
+import { gunzipSync } from 'node:zlib';
 import { join } from 'node:path';
-import type { PGlite } from '@electric-sql/pglite';
+import { PGlite } from '@electric-sql/pglite';
+import { disk as realDisk, writeWhole, type Disk } from './disk.ts';
 
 const DAY = 24 * 3600 * 1000;
 const KEPT = 7;
+const ENDING = '.tar.gz';
 
-/** Writes one when the newest is older than a day; returns its path, or null when none was due. */
-export async function backUpWhenDue(client: PGlite, directory: string, now: Date): Promise<string | null> {
-  const folder = join(directory, 'backups');
-  mkdirSync(folder, { recursive: true });
-  const old = readdirSync(folder)
-    .filter((name) => name.endsWith('.tar.gz'))
-    .sort();
-  const newest = old.at(-1);
-  if (newest && now.getTime() - statSync(join(folder, newest)).mtimeMs < DAY) return null;
+export interface Backup {
+  name: string;
+  path: string;
+  /** When it was written, ms. */
+  at: number;
+  bytes: number;
+}
+
+const folderOf = (directory: string): string => join(directory, 'backups');
+
+/** Oldest first. */
+export function backupsIn(directory: string, on: Disk = realDisk): Backup[] {
+  const folder = folderOf(directory);
+  if (!on.existsSync(folder)) return [];
+  return on
+    .readdirSync(folder)
+    .filter((name) => name.endsWith(ENDING))
+    .map((name) => {
+      const path = join(folder, name);
+      const { mtimeMs, size } = on.statSync(path);
+      return { name, path, at: mtimeMs, bytes: size };
+    })
+    .sort((a, b) => a.at - b.at);
+}
+
+/**
+ * Writes one when the newest is older than a day. It is read back before it counts, and only then the oldest goes.
+ * @returns its path, or null when none was due
+ */
+export async function backUpWhenDue(
+  client: Pick<PGlite, 'dumpDataDir'>,
+  directory: string,
+  now: Date,
+  on: Disk = realDisk,
+): Promise<string | null> {
+  const folder = folderOf(directory);
+  on.mkdirSync(folder, { recursive: true });
+  for (const name of on.readdirSync(folder)) if (name.endsWith('.part')) on.rmSync(join(folder, name), { force: true });
+  // One that is dated in the future tells nothing of when the last was made.
+  const past = backupsIn(directory, on).filter(({ at }) => at <= now.getTime());
+  if (past.length && now.getTime() - past.at(-1)!.at < DAY) return null;
   const bytes = Buffer.from(await (await client.dumpDataDir('gzip')).arrayBuffer());
-  const path = join(folder, `stube-${now.toISOString().slice(0, 19).replace(/[:T]/g, '-')}.tar.gz`);
-  const file = openSync(`${path}.part`, 'w');
-  writeSync(file, bytes);
-  fsyncSync(file);
-  closeSync(file);
-  renameSync(`${path}.part`, path);
-  for (const name of old.slice(0, Math.max(0, old.length + 1 - KEPT))) rmSync(join(folder, name));
+  const path = join(folder, `stube-${now.toISOString().slice(0, 19).replace(/[:T]/g, '-')}${ENDING}`);
+  const part = `${path}.part`;
+  try {
+    writeWhole(on, part, bytes);
+    if (digest(on.readFileSync(part)) !== digest(bytes)) throw new Error(`${part} reads otherwise than it was written`);
+    on.renameSync(part, path);
+  } catch (error) {
+    on.rmSync(part, { force: true });
+    throw error;
+  }
+  for (const old of past.slice(0, Math.max(0, past.length + 1 - KEPT))) on.rmSync(old.path);
   return path;
+}
+
+const digest = (bytes: Uint8Array): string => createHash('sha256').update(bytes).digest('hex');
+
+/**
+ * Puts a backup in the place of the database, which is kept beside it. The directory must be this process's (lockDirectory).
+ * @param file path of the backup
+ * @returns where the former database is kept, null when there was none
+ */
+export async function restoreBackup(
+  directory: string,
+  file: string,
+  now: Date,
+  on: Disk = realDisk,
+): Promise<string | null> {
+  const bytes = on.readFileSync(file);
+  // A torn archive ends here, before anything is touched.
+  gunzipSync(bytes);
+  const cluster = join(directory, 'pg');
+  const aside = join(directory, 'pg.restored');
+  on.rmSync(aside, { recursive: true, force: true });
+  const made = await PGlite.create({ dataDir: aside, loadDataDir: new Blob([new Uint8Array(bytes)]) });
+  try {
+    await made.query('select 1');
+  } finally {
+    await made.close();
+  }
+  const kept = `${cluster}.before-${now.toISOString().slice(0, 19).replace(/[:T]/g, '-')}`;
+  const former = on.existsSync(cluster);
+  if (former) on.renameSync(cluster, kept);
+  try {
+    on.renameSync(aside, cluster);
+  } catch (error) {
+    if (former) on.renameSync(kept, cluster);
+    throw error;
+  }
+  return former ? kept : null;
 }

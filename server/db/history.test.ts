@@ -9,7 +9,7 @@ let server: TestServer;
 beforeAll(async () => {
   server = await testServer();
 });
-afterAll(() => server.store.close());
+afterAll(() => server.close());
 
 /** All rows by id; versions count how often something was written, and go on when it is taken back. */
 const plain = (data: SiteData): unknown =>

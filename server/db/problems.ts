@@ -3,7 +3,7 @@ import type { FieldProblem } from '@stube/contract/check';
 
 export class NotFound extends Error {
   constructor(what: string, id: string) {
-    super(`There is no ${what} ${id} here.`);
+    super(`There is no ${what} ${id.slice(0, 80)} here.`);
   }
 }
 
@@ -22,5 +22,15 @@ export class Refused extends Error {
   constructor(fields: FieldProblem[]) {
     super(fields[0]?.message ?? 'This cannot be.');
     this.fields = fields;
+  }
+}
+
+/** Not well formed: the first problem of every wrong field. */
+export class Malformed extends Refused {}
+
+/** It would have taken longer than anybody waits. */
+export class TooLong extends Error {
+  constructor(what: string) {
+    super(`${what} took too long and was stopped. Nothing was changed.`);
   }
 }

@@ -6,7 +6,7 @@ import { PGlite } from '@electric-sql/pglite';
 import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
 import { expect, test } from 'vitest';
-import { readSite } from '../features/sites/service.ts';
+import { readSite } from './read.ts';
 import type { Db } from './open.ts';
 import * as tables from './tables.ts';
 
@@ -36,7 +36,14 @@ test('rows of the first version get what new rows begin with', async () => {
   const db = drizzle({ client, schema: tables });
   await migrate(db, { migrationsFolder: MIGRATIONS });
   const data = await readSite(db as unknown as Db, 's');
-  expect(data.line[0]).toMatchObject({ name: 'blocks', also: [], facets: {}, setMissing: 0, due: null, whereto: '' });
+  expect(data.line[0]).toMatchObject({
+    name: 'blocks',
+    also: [],
+    attributes: {},
+    setMissing: 0,
+    due: null,
+    destination: '',
+  });
   expect(data.person[0]).toMatchObject({ name: 'Helper', reads: true, born: null });
   expect(data.room[0]).toMatchObject({ minutesADay: null });
   expect(data.photo).toEqual([]);

@@ -41,31 +41,50 @@ function write(doc: Doc, text: string, x: number, y: number, width: number, size
   }
 }
 
-/** @param boxes whether each row gets a box to tick */
-export function tablePdf<T>(
-  title: string,
-  under: string,
-  columns: readonly Column<T>[],
-  rows: readonly T[],
-  boxes: boolean,
-): Promise<Buffer> {
+/** A table as plain text, so that it can be handed to a worker. */
+export interface CellTable {
+  columns: { title: string; share: number }[];
+  rows: string[][];
+}
+
+export const cellsOf = <T>(columns: readonly Column<T>[], rows: readonly T[]): CellTable => ({
+  columns: columns.map(({ title, share }) => ({ title, share })),
+  rows: rows.map((row) => columns.map((column) => String(column.of(row)))),
+});
+
+export interface TableDocument {
+  title: string;
+  /** A line under the title. */
+  under: string;
+  table: CellTable;
+  /** Whether each row gets a box to tick. */
+  boxes: boolean;
+}
+
+export function tablePdf({ title, under, table: { columns, rows }, boxes }: TableDocument): Promise<Buffer> {
   const doc = new PDFDocument({ size: 'A4', margin: 0, info: { Title: title, Creator: 'Stube' } });
   registerFonts(doc);
   const width = doc.page.width - 2 * MARGIN - (boxes ? 20 : 0);
   const left = MARGIN + (boxes ? 20 : 0);
   const shares = columns.reduce((sum, column) => sum + column.share, 0);
-  const cells = (y: number, text: (column: Column<T>) => string, size: number, bold: boolean, colour: string): void => {
+  const cells = (y: number, texts: readonly string[], size: number, bold: boolean, colour: string): void => {
     let x = left;
     doc.fillColor(colour);
-    for (const column of columns) {
+    for (const [i, column] of columns.entries()) {
       const wide = (width * column.share) / shares;
-      write(doc, text(column), x, y, wide - 6, size, bold);
+      write(doc, texts[i]!, x, y, wide - 6, size, bold);
       x += wide;
     }
   };
   let y = MARGIN;
   const head = () => {
-    cells(y, (column) => column.title, 8.5, false, SOFT);
+    cells(
+      y,
+      columns.map((column) => column.title),
+      8.5,
+      false,
+      SOFT,
+    );
     y += 16;
     doc
       .moveTo(MARGIN, y - 3)
@@ -93,7 +112,7 @@ export function tablePdf<T>(
         .lineWidth(0.8)
         .strokeColor(INK)
         .stroke();
-    cells(y, (column) => String(column.of(row)), 10, false, INK);
+    cells(y, row, 10, false, INK);
     y += 19;
     doc
       .moveTo(MARGIN, y - 4)

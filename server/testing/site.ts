@@ -4,12 +4,15 @@ import type { SiteData } from '@stube/core/model/entities';
 import { CUBES, ROOM } from '@stube/core/model/testing/rows';
 import { createApp } from '../app.ts';
 import { memoryStore, readDump } from '../db/open.ts';
+import { WorkerPool } from '../work/pool.ts';
 import { TEMPLATE } from './template.ts';
 
 export async function testServer() {
   const store = await memoryStore(readDump(TEMPLATE));
+  const work = new WorkerPool();
   const app = createApp({
     db: store.db,
+    work,
     now: () => new Date('2026-03-01T10:00:00Z'),
     log: (error) => console.error(error),
   });
@@ -22,7 +25,11 @@ export async function testServer() {
   const remove = async (path: string, body: object, status = 200) =>
     (await call.delete(`/api${path}`).send(body).expect(status)).body;
   const data = async (site: string): Promise<SiteData> => (await get(`/sites/${site}`)).data;
-  return { store, app, call, post, get, patch, remove, data };
+  const close = async () => {
+    await work.close();
+    await store.close();
+  };
+  return { store, work, close, app, call, post, get, patch, remove, data };
 }
 
 export type TestServer = Awaited<ReturnType<typeof testServer>>;

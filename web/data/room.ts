@@ -1,12 +1,12 @@
-/** The room of the address: its rows, and what is reckoned from them. */
-import { computed } from 'vue';
+/** The room of the address: its rows, and what is reckoned from them, once for all that is shown in it. */
+import { computed, inject, provide, type InjectionKey } from 'vue';
 import { useRoute } from 'vue-router';
 import { demandsOf } from '@stube/core/containers/demand';
 import { roomProgress } from '@stube/core/makeover/progress';
 import type { RoomData } from '@stube/core/placement/place-problem-of';
 import { useSite } from './site.ts';
 
-export function useRoom() {
+function roomOfAddress() {
   const store = useSite();
   const route = useRoute();
   const id = computed(() => String(route.params.room ?? ''));
@@ -15,11 +15,14 @@ export function useRoom() {
   const lines = computed(() => bySort(store.data.line.filter((line) => line.roomId === id.value)));
   const zones = computed(() => store.data.zone.filter((zone) => zone.roomId === id.value));
   const units = computed(() => bySort(store.data.unit.filter((unit) => unit.roomId === id.value)));
-  const compartments = computed(() => {
-    const own = new Set(units.value.map((unit) => unit.id));
-    return bySort(store.data.compartment.filter((compartment) => own.has(compartment.unitId)));
+  const spaces = computed(() => {
+    const byUnit = new Map(units.value.map((unit) => [unit.id, [] as typeof store.data.compartment]));
+    for (const space of store.data.compartment) byUnit.get(space.unitId)?.push(space);
+    for (const list of byUnit.values()) bySort(list);
+    return byUnit;
   });
-  const spacesOf = (unitId: string) => compartments.value.filter((compartment) => compartment.unitId === unitId);
+  const compartments = computed(() => bySort([...spaces.value.values()].flat()));
+  const spacesOf = (unitId: string) => spaces.value.get(unitId) ?? [];
   const bins = computed(() =>
     store.data.bin
       .filter((bin) => bin.roomId === id.value)
@@ -43,4 +46,21 @@ export function useRoom() {
       : null,
   );
   return { store, id, room, lines, zones, units, compartments, spacesOf, bins, demands, progress, placeData };
+}
+
+export type RoomView = ReturnType<typeof roomOfAddress>;
+const ROOM: InjectionKey<RoomView> = Symbol('room');
+
+/** For the room's frame: what is inside asks for it by useRoom. */
+export function provideRoom(): RoomView {
+  const view = roomOfAddress();
+  provide(ROOM, view);
+  return view;
+}
+
+/** The room that its frame provides. */
+export function useRoom(): RoomView {
+  const view = inject(ROOM);
+  if (!view) throw new Error('useRoom is for what is shown inside the frame of a room.');
+  return view;
 }

@@ -4,6 +4,7 @@ import { siteWithRoom } from '../../server/testing/site.ts';
 import { ApiError } from './transport.ts';
 import { realServer, type RealServer } from '../testing/real-server.ts';
 import { useNotices } from './notices.ts';
+import type { NewLine } from '@stube/contract/pile/requests';
 import type { useSite } from './site.ts';
 
 let server: RealServer;
@@ -20,6 +21,8 @@ beforeEach(async () => {
 afterAll(() => server.close());
 
 const said = () => useNotices().notice;
+const addLine = (line: NewLine) => store.send('POST', '/lines', line);
+const contain = () => store.send('POST', `/rooms/${room}/contain`, {});
 
 describe('opening', () => {
   test('brings all rows, by id and in the order of the rooms', async () => {
@@ -55,7 +58,7 @@ describe('opening', () => {
 
 describe('writing', () => {
   test('a line stands in the list with what was taken for it, and undo names it', async () => {
-    await store.addLine({ roomId: room, text: '3 shoeboxes wooden blocks' });
+    await addLine({ roomId: room, text: '3 shoeboxes wooden blocks' });
     expect(store.data.line.map((line) => line.name)).toEqual(['wooden blocks']);
     expect(store.data.category.map((category) => category.name)).toContain('Wooden blocks');
     expect(store.history.undo).toMatch(/wooden blocks/i);
@@ -78,15 +81,15 @@ describe('writing', () => {
     expect(store.busy).toBe(0);
   });
   test('from a button, a refusal is said in words', async () => {
-    await store.addLine({ roomId: room, text: '3 shoeboxes wooden blocks' });
-    await store.contain(room, {});
+    await addLine({ roomId: room, text: '3 shoeboxes wooden blocks' });
+    await contain();
     const type = store.maps.containerType.get(store.data.bin[0]!.containerTypeId)!;
     expect(await store.remove('containerType', type, type.name)).toBe(false);
     expect(said()).toMatchObject({ tone: 'caution', text: expect.stringMatching(/bins? uses? it/) });
     expect(store.maps.containerType.has(type.id)).toBe(true);
   });
   test('what is removed is said with its undo beside it', async () => {
-    await store.addLine({ roomId: room, text: '60 felt tips' });
+    await addLine({ roomId: room, text: '60 felt tips' });
     const [line] = store.data.line;
     expect(await store.remove('line', line!, line!.name)).toBe(true);
     expect(store.data.line).toEqual([]);
@@ -110,12 +113,12 @@ describe('two pages at once', () => {
     expect((await server.data(site)).room[0]!.name).toBe('Attic');
   });
   test('a row that is gone elsewhere is gone here too', async () => {
-    await store.addLine({ roomId: room, text: '60 felt tips' });
+    await addLine({ roomId: room, text: '60 felt tips' });
     const mine = store;
     const [line] = mine.data.line;
     const theirs = await server.page(site);
     await theirs.remove('line', theirs.data.line[0]!, 'it');
-    expect(await mine.attempt(() => mine.patch('line', line!, { amount: 2 }))).toBe(false);
+    expect(await mine.tryWrite(() => mine.patch('line', line!, { amount: 2 }))).toBe(false);
     await vi.waitFor(() => expect(mine.data.line).toEqual([]));
   });
 });
@@ -123,11 +126,11 @@ describe('two pages at once', () => {
 test('a server that does not answer loses nothing, and that is said', async () => {
   const working = globalThis.fetch;
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no way through')));
-  const failed = await store.addLine({ roomId: room, text: '60 felt tips' }).catch((error) => error);
+  const failed = await addLine({ roomId: room, text: '60 felt tips' }).catch((error) => error);
   vi.stubGlobal('fetch', working);
   expect(failed).toMatchObject({ status: 0 });
   expect(said()!.text).toMatch(/Nothing was saved/);
   expect(store.data.line).toEqual([]);
-  await store.addLine({ roomId: room, text: '60 felt tips' });
+  await addLine({ roomId: room, text: '60 felt tips' });
   expect(store.data.line).toHaveLength(1);
 });

@@ -1,5 +1,6 @@
 /** Talks to the server; whatever is refused becomes an ApiError with its fields. */
 import type { ApiProblem } from '@stube/contract/check';
+import { deviceId } from './device.ts';
 
 export class ApiError extends Error {
   readonly status: number;
@@ -19,7 +20,10 @@ export class ApiError extends Error {
 export async function api<T>(method: 'GET' | 'POST' | 'PATCH' | 'DELETE', path: string, body?: unknown): Promise<T> {
   const response = await fetch(`/api${path}`, {
     method,
-    headers: body === undefined ? {} : { 'Content-Type': body instanceof Blob ? body.type : 'application/json' },
+    headers: {
+      'X-Stube-Device': deviceId(),
+      ...(body === undefined ? {} : { 'Content-Type': body instanceof Blob ? body.type : 'application/json' }),
+    },
     body: body === undefined || body instanceof Blob ? (body as Blob | undefined) : JSON.stringify(body),
   }).catch(() => null);
   if (!response)

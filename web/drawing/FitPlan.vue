@@ -3,7 +3,8 @@
 import { computed } from 'vue';
 import { HUES } from '@stube/core/labels/hues';
 import type { FreeSpace } from '@stube/core/packing/report/leftover';
-import { formatLength, type LengthSystem } from '@stube/core/measuring/length';
+import { formatLength } from '@stube/core/measuring/length';
+import type { LengthSystem } from '@stube/core/model/site';
 
 export interface PlanBox {
   id: string;

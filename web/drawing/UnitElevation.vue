@@ -4,7 +4,8 @@
  * SVG units are mm; `px` is the scale in pixels a millimetre, so that strokes and letters keep their size.
  */
 import { computed } from 'vue';
-import { formatLength, type LengthSystem } from '@stube/core/measuring/length';
+import { formatLength } from '@stube/core/measuring/length';
+import type { LengthSystem } from '@stube/core/model/site';
 import type { CompartmentSpace, UnitShape } from '@stube/core/model/entities';
 import BinDrawing from './BinDrawing.vue';
 import { sideBySide, type DrawnBin } from './scale.ts';

@@ -17,7 +17,7 @@ const rows = computed(() =>
 async function keepMine(): Promise<void> {
   const conflict = store.conflict;
   store.conflict = null;
-  if (conflict) await store.attempt(conflict.write);
+  if (conflict) await store.tryWrite(conflict.write);
 }
 </script>
 

@@ -4,9 +4,9 @@ import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { Check } from '@lucide/vue';
 import { STEPS, type Step } from '@stube/core/makeover/progress';
-import { useRoom } from '../data/room.ts';
+import { provideRoom } from '../data/room.ts';
 
-const { store, room, progress } = useRoom();
+const { store, room, progress } = provideRoom();
 const route = useRoute();
 const NAMES: Record<Step, string> = {
   pile: 'Pile',

@@ -1,5 +1,6 @@
 /** Numbers as people read them. */
-import { formatLength, type LengthSystem } from '@stube/core/measuring/length';
+import { formatLength } from '@stube/core/measuring/length';
+import type { LengthSystem } from '@stube/core/model/site';
 
 export const litres = (value: number): string => `${value >= 10 ? Math.round(value) : Number(value.toFixed(1))} l`;
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;

@@ -15,7 +15,7 @@ export async function realServer() {
   const close = async () => {
     vi.unstubAllGlobals();
     await new Promise((resolve) => listener.close(resolve));
-    await server.store.close();
+    await server.close();
   };
   /** Another page that has the site open. */
   const page = async (site: string) => {

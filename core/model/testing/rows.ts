@@ -1,6 +1,6 @@
 /** Rows as a person would make them, with nothing that may be left out: for tests. */
 import type { Line } from '../entities.ts';
-import { FRESH_LINE } from '../fresh.ts';
+import { defaultsOf } from '../defaults.ts';
 
 export const ROOM = { name: 'Net loft', width: 5000, depth: 4000, height: 2600 };
 export const CUBES = {
@@ -26,6 +26,7 @@ export const TIN = {
 
 /** A line of which no more is known than its name: ten pieces that stay. */
 export const lineValues = (name: string, more: Partial<Line> = {}): Omit<Line, 'id' | 'version' | 'siteId'> => ({
+  ...defaultsOf('line'),
   roomId: 'r',
   categoryId: null,
   name,
@@ -37,6 +38,5 @@ export const lineValues = (name: string, more: Partial<Line> = {}): Omit<Line, '
   decision: 'keep',
   note: '',
   sort: 0,
-  ...FRESH_LINE,
   ...more,
 });

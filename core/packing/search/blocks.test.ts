@@ -1,7 +1,8 @@
 import { expect, test } from 'vitest';
 import fc from 'fast-check';
 import { Random } from '../../engine/random.ts';
-import { Blocks, unfolded, type Block } from './blocks.ts';
+import type { Block } from './block.ts';
+import { Blocks, unfolded } from './blocks.ts';
 import { Pinwheels } from './pinwheel.ts';
 import { itemTypesOf, type Floor, type ItemType } from '../item-types.ts';
 

@@ -2,7 +2,7 @@
  * Four blocks around a fifth that make one rectangle, as no straight cut can: found by their sides, where they are exact.
  * Blocks come and go; asked for are the pinwheels of one block with those that are there.
  */
-import type { Block } from './blocks.ts';
+import type { Block } from './block.ts';
 import type { Floor } from '../item-types.ts';
 
 /** A way in which a block can lie. */

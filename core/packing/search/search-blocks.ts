@@ -1,6 +1,7 @@
 /** Looks for packings made of blocks: pieces are put together by equal sides, and what is left is laid by a narrow beam. */
 import type { Random } from '../../engine/random.ts';
-import { Blocks, unfolded, type Block } from './blocks.ts';
+import type { Block } from './block.ts';
+import { Blocks, unfolded } from './blocks.ts';
 import type { Incumbent } from '../incumbent.ts';
 import { itemTypesOf, type Floor, type ItemTypes } from '../item-types.ts';
 import { asPlacements, packFloorByBeam, beamParameters, priceOfArea } from './beam-floor.ts';

@@ -5,7 +5,6 @@
 import { beyondChoices, type CompiledPlace } from '../compiled/compile.ts';
 import { Nearest } from '../compiled/nearest.ts';
 import { UNPLACED } from '../problem.ts';
-import type { CandidateArcs } from './candidate-arcs.ts';
 
 export class CandidateLists {
   /** Those of each bin. */
@@ -50,7 +49,7 @@ export class CandidateLists {
   }
 
   /** Takes choices off the lists: a 1 for each candidate arc that is fixed at zero. */
-  fix({ bin: who, choice: nth }: CandidateArcs, fixed: Uint8Array): void {
+  fix({ bin: who, choice: nth }: { readonly bin: Int32Array; readonly choice: Int32Array }, fixed: Uint8Array): void {
     const gone = this.choices.map((choice) => new Uint8Array(choice.length));
     for (let i = 0; i < who.length; i++) if (fixed[i]) gone[who[i]!]![nth[i]!] = 1;
     gone.forEach((its, b) => {

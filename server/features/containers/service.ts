@@ -1,23 +1,22 @@
 /** Bins for a room's categories: as proposed, or as chosen on the screen. */
-import { learnedFactor, insideLitres } from '@stube/core/containers/litres';
 import { chooseContainers } from '@stube/core/containers/choose';
 import { demandsOf } from '@stube/core/containers/demand';
 import { countTypes } from '@stube/core/containers/shopping';
 import type { Bin } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
-import type { ContainRequest } from '@stube/contract/requests';
-import type { Db } from '../../db/open.ts';
-import { makeChange } from '../../db/journal.ts';
+import type { ContainRequest } from '@stube/contract/containers/requests';
+import { makeChange } from '../../db/change.ts';
 import { newId } from '../../db/ids.ts';
 import { Refused } from '../../db/problems.ts';
-import { readSite } from '../sites/service.ts';
+import { readSite } from '../../db/read.ts';
+import type { Scope } from '../../db/scope.ts';
 
-export async function makeBins(db: Db, siteId: string, roomId: string, wanted: ContainRequest): Promise<ChangeAnswer> {
-  return makeChange(db, siteId, 'containers', async (recorder) => {
+export async function makeBins(scope: Scope, roomId: string, wanted: ContainRequest): Promise<ChangeAnswer> {
+  return makeChange(scope, 'containers', async (recorder) => {
     let made = 0;
     let gone = 0;
     const room = await recorder.find('room', roomId);
-    const data = await readSite(recorder.db, siteId);
+    const data = await readSite(recorder.db, scope.siteId);
     const categories = new Map(data.category.map((category) => [category.id, category]));
     const types = new Map(data.containerType.map((type) => [type.id, type]));
     const demands = demandsOf(
@@ -91,25 +90,5 @@ export async function makeBins(db: Db, siteId: string, roomId: string, wanted: C
     }
     const counted = [made && `${made} new`, gone && `${gone} taken away`].filter(Boolean).join(', ');
     recorder.what = `containers: ${counted || 'as they were'}`;
-  });
-}
-
-/** Somebody looked into a bin: how full it really is corrects the category's factor for the next time. */
-export async function recordFull(
-  db: Db,
-  siteId: string,
-  binId: string,
-  full: number,
-  version: number,
-): Promise<ChangeAnswer> {
-  return makeChange(db, siteId, '', async (recorder) => {
-    const bin = await recorder.find('bin', binId);
-    const type = await recorder.find('containerType', bin.containerTypeId);
-    const category = await recorder.find('category', bin.categoryId);
-    recorder.what = `${bin.code} is ${Math.round(full * 100)} % full`;
-    await recorder.update('bin', binId, version, { seenFull: full });
-    const factor = learnedFactor(category.factor, bin.litres / insideLitres(type), full);
-    if (Math.abs(factor - category.factor) > 1e-9) await recorder.update('category', category.id, null, { factor });
-    return binId;
   });
 }

@@ -1,15 +1,14 @@
 /** Labels of bins: which are to be printed, and that they were. */
 import { contentOf, saysOn, type LabelContent } from '@stube/core/labels/layout';
 import type { ChangeAnswer } from '@stube/contract/answers';
-import type { LabelQuery } from '@stube/contract/requests';
-import type { Db } from '../../db/open.ts';
-import { makeChange } from '../../db/journal.ts';
-import { readSite } from '../sites/service.ts';
+import type { LabelQuery } from '@stube/contract/labels/requests';
+import { makeChange } from '../../db/change.ts';
+import { readSite } from '../../db/read.ts';
+import type { Scope } from '../../db/scope.ts';
 
 /** @param origin where the application is reached, such as `http://127.0.0.1:4180`; the QR code points there */
 export async function labelsOf(
-  db: Db,
-  siteId: string,
+  { db, siteId }: Scope,
   query: LabelQuery,
   origin: string,
 ): Promise<{ title: string; labels: LabelContent[] }> {
@@ -39,8 +38,8 @@ export async function labelsOf(
   return { title: [data.site[0]!.name, room?.name, 'labels'].filter(Boolean).join(' · '), labels };
 }
 
-export async function markPrinted(db: Db, siteId: string, ids: string[]): Promise<ChangeAnswer> {
-  return makeChange(db, siteId, `${ids.length} labels printed`, async (recorder) => {
+export async function markPrinted(scope: Scope, ids: string[]): Promise<ChangeAnswer> {
+  return makeChange(scope, `${ids.length} labels printed`, async (recorder) => {
     for (const id of ids) {
       const bin = await recorder.find('bin', id);
       if (bin.printed !== saysOn(bin)) await recorder.update('bin', id, null, { printed: saysOn(bin) });

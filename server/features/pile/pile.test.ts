@@ -1,7 +1,7 @@
 /** The pile through the interface: sessions, lists that come in, several rows at once, photographs, papers that go out. */
 import { beforeAll, describe, expect, test } from 'vitest';
 import type { Line } from '@stube/core/model/entities';
-import { FRESH_CATEGORY, FRESH_LINE, FRESH_TRAITS } from '@stube/core/model/fresh';
+import { defaultsOf } from '@stube/core/model/defaults';
 import { lineValues } from '@stube/core/model/testing/rows';
 import { siteWithRoom, testServer, type TestServer } from '../../testing/site.ts';
 
@@ -70,7 +70,7 @@ describe('several rows at once', () => {
       'create.0.values.amount',
       { create: [{ table: 'line', id: 'x', values: { ...values('x', { amount: -1 }), sort: 1 } }] },
     ],
-    ['update.0.values.fine', { update: [{ table: 'family', id: 'x', version: 1, values: { fine: 0 } }] }],
+    ['update.0.values.granularity', { update: [{ table: 'family', id: 'x', version: 1, values: { granularity: 0 } }] }],
     ['create.0.table', { create: [{ table: 'site', id: 'x', values: {} }] }],
   ])('what is wrong is named: %s', async (field, body) => {
     const answer = await server.post(own('/batch'), { what: 'x', ...body }, 400);
@@ -95,7 +95,7 @@ describe('several rows at once', () => {
     expect((await server.data(site)).category.some((category) => category.id === 'cat-metal')).toBe(false);
   });
 });
-const categoryValues = (name: string) => ({ ...FRESH_TRAITS, ...FRESH_CATEGORY, starter: null, name });
+const categoryValues = (name: string) => ({ ...defaultsOf('category'), starter: null, name });
 
 describe('a list from elsewhere', () => {
   const lines = (count: number) =>
@@ -184,7 +184,7 @@ test('a file of the first version still comes in', async () => {
   old.version = 1;
   delete old.pictures;
   for (const table of ['session', 'deferral', 'photo']) delete old.data[table];
-  for (const line of old.data.line) for (const field of Object.keys(FRESH_LINE)) delete line[field];
+  for (const line of old.data.line) for (const field of Object.keys(defaultsOf('line'))) delete line[field];
   const copy = (await server.post('/import', old)).siteId;
   expect((await server.data(copy)).line[0]).toMatchObject({ also: [], spread: [], setMissing: 0 });
 });

@@ -1,19 +1,23 @@
 /** Bins into compartments: one moved by hand, or a whole plan. */
 import { placeProblemOf } from '@stube/core/placement/place-problem-of';
-import { solvePlace } from '@stube/core/placement/solve';
 import type { SiteData } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
-import type { PlaceRequest } from '@stube/contract/requests';
-import type { Db } from '../../db/open.ts';
-import { makeChange } from '../../db/journal.ts';
-import { Refused } from '../../db/problems.ts';
-import { readSite } from '../sites/service.ts';
+import type { PlaceRequest } from '@stube/contract/placement/requests';
+import { makeChange } from '../../db/change.ts';
+import { NotFound, Refused } from '../../db/problems.ts';
+import { readSite } from '../../db/read.ts';
+import type { Recorder } from '../../db/recorder.ts';
+import type { Scope } from '../../db/scope.ts';
+import type { Work } from '../../work/pool.ts';
 
-/** The engine's own proposal for a room, pinned bins staying where they are. */
-function propose(data: SiteData, roomId: string): NonNullable<PlaceRequest['placed']> {
-  const room = data.room.find((room) => room.id === roomId)!;
+type Placed = NonNullable<PlaceRequest['placed']>;
+
+/** The engine's own proposal for a room, pinned bins staying where they are; reckoned in a worker. */
+async function propose(data: SiteData, roomId: string, work: Work): Promise<Placed> {
+  const room = data.room.find((room) => room.id === roomId);
+  if (!room) throw new NotFound('room', roomId);
   const units = data.unit.filter((unit) => unit.roomId === roomId);
-  const own = new Set(units.map((unit) => unit.id));
+  const unitIds = new Set(units.map((unit) => unit.id));
   // In the order of their codes, so that the same room gets the same plan.
   const bins = data.bin
     .filter((bin) => bin.roomId === roomId)
@@ -25,40 +29,48 @@ function propose(data: SiteData, roomId: string): NonNullable<PlaceRequest['plac
     zones: data.zone.filter((zone) => zone.roomId === roomId),
     units,
     bins,
-    compartments: data.compartment.filter((compartment) => own.has(compartment.unitId)),
+    compartments: data.compartment.filter((space) => unitIds.has(space.unitId)),
     categories: new Map(data.category.map((category) => [category.id, category])),
     types: new Map(data.containerType.map((type) => [type.id, type])),
   });
-  const pins = new Map(
-    bins.filter((bin) => bin.pinned && bin.compartmentId).map((bin) => [bin.id, bin.compartmentId!]),
-  );
-  const answer = solvePlace(problem, { pins });
-  return [
-    ...answer.placed.map(({ bin, compartment }) => ({ binId: bin, compartmentId: compartment })),
-    ...answer.unplaced.map((binId) => ({ binId, compartmentId: null })),
-  ];
+  const pins = bins
+    .filter((bin) => bin.pinned && bin.compartmentId)
+    .map((bin): [string, string] => [bin.id, bin.compartmentId!]);
+  const answer = await work.run('place', { problem, pins });
+  const placeOf = new Map(answer.placed.map(({ bin, compartment }) => [bin, compartment]));
+  return bins.map(({ id, version }) => ({ binId: id, version, compartmentId: placeOf.get(id) ?? null }));
 }
 
-export async function placeBins(db: Db, siteId: string, roomId: string, wanted: PlaceRequest): Promise<ChangeAnswer> {
-  return makeChange(db, siteId, '', async (recorder) => {
+/** The compartments of a room that are asked for, by id. */
+async function compartmentsOf(recorder: Recorder, roomId: string, ids: readonly string[]) {
+  const units = new Set((await recorder.rows('unit', { roomId })).map((unit) => unit.id));
+  const spaces = await recorder.rows('compartment', { id: ids });
+  return new Map(spaces.filter((space) => units.has(space.unitId)).map((space) => [space.id, space]));
+}
+
+export async function placeBins(scope: Scope, roomId: string, wanted: PlaceRequest, work: Work): Promise<ChangeAnswer> {
+  const placed = wanted.placed ?? (await propose(await readSite(scope.db, scope.siteId), roomId, work));
+  return makeChange(scope, '', async (recorder) => {
     await recorder.find('room', roomId);
-    const data = await readSite(recorder.db, siteId);
-    const placed = wanted.placed ?? propose(data, roomId);
-    const bins = new Map(data.bin.map((bin) => [bin.id, bin]));
-    const spaces = new Map(data.compartment.map((compartment) => [compartment.id, compartment]));
+    const wantedSpaces = new Set(placed.flatMap(({ compartmentId }) => compartmentId ?? []));
+    const spaces = await compartmentsOf(recorder, roomId, [...wantedSpaces]);
+    const rows = await recorder.rows('bin', { roomId, id: placed.map(({ binId }) => binId) });
+    const bins = new Map(rows.map((row) => [row.id, row]));
     let moved = 0;
     let last = '';
-    for (const { binId, compartmentId } of placed) {
-      const bin = bins.get(binId);
-      if (!bin) throw new Refused([{ field: 'placed.binId', message: 'is no bin of this site (any more)' }]);
-      if (compartmentId && !spaces.has(compartmentId))
-        throw new Refused([{ field: 'placed.compartmentId', message: 'is no compartment of this site (any more)' }]);
-      const pinned =
-        wanted.pin === undefined ? bin.pinned && compartmentId !== null : wanted.pin && compartmentId !== null;
-      if (bin.compartmentId === compartmentId && bin.pinned === pinned) continue;
-      await recorder.update('bin', binId, null, { compartmentId, pinned });
+    for (const [i, { binId, version, compartmentId }] of placed.entries()) {
+      const moving = bins.get(binId);
+      if (!moving) throw new Refused([{ field: `placed.${i}.binId`, message: 'is no bin of this room (any more)' }]);
+      const space = compartmentId ? spaces.get(compartmentId) : null;
+      if (space === undefined)
+        throw new Refused([
+          { field: `placed.${i}.compartmentId`, message: 'is no compartment of this room (any more)' },
+        ]);
+      const pinned = space !== null && (wanted.pin ?? moving.pinned);
+      if (moving.compartmentId === compartmentId && moving.pinned === pinned && moving.version === version) continue;
+      await recorder.update('bin', binId, version, { compartmentId, pinned });
       moved++;
-      last = compartmentId ? `${bin.name} to ${spaces.get(compartmentId)!.name}` : `${bin.name} to the bench`;
+      last = `${moving.name} to ${space ? space.name : 'the bench'}`;
     }
     recorder.what = moved === 1 ? last : `place ${moved} bins`;
   });

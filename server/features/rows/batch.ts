@@ -1,42 +1,33 @@
 /** Several rows written as one change. */
 import type { Batch } from '@stube/contract/rows/batch';
 import type { ChangeAnswer } from '@stube/contract/answers';
-import type { Db } from '../../db/open.ts';
-import { makeChange } from '../../db/journal.ts';
-import { withDecision } from '../pile/service.ts';
-import { removeWith } from './removal.ts';
-import { checkReferences } from './rows.ts';
-
-/** Families before the categories in them, categories before lines. */
-const ORDER = ['family', 'category', 'line', 'deferral', 'bin'];
+import { TABLES } from '@stube/core/model/entities';
+import { makeChange } from '../../db/change.ts';
+import { checkReferences } from '../../db/references.ts';
+import type { Scope } from '../../db/scope.ts';
+import { patchOf, removeWith } from './service.ts';
 
 export async function writeBatch(
-  db: Db,
-  siteId: string,
+  scope: Scope,
   { what, create = [], update = [], remove = [] }: Batch,
-  now: Date,
 ): Promise<ChangeAnswer> {
-  return makeChange(db, siteId, what, async (recorder) => {
-    await recorder.find('site', siteId);
-    for (const table of ORDER) {
-      const rows = create.filter((one) => one.table === table);
+  return makeChange(scope, what, async (recorder) => {
+    const atOf = new Map<object, string>();
+    create.forEach((row, i) => atOf.set(row, `create.${i}.values.`));
+    update.forEach((row, i) => atOf.set(row, `update.${i}.values.`));
+    const checked = <T extends { values: Record<string, unknown> }>(rows: readonly T[]) =>
+      rows.map((row) => ({ at: atOf.get(row)!, values: row.values }));
+    // In the order of the model: families before the categories in them, categories before lines.
+    for (const table of TABLES) {
+      const rows = create.filter((row) => row.table === table);
       if (!rows.length) continue;
-      await checkReferences(recorder, gathered(rows.map((row) => row.values)));
-      await recorder.insert(table as 'line', rows.map((row) => ({ id: row.id, ...row.values })) as never);
+      await checkReferences(recorder, table, checked(rows));
+      await recorder.insert(table, rows.map(({ id, values }) => ({ id, ...values })) as never);
     }
-    await checkReferences(recorder, gathered(update.map((one) => one.values)));
-    for (const one of update)
-      await recorder.update(one.table, one.id, one.version, (row) => withDecision(one.table, row, one.values, now));
-    for (const one of remove) await removeWith(recorder, one.table, one.id, one.version);
+    for (const table of TABLES)
+      await checkReferences(recorder, table, checked(update.filter((row) => row.table === table)));
+    for (const { table, id, version, values } of update)
+      await recorder.update(table, id, version, (row) => patchOf(table, row, values, scope.now));
+    for (const { table, id, version } of remove) await removeWith(recorder, table, id, version);
   });
-}
-
-/** All values of each field, so that what they point to is looked up once. */
-function gathered(rows: readonly Record<string, unknown>[]): Record<string, unknown> {
-  const all = new Map<string, Set<unknown>>();
-  for (const row of rows)
-    for (const [field, value] of Object.entries(row))
-      for (const one of Array.isArray(value) ? value : [value])
-        if (typeof one === 'string') (all.get(field) ?? all.set(field, new Set()).get(field)!).add(one);
-  return Object.fromEntries([...all].map(([field, set]) => [field, [...set]]));
 }

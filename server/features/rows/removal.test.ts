@@ -16,7 +16,7 @@ beforeEach(async () => {
   for (const text of ['3 shoeboxes wooden blocks', '60 felt tips'])
     await server.post(own('/lines'), { roomId: room, text });
 });
-afterAll(() => server.store.close());
+afterAll(() => server.close());
 
 const own = (path: string) => `/sites/${site}${path}`;
 const data = () => server.data(site);
@@ -126,7 +126,7 @@ describe('furniture', () => {
     const placed = (await data()).bin.filter((bin) => bin.compartmentId);
     expect(placed.length).toBeGreaterThan(0);
     await server.post(own(`/rooms/${room}/place`), {
-      placed: [{ binId: placed[0]!.id, compartmentId: placed[0]!.compartmentId }],
+      placed: [{ binId: placed[0]!.id, version: placed[0]!.version, compartmentId: placed[0]!.compartmentId }],
       pin: true,
     });
     await remove('unit', unit);

@@ -22,7 +22,7 @@ beforeAll(async () => {
   await server.post(`/sites/${site}/rooms/${room}/contain`);
   await server.post(`/sites/${site}/rooms/${room}/place`);
 });
-afterAll(() => server.store.close());
+afterAll(() => server.close());
 
 const exported = () => server.get(`/sites/${site}/export`);
 

@@ -16,8 +16,10 @@ import { useForm } from '../../parts/form.ts';
 import { litres, percent } from '../../parts/numbers.ts';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
+import { useBinsActions } from './actions.ts';
 
 const store = useSite();
+const { recordFull } = useBinsActions();
 const route = useRoute();
 const bin = computed(() => store.data.bin.find((one) => one.code === String(route.params.code).toUpperCase()));
 const category = computed(() => store.maps.category.get(bin.value?.categoryId ?? ''));
@@ -57,7 +59,7 @@ const rename = () =>
     if (bin.value && name.value.trim() !== bin.value.name)
       await store.patch('bin', bin.value, { name: name.value.trim() });
   });
-const look = (level: number) => bin.value && store.attempt(() => store.recordFull(bin.value!, level));
+const look = (level: number) => bin.value && store.tryWrite(() => recordFull(bin.value!, level));
 const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 </script>
 

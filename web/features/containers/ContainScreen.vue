@@ -10,8 +10,10 @@ import { litres, percent } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
 import FitDialog from '../packing/FitDialog.vue';
 import ShoppingSheet from './ShoppingSheet.vue';
+import { useContainersActions } from './actions.ts';
 
 const { store, id, demands, compartments, bins } = useRoom();
+const { contain } = useContainersActions();
 const counts = ref<Record<string, number>>({});
 const busy = ref(false);
 const fitting = ref(false);
@@ -35,7 +37,7 @@ const say = (option: ContainerOption) =>
   `${option.count} × ${option.type.name}${option.places === 0 && compartments.value.length ? ' – fits no compartment' : option.toBuy ? ` – ${option.toBuy} to buy` : ' – owned'}`;
 const choose = (choice: ContainChoice, typeId: string) => {
   delete counts.value[choice.demand.category.id];
-  return store.attempt(() =>
+  return store.tryWrite(() =>
     store.patch('category', choice.demand.category, { containerTypeId: typeId === '' ? null : typeId }),
   );
 };
@@ -66,7 +68,7 @@ const asTaken = computed(() => {
 });
 async function take(): Promise<void> {
   busy.value = true;
-  await store.attempt(() => store.contain(id.value, { choices: wanted.value }));
+  await store.tryWrite(() => contain(id.value, { choices: wanted.value }));
   busy.value = false;
 }
 </script>

@@ -17,7 +17,7 @@ const types = computed(() => [...store.data.containerType].sort((a, b) => inside
 const owned = computed(() => types.value.reduce((sum, type) => sum + type.owned, 0));
 const size = (...mm: number[]) => mm.map((one) => formatLength(one, store.site?.system).replace(' mm', '')).join(' × ');
 const change = (type: ContainerType, by: number) =>
-  store.attempt(() => store.patch('containerType', type, { owned: Math.max(0, type.owned + by) }));
+  store.tryWrite(() => store.patch('containerType', type, { owned: Math.max(0, type.owned + by) }));
 /** The box's front, drawn to one scale for all. */
 const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, height: `${type.outHeight / 9}px` });
 </script>

@@ -18,7 +18,7 @@ const HEAD: Record<ComeIn['verdict'], string> = {
   'something must go': 'Only if something goes',
   'it has no home': 'It has no home yet',
 };
-const letGo = (line: Line) => store.attempt(() => store.patch('line', line, { decision: 'give away' }));
+const letGo = (line: Line) => store.tryWrite(() => store.patch('line', line, { decision: 'give away' }));
 </script>
 
 <template>

@@ -2,7 +2,7 @@
 /** A category: what it is called, how it lies, who uses it, and what that asks of its container and place. */
 import { computed, reactive, ref } from 'vue';
 import Dialog from 'primevue/dialog';
-import { LIE_WORDS } from '@stube/core/containers/litres';
+import { PACKING_WORDS } from '@stube/core/containers/litres';
 import { HAZARD_WORDS } from '@stube/core/cautions/hazards';
 import { ZONE_KINDS, type Category, type CategoryTraits } from '@stube/core/model/entities';
 import { useForm } from '../../parts/form.ts';
@@ -20,7 +20,7 @@ const draft = reactive({
   name: old?.name ?? '',
   familyId: props.familyId,
   synonyms: (old?.synonyms ?? []).join(', '),
-  lie: old?.lie ?? ('rigid' as CategoryTraits['lie']),
+  packingKind: old?.packingKind ?? ('rigid' as CategoryTraits['packingKind']),
   view: old?.view ?? null,
   lid: old?.lid ?? false,
   lightSensitive: old?.lightSensitive ?? false,
@@ -102,8 +102,8 @@ async function drop(): Promise<void> {
       <div class="pair">
         <label class="field"
           ><span>How it lies</span
-          ><select v-model="draft.lie" class="write">
-            <option v-for="(words, lie) in LIE_WORDS" :key="lie" :value="lie">{{ words }}</option>
+          ><select v-model="draft.packingKind" class="write">
+            <option v-for="(words, lie) in PACKING_WORDS" :key="lie" :value="lie">{{ words }}</option>
           </select></label
         >
         <label class="field"

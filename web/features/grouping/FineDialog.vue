@@ -22,7 +22,7 @@ const tidiers = computed(() => (named.length ? named : comesInto(room.value!, st
 const draft = reactive({
   reads: tidiers.value.every((one) => one.reads),
   insight: 'open' as Insight,
-  bins: props.family.fine ?? 0,
+  bins: props.family.granularity ?? 0,
 });
 const INSIGHTS: Record<Insight, string> = { clear: 'see-through and shallow', open: 'open', deep: 'deep and opaque' };
 const pieces = computed(() =>
@@ -107,7 +107,7 @@ function draw(): void {
 watch([canvas, curve, chosen], draw, { flush: 'post' });
 
 async function keep(fine: number | null): Promise<void> {
-  if (await store.attempt(() => store.patch('family', props.family, { fine }))) emit('close');
+  if (await store.tryWrite(() => store.patch('family', props.family, { granularity: fine }))) emit('close');
 }
 </script>
 
@@ -151,7 +151,7 @@ async function keep(fine: number | null): Promise<void> {
       <p class="small soft">Tidied by {{ tidiers.map((one) => one.name).join(', ') || 'nobody yet' }}. {{ advice }}</p>
       <div class="row between">
         <button class="press main" type="button" @click="keep(chosen)">Keep {{ chosen }}</button>
-        <button v-if="family.fine" class="press quiet small" type="button" @click="keep(null)">
+        <button v-if="family.granularity" class="press quiet small" type="button" @click="keep(null)">
           Leave it to the curve
         </button>
       </div>

@@ -16,7 +16,7 @@ import MergeTray from './MergeTray.vue';
 import MoveDialog from './MoveDialog.vue';
 import { useMerging } from './merging.ts';
 
-const SchoolsDialog = defineAsyncComponent(() => import('./SchoolsDialog.vue'));
+const SchemesDialog = defineAsyncComponent(() => import('./SchemesDialog.vue'));
 const FineDialog = defineAsyncComponent(() => import('./FineDialog.vue'));
 
 const { store, lines } = useRoom();
@@ -62,12 +62,12 @@ const families = computed(() =>
 
 function dropped(lineId: string, categoryId: string | null): void {
   const line = store.maps.line.get(lineId);
-  if (line && line.categoryId !== categoryId) void store.attempt(() => store.patch('line', line, { categoryId }));
+  if (line && line.categoryId !== categoryId) void store.tryWrite(() => store.patch('line', line, { categoryId }));
 }
 function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
   const category = store.maps.category.get(event.item.dataset.category ?? '');
   if (category && category.familyId !== familyId)
-    void store.attempt(() => store.patch('category', category, { familyId }));
+    void store.tryWrite(() => store.patch('category', category, { familyId }));
 }
 </script>
 
@@ -102,8 +102,8 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
             <span class="picture"><Pictogram :name="family.pictogram" :size="22" /></span>
             <h2>
               {{ family.name }}
-              <span v-if="family.fine" class="small soft"
-                >{{ categories.filter(({ own }) => own.length).length }} of {{ family.fine }}</span
+              <span v-if="family.granularity" class="small soft"
+                >{{ categories.filter(({ own }) => own.length).length }} of {{ family.granularity }}</span
               >
             </h2>
             <span class="small">{{ litres(sum) }}</span><button
@@ -192,7 +192,7 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
       :family-id="categoryEdited.familyId"
       @close="categoryEdited = null"
     />
-    <SchoolsDialog v-if="comparing" @close="comparing = false" />
+    <SchemesDialog v-if="comparing" @close="comparing = false" />
     <FineDialog
       v-if="fine"
       :family="fine"

@@ -9,10 +9,12 @@ import { STARTER_CATEGORIES, starterFamilyOf } from '@stube/core/starter/library
 import { plain } from '@stube/core/matching/words';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { useSite } from '../../data/site.ts';
+import { usePileActions } from '../pile/actions.ts';
 
 const props = defineProps<{ line: Line }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useSite();
+const { categorise } = usePileActions();
 const query = ref('');
 const MOST = 40;
 
@@ -57,9 +59,9 @@ const look = (one: CategoryProposal) => {
   };
 };
 async function choose(one: CategoryProposal | null): Promise<void> {
-  const done = await store.attempt(() =>
+  const done = await store.tryWrite(() =>
     one?.starter
-      ? store.categorise(props.line, one.starter.key)
+      ? categorise(props.line, one.starter.key)
       : store.patch('line', props.line, { categoryId: one?.categoryId ?? null }),
   );
   if (done) emit('close');

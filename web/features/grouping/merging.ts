@@ -1,5 +1,5 @@
 /** Categories made one, or parted; no line and no bin is lost, and each is taken back as one change. */
-import { FRESH_CATEGORY, FRESH_TRAITS } from '@stube/core/model/fresh';
+import { mergedTraits, partedCategory } from '@stube/core/grouping/merge';
 import type { Category, Line } from '@stube/core/model/entities';
 import { useSite } from '../../data/site.ts';
 
@@ -9,22 +9,9 @@ export function useMerging() {
   /** All that is in the others goes into the first; their names become other words for it. */
   async function merge(into: Category, others: readonly Category[]): Promise<boolean> {
     const gone = new Set(others.map((category) => category.id));
-    const words = others
-      .flatMap((category) => [category.name, ...category.synonyms])
-      .filter((word) => word !== into.name);
-    const values = {
-      synonyms: [...new Set([...into.synonyms, ...words])].slice(0, 40),
-      hazards: [...new Set([...into.hazards, ...others.flatMap((category) => category.hazards)])],
-      users:
-        into.users.length && others.every((category) => category.users.length)
-          ? [...new Set([...into.users, ...others.flatMap((category) => category.users)])]
-          : [],
-      perWeek: Math.min(500, into.perWeek + others.reduce((sum, category) => sum + category.perWeek, 0)),
-      lid: into.lid || others.some((category) => category.lid),
-      lightSensitive: into.lightSensitive || others.some((category) => category.lightSensitive),
-    };
+    const values = mergedTraits(into, others);
     const moved = { categoryId: into.id };
-    const done = await store.attempt(() =>
+    const done = await store.tryWrite(() =>
       store.writeTogether({
         what: `merge ${others.map((category) => category.name).join(', ')} into ${into.name}`.slice(0, 120),
         update: [
@@ -58,20 +45,9 @@ export function useMerging() {
     familyId: string,
     lines: readonly Line[],
   ): Promise<boolean> {
-    const { id: _id, version: _version, siteId: _site, ...like }: Partial<Category> = from ?? {};
     const id = crypto.randomUUID();
-    const values = {
-      ...FRESH_TRAITS,
-      ...FRESH_CATEGORY,
-      ...like,
-      synonyms: [],
-      starter: null,
-      school: null,
-      limit: null,
-      name,
-      familyId,
-    };
-    const done = await store.attempt(() =>
+    const values = { ...partedCategory(from, name, familyId) };
+    const done = await store.tryWrite(() =>
       store.writeTogether({
         what: `part ${name} off`,
         create: [{ table: 'category', id, values }],

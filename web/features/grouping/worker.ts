@@ -1,6 +1,6 @@
 import { remote } from '../../data/worker/remote.ts';
-import type { SchoolsWorker } from './schools.worker.ts';
+import type { SchemesWorker } from './schemes.worker.ts';
 
-export const schoolsWorker = remote<SchoolsWorker>(
-  () => new Worker(new URL('./schools.worker.ts', import.meta.url), { type: 'module' }),
+export const schemesWorker = remote<SchemesWorker>(
+  () => new Worker(new URL('./schemes.worker.ts', import.meta.url), { type: 'module' }),
 );

@@ -11,9 +11,11 @@ import { today } from '../../parts/day.ts';
 import { useRoom } from '../../data/room.ts';
 import { inventoryWorker } from './worker.ts';
 import type { Table } from './table.ts';
+import { useImportActions } from './actions.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const { store, id } = useRoom();
+const { importLines } = useImportActions();
 const name = ref('');
 const table = shallowRef<Table | null>(null);
 const mapping = ref<(ColumnKey | null)[]>([]);
@@ -73,7 +75,7 @@ async function write(): Promise<void> {
   if (!found.value) return;
   state.value = 'writing';
   const lines = found.value.lines.map(({ starter, perWeek, values }) => ({ starter, perWeek, values: { ...values } }));
-  const ok = await store.attempt(() => store.importLines({ name: name.value, lines }));
+  const ok = await store.tryWrite(() => importLines({ name: name.value, lines }));
   state.value = 'read';
   if (!ok) return;
   store.sayDone(`${lines.length} lines came in from ${name.value}.`);

@@ -39,7 +39,7 @@ describe('a messy list', () => {
     expect(line('Return: lamp')).toMatchObject({ decision: 'return', due: '2026-12-12', roomId: 'office' });
     expect(line('Atlases')).toMatchObject({ length: 368, width: 279 });
     expect(line('Beads <2 mm; mixed')).toMatchObject({ measure: 'litre' });
-    expect(line('Emoji 🧶 and ümläuts').facets).toEqual({ person: 'Otters' });
+    expect(line('Emoji 🧶 and ümläuts').attributes).toEqual({ person: 'Otters' });
     expect(
       read.lines
         .filter((inventoryLine) => inventoryLine.values.name === 'Soft animals')

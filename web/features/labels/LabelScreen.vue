@@ -6,8 +6,10 @@ import { contentOf, layOutLabel, layOutSheets, saysOn, type Paper } from '@stube
 import { useRoom } from '../../data/room.ts';
 import LabelSheet from './LabelSheet.vue';
 import { facesReady, measureText } from './measure-text.ts';
+import { useLabelsActions } from './actions.ts';
 
 const { store, id, bins } = useRoom();
+const { markPrinted } = useLabelsActions();
 /** Widths are only right once the face is there. */
 const ready = ref(false);
 void facesReady().then(() => (ready.value = true));
@@ -40,8 +42,8 @@ const nearest = computed(() => (layouts.value.length ? Math.min(...layouts.value
 const pdf = computed(
   () => `/api/sites/${store.id}/labels.pdf?room=${id.value}&paper=${paper.value}&which=${which.value}`,
 );
-async function markPrinted(): Promise<void> {
-  if (await store.attempt(() => store.markPrinted(chosen.value.map((bin) => bin.id))))
+async function sayPrinted(): Promise<void> {
+  if (await store.tryWrite(() => markPrinted(chosen.value.map((bin) => bin.id))))
     store.sayDone('Noted as printed. What changes from now on comes up here again.');
 }
 </script>
@@ -90,7 +92,7 @@ async function markPrinted(): Promise<void> {
       >
       <template v-if="chosen.length">
         <a class="press main" :href="pdf" target="_blank" rel="noopener"><Printer :size="18" />Open as PDF</a>
-        <button class="press" type="button" @click="markPrinted">These are printed</button>
+        <button class="press" type="button" @click="sayPrinted">These are printed</button>
         <p class="small soft">
           Print at 100 %, not fitted to the page: each is as large as the free face of its container. The smallest
           writing is read at ease from {{ nearest.toFixed(1) }} m.

@@ -38,7 +38,7 @@ async function putOff(): Promise<void> {
   const done = await laterForm.submit(() => store.create('deferral', { roomId: id.value, ...later }));
   if (done) later.what = '';
 }
-const tick = (part: Deferral) => store.attempt(() => store.patch('deferral', part, { done: !part.done }));
+const tick = (part: Deferral) => store.tryWrite(() => store.patch('deferral', part, { done: !part.done }));
 const drop = (part: Deferral) => store.remove('deferral', part, part.what);
 </script>
 

@@ -7,8 +7,10 @@ import { paceOf, secondsOf } from '@stube/core/makeover/pace';
 import { sayTime } from '../../parts/day.ts';
 import { useRoom } from '../../data/room.ts';
 import PlanDialog from './PlanDialog.vue';
+import { useMakeoverActions } from './actions.ts';
 
 const { store, id, lines } = useRoom();
+const { runSession } = useMakeoverActions();
 const now = ref(new Date());
 useIntervalFn(() => (now.value = new Date()), 1000);
 const sessions = computed(() => store.data.session.filter((one) => one.roomId === id.value));
@@ -29,7 +31,7 @@ const left = computed(() => {
   return parts.length ? parts.join(', ') : 'nothing is open';
 });
 const planning = ref(false);
-const run = (act: 'start' | 'pause' | 'resume' | 'end') => store.attempt(() => store.runSession(id.value, act));
+const run = (act: 'start' | 'pause' | 'resume' | 'end') => store.tryWrite(() => runSession(id.value, act));
 </script>
 
 <template>

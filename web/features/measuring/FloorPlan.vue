@@ -48,7 +48,7 @@ async function drop(one: Unit | Zone): Promise<void> {
   held.value = null;
 }
 const put = (kind: Kind, one: Unit | Zone, to: { x: number; y: number }) =>
-  store.attempt(() => store.patch(kind, one as never, to as never));
+  store.tryWrite(() => store.patch(kind, one as never, to as never));
 function onKey(event: KeyboardEvent, kind: Kind, one: Unit | Zone): void {
   const by = (
     { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, STEP], ArrowDown: [0, -STEP] } as Record<

@@ -14,9 +14,11 @@ import { useDrawnBins } from '../../drawing/drawn.ts';
 import FitPlan from '../../drawing/FitPlan.vue';
 import { useRoom } from '../../data/room.ts';
 import { fitWorker } from './worker.ts';
+import { usePlacementActions } from '../placement/actions.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const { store, id, bins, units, compartments, spacesOf } = useRoom();
+const { place } = usePlacementActions();
 const { hueOf } = useDrawnBins();
 const TIME_MS = 4000;
 /** Begins with the fullest drawer, else the fullest shelf. */
@@ -126,7 +128,7 @@ async function keep(): Promise<void> {
     binId: bin.id,
     compartmentId: inside.has(bin.id) ? spaceId.value : null,
   }));
-  if (await store.attempt(() => store.place(id.value, { placed, pin: true }))) {
+  if (await store.tryWrite(() => place(id.value, placed, true))) {
     store.sayDone(`${inside.size} bins kept in ${space.value.name}.`);
     emit('close');
   }

@@ -8,9 +8,11 @@ import { sayDay, today } from '../../parts/day.ts';
 import { useNotices } from '../../data/notices.ts';
 import { useRoom } from '../../data/room.ts';
 import { shrink } from './shrink.ts';
+import { usePhotosActions } from './actions.ts';
 
 const props = defineProps<{ lineId?: string }>();
 const { store, id, room } = useRoom();
+const { addPhoto } = usePhotosActions();
 const notices = useNotices();
 const kind = ref<Photo['kind']>(props.lineId ? 'line' : 'heap');
 const KINDS = { heap: 'the heap', before: 'before', after: 'after' };
@@ -32,7 +34,7 @@ async function take(event: Event): Promise<void> {
     for (const file of field.files ?? []) {
       const { jpeg, width, height } = await shrink(file);
       const query = { kind: kind.value, takenOn: today(), width, height, note: '', lineId: props.lineId ?? null };
-      await store.attempt(() => store.addPhoto(id.value, query, jpeg));
+      await store.tryWrite(() => addPhoto(id.value, query, jpeg));
     }
   } catch (error) {
     notices.warn((error as Error).message);

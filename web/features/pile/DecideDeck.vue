@@ -41,7 +41,7 @@ async function decide(decision: Decision): Promise<void> {
   const due = HAS_DAY.includes(decision)
     ? day.value || (decision === 'decide later' ? addDays(today(), answers.plan ? PLAN_DAYS : LATER_DAYS) : null)
     : null;
-  const done = await store.attempt(() =>
+  const done = await store.tryWrite(() =>
     store.patch('line', one, {
       decision,
       due,

@@ -2,8 +2,8 @@
 /** Everything about one line of the pile. */
 import { computed, reactive } from 'vue';
 import Dialog from 'primevue/dialog';
-import { CONDITIONS, DECISIONS, FACETS, type Facet, type Line } from '@stube/core/model/entities';
-import { FacetReader } from '@stube/core/grouping/attributes';
+import { CONDITIONS, DECISIONS, ATTRIBUTES, type Attribute, type Line } from '@stube/core/model/entities';
+import { AttributeReader } from '@stube/core/grouping/attributes';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { useForm } from '../../parts/form.ts';
 import FormEnd from '../../parts/FormEnd.vue';
@@ -28,22 +28,22 @@ const draft = reactive({
   height: props.line.height ?? 0,
   condition: props.line.condition,
   due: props.line.due ?? '',
-  whereto: props.line.whereto,
+  destination: props.line.destination,
   keepUntil: props.line.keepUntil ?? '',
   setPieces: props.line.setPieces === null ? '' : String(props.line.setPieces),
   setMissing: String(props.line.setMissing),
   also: [...props.line.also],
-  facets: { ...props.line.facets } as Partial<Record<Facet, string>>,
+  attributes: { ...props.line.attributes } as Partial<Record<Attribute, string>>,
   spread: props.line.spread.map((one) => ({ where: one.where, amount: String(one.amount) })),
 });
-const sides = FACETS.filter((one) => one !== 'kind');
-const reader = computed(() => new FacetReader(store.maps.category, store.data.person, new Date()));
-const told = (facet: Facet) => reader.value.of({ ...props.line, facets: {} }, facet) ?? '';
+const sides = ATTRIBUTES.filter((one) => one !== 'kind');
+const reader = computed(() => new AttributeReader(store.maps.category, store.data.person, new Date()));
+const told = (attribute: Attribute) => reader.value.of({ ...props.line, attributes: {} }, attribute) ?? '';
 /** Rooms for what belongs elsewhere; else where things have gone before. */
 const known = computed(() =>
   draft.decision === 'other room'
     ? store.rooms.map((one) => one.name).filter((name) => name !== store.maps.room.get(props.line.roomId)?.name)
-    : [...new Set(store.data.line.map((one) => one.whereto).filter(Boolean))],
+    : [...new Set(store.data.line.map((one) => one.destination).filter(Boolean))],
 );
 const number = (text: string) => Number(text.replace(',', '.'));
 const { problems, busy, submit } = useForm();
@@ -71,12 +71,12 @@ async function save(): Promise<void> {
       height: sized && draft.height ? draft.height : null,
       condition: draft.condition,
       due: draft.due || null,
-      whereto: draft.whereto,
+      destination: draft.destination,
       keepUntil: draft.keepUntil || null,
       setPieces: draft.setPieces.trim() ? number(draft.setPieces) : null,
       setMissing: number(draft.setMissing || '0'),
       also: draft.also.filter((one) => one !== draft.categoryId),
-      facets: Object.fromEntries(Object.entries(draft.facets).filter(([, said]) => said?.trim())),
+      attributes: Object.fromEntries(Object.entries(draft.attributes).filter(([, said]) => said?.trim())),
       spread: draft.spread
         .filter((one) => one.where.trim())
         .map((one) => ({ where: one.where.trim(), amount: number(one.amount) })),
@@ -143,12 +143,16 @@ async function save(): Promise<void> {
         />
         <label v-if="HAS_WHERETO.includes(draft.decision)" class="field"
           ><span>To whom or where</span
-          ><input v-model="draft.whereto" class="write" list="whereto" maxlength="80" autocomplete="off" /><datalist
-            id="whereto"
-          >
+          ><input
+            v-model="draft.destination"
+            class="write"
+            list="destination"
+            maxlength="80"
+            autocomplete="off"
+          /><datalist id="destination">
             <option v-for="one in known" :key="one" :value="one" />
           </datalist>
-          <span v-if="problems.whereto" class="wrong">{{ problems.whereto }}</span></label
+          <span v-if="problems.destination" class="wrong">{{ problems.destination }}</span></label
         >
         <TextField
           v-if="draft.decision === 'keep'"
@@ -176,14 +180,14 @@ async function save(): Promise<void> {
           </button>
         </div>
       </details>
-      <details :open="!!Object.keys(line.facets).length || !!line.also.length">
+      <details :open="!!Object.keys(line.attributes).length || !!line.also.length">
         <summary>Its sides, for other ways of sorting</summary>
         <div class="stack tight inside">
           <p class="small soft">Grey is what Stube reads from its name and category; write to say otherwise.</p>
           <div class="three">
-            <label v-for="facet in sides" :key="facet" class="field"
-              ><span>{{ facet }}</span
-              ><input v-model="draft.facets[facet]" class="write" maxlength="60" :placeholder="told(facet)"
+            <label v-for="attribute in sides" :key="attribute" class="field"
+              ><span>{{ attribute }}</span
+              ><input v-model="draft.attributes[attribute]" class="write" maxlength="60" :placeholder="told(attribute)"
             /></label>
           </div>
           <label class="field"

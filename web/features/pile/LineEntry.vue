@@ -5,9 +5,9 @@ import { CornerDownLeft, X } from '@lucide/vue';
 import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
 import { litresOfLine } from '@stube/core/containers/demand';
 import { formatLength } from '@stube/core/measuring/length';
-import { FRESH_LINE } from '@stube/core/model/fresh';
 import { isReadLine, readLine, type ClueKind } from '@stube/core/pile/read-line';
 import { sayAmount } from '@stube/core/pile/measures';
+import { lineOf } from '@stube/core/pile/new-line';
 import { knownCategories, proposeCategories } from '@stube/core/matching/propose';
 import { starterFamilyOf } from '@stube/core/starter/library';
 import { ApiError } from '../../data/transport.ts';
@@ -16,10 +16,12 @@ import Pictogram from '../../drawing/Pictogram.vue';
 import { sayDay, today } from '../../parts/day.ts';
 import { litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
+import { usePileActions } from './actions.ts';
 
 const props = defineProps<{ roomId: string }>();
 const emit = defineEmits<{ typing: [line: Line | null] }>();
 const store = useSite();
+const { addLine } = usePileActions();
 const text = ref('');
 const picked = ref(0);
 const noCategory = ref(false);
@@ -54,7 +56,7 @@ const meaning = (kind: ClueKind, said: string): string => {
     case 'size':
       return `${now.size!.map((mm) => formatLength(mm, store.site?.system).replace(' mm', '')).join(' × ')}${store.site?.system === 'metric' ? ' mm' : ''}`;
     case 'decision':
-      return now.whereto ? `${now.decision} to ${now.whereto}` : now.decision!;
+      return now.destination ? `${now.decision} to ${now.destination}` : now.decision!;
     case 'condition':
       return now.condition!;
     case 'day':
@@ -91,31 +93,17 @@ const picture = (i: number) => {
 const draft = computed<Line | null>(() => {
   const now = read.value;
   if (!isReadLine(now)) return null;
-  return {
-    id: '',
-    version: 0,
-    siteId: '',
-    roomId: props.roomId,
-    categoryId: chosen.value?.categoryId ?? null,
-    name: now.name,
-    amount: now.amount,
-    measure: now.measure,
-    length: now.size?.[0] ?? null,
-    width: now.size?.[1] ?? null,
-    height: now.size?.[2] ?? null,
-    decision: fate.value,
-    note: now.note,
-    sort: 0,
-    ...FRESH_LINE,
-    condition: now.condition,
-  };
+  const place = { roomId: props.roomId, categoryId: chosen.value?.categoryId ?? null, sort: 0 };
+  return { id: '', version: 0, siteId: '', ...lineOf(now, place, decision.value, new Date().toISOString()) };
 });
 watch(draft, (line) => emit('typing', line));
 const traits = computed(() => {
   const own = store.maps.category.get(chosen.value?.categoryId ?? '');
   return (
     own ??
-    (chosen.value?.starter ? { ...chosen.value.starter, starter: chosen.value.starter.key, factor: 1 } : undefined)
+    (chosen.value?.starter
+      ? { ...chosen.value.starter, starter: chosen.value.starter.key, bulkCorrection: 1 }
+      : undefined)
   );
 });
 const taken = computed(() =>
@@ -131,7 +119,7 @@ async function add(): Promise<void> {
   busy.value = true;
   try {
     const one = chosen.value;
-    await store.addLine({
+    await addLine({
       roomId: props.roomId,
       text: text.value,
       decision: fate.value,

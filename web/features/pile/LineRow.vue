@@ -27,7 +27,7 @@ const size = computed(() =>
 );
 const photo = computed(() => store.data.photo.find((one) => one.lineId === props.line.id));
 const more = computed(() => {
-  const { decision, condition, whereto, due, keepUntil, setPieces, setMissing, spread, tested, dead, note } =
+  const { decision, condition, destination, due, keepUntil, setPieces, setMissing, spread, tested, dead, note } =
     props.line;
   const words = [
     condition,
@@ -35,7 +35,7 @@ const more = computed(() => {
     tested && dead !== null && `${dead} of ${tested} tested were dead`,
     spread.length &&
       `${spread.reduce((sum, one) => sum + one.amount, 0)} of it ${spread.map((one) => one.where).join(', ')}`,
-    whereto && `to ${whereto}`,
+    destination && `to ${destination}`,
     keepUntil && `keep until ${sayDay(keepUntil)}`,
     note,
   ].filter((word): word is string => !!word);
@@ -66,7 +66,7 @@ const acts = computed(() => {
     },
   ];
 });
-const decide = (decision: Decision) => store.attempt(() => store.patch('line', props.line, { decision }));
+const decide = (decision: Decision) => store.tryWrite(() => store.patch('line', props.line, { decision }));
 </script>
 
 <template>

@@ -22,7 +22,7 @@ async function done(): Promise<void> {
   const { line } = props;
   const kept = line.amount - dead.value;
   const counted = { tested: (line.tested ?? 0) + tried.value.length, dead: (line.dead ?? 0) + dead.value };
-  const written = await store.attempt(() =>
+  const written = await store.tryWrite(() =>
     kept > 0
       ? store.patch('line', line, { ...counted, amount: kept })
       : store.patch('line', line, { ...counted, decision: 'recycle', condition: 'dried out' }),

@@ -5,6 +5,9 @@ import { siteWithRoom } from '../../../server/testing/site.ts';
 import type { useSite } from '../../data/site.ts';
 import { realServer, type RealServer } from '../../testing/real-server.ts';
 import { useMerging } from '../grouping/merging.ts';
+import type { NewLine } from '@stube/contract/pile/requests';
+import { useContainersActions } from '../containers/actions.ts';
+import { usePileActions } from './actions.ts';
 import { useLineActs } from './line-acts.ts';
 
 let server: RealServer;
@@ -20,8 +23,10 @@ beforeEach(async () => {
 });
 afterAll(() => server.close());
 
+const addLine = (line: NewLine) => usePileActions().addLine(line);
+const contain = () => useContainersActions().contain(room, {});
 const add = async (text: string): Promise<Line> => {
-  const answer = await store.addLine({ roomId: room, text });
+  const answer = await addLine({ roomId: room, text });
   return store.maps.line.get(answer!.id!)!;
 };
 const amounts = () => [...store.data.line].sort((a, b) => a.sort - b.sort).map((line) => [line.amount, line.decision]);
@@ -61,7 +66,7 @@ describe('categories', () => {
   test('made one keep every line and bin, know the other by its name, and come apart by one undo', async () => {
     const cars = await add('4 toy cars');
     const trains = await add('3 shoeboxes train tracks');
-    await store.contain(room, {});
+    await contain();
     const bins = store.data.bin.length;
     const [into, other] = [cars, trains].map((line) => store.maps.category.get(line.categoryId!)!);
     await store.patch('category', other!, { lightSensitive: true, hazards: ['H2'] });
@@ -87,7 +92,7 @@ describe('categories', () => {
     expect(category).toMatchObject({
       name: 'Racing cars',
       familyId: from.familyId,
-      lie: from.lie,
+      packingKind: from.packingKind,
       density: from.density,
     });
     expect(category).toMatchObject({ starter: null, synonyms: [] });

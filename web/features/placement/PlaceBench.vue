@@ -11,7 +11,7 @@ const emit = defineEmits<{ grab: [event: PointerEvent, id: string]; pick: [id: s
   <section class="sheet stack tight" data-bench aria-label="Bench">
     <h2>On the bench</h2>
     <p v-if="!bins.length" class="small soft">Every bin has its place. Drag one here to take it out.</p>
-    <ul class="loose">
+    <ul class="unplaced">
       <li v-for="bin in bins" :key="bin.id">
         <button type="button" @pointerdown="emit('grab', $event, bin.id)" @click="emit('pick', bin.id)">
           <b>{{ bin.code }}</b> {{ bin.name }}
@@ -30,14 +30,14 @@ const emit = defineEmits<{ grab: [event: PointerEvent, id: string]; pick: [id: s
 </template>
 
 <style scoped>
-.loose {
+.unplaced {
   display: flex;
   flex-direction: column;
   gap: 6px;
   max-height: 46vh;
   overflow-y: auto;
 }
-.loose button {
+.unplaced button {
   width: 100%;
   min-height: 38px;
   text-align: left;

@@ -20,7 +20,7 @@ const {
   bins,
   units,
   spacesOf,
-  loose,
+  unplaced,
   effort,
   held,
   marks,
@@ -102,7 +102,7 @@ onMounted(() => {
               <b class="figure" data-effort>{{ minutes(effort) }}</b> a week to fetch and put back
             </p>
             <p class="soft small" role="status">
-              {{ searching ? saySearch(progress) : sayGap(gap, loose.length) }}
+              {{ searching ? saySearch(progress) : sayGap(gap, unplaced.length) }}
             </p>
           </div>
           <div class="row">
@@ -140,7 +140,7 @@ onMounted(() => {
     </section>
     <aside class="bench stack">
       <BinReason v-if="heldBin" :bin="heldBin" :placing="placing" @close="held = null" />
-      <PlaceBench v-else :bins="loose" :cautions="cautions" @grab="grab" @pick="held = $event" />
+      <PlaceBench v-else :bins="unplaced" :cautions="cautions" @grab="grab" @pick="held = $event" />
     </aside>
     <div
       v-if="ghost"

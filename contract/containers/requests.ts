@@ -1,0 +1,18 @@
+import Joi from 'joi';
+import { rowId } from '../rows/fields.ts';
+
+export interface ContainRequest {
+  choices?: { categoryId: string; containerTypeId: string; count: number }[];
+}
+export const containRequest: Joi.ObjectSchema<ContainRequest> = Joi.object({
+  choices: Joi.array()
+    .max(2000)
+    .items(
+      Joi.object({
+        categoryId: rowId.required(),
+        containerTypeId: rowId.required(),
+        count: Joi.number().integer().min(0).max(200).required(),
+      }),
+    )
+    .unique('categoryId'),
+});

@@ -1,0 +1,12 @@
+import Joi from 'joi';
+import { LISTS, type ListKey } from '@stube/core/pile/departures';
+import { rowId } from '../rows/fields.ts';
+
+export interface ListQuery {
+  of: ListKey;
+  room?: string;
+}
+export const listQuery: Joi.ObjectSchema<ListQuery> = Joi.object({
+  of: Joi.valid(...Object.keys(LISTS)).required(),
+  room: rowId,
+});

@@ -1,0 +1,7 @@
+import Joi from 'joi';
+import { FIELDS } from '../rows/fields.ts';
+
+/** What was done before that day (ISO) is forgotten. */
+export const dropRequest: Joi.ObjectSchema<{ before: string }> = Joi.object({
+  before: FIELDS.deferral.until.required(),
+});

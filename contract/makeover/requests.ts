@@ -1,0 +1,8 @@
+import Joi from 'joi';
+
+export interface SessionRequest {
+  act: 'start' | 'pause' | 'resume' | 'end';
+}
+export const sessionRequest: Joi.ObjectSchema<SessionRequest> = Joi.object({
+  act: Joi.valid('start', 'pause', 'resume', 'end').required(),
+});

@@ -1,0 +1,220 @@
+/** What may be written into each field of each kind of row, and in which limits. Lengths mm, masses g. */
+import Joi from 'joi';
+import {
+  ATTRIBUTES,
+  CONDITIONS,
+  DECISIONS,
+  FORMS,
+  MATERIALS,
+  PHOTO_KINDS,
+  ZONE_KINDS,
+  type RowOf,
+  type TableName,
+} from '@stube/core/model/entities';
+import type { FieldsOf } from '@stube/core/model/entity';
+import { HAZARD_WORDS } from '@stube/core/cautions/hazards';
+import { TEMPLATES } from '@stube/core/measuring/template';
+import { DOUBTS } from '@stube/core/pile/doubts';
+import { dayOf } from '@stube/core/pile/tokens';
+import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
+import { PACKING_FACTOR } from '@stube/core/containers/litres';
+
+const text = (max: number) => Joi.string().trim().min(1).max(max);
+const note = (max: number) => Joi.string().trim().max(max).allow('');
+export const rowId = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, 'id');
+const mm = (min: number, max: number) => Joi.number().integer().min(min).max(max);
+const flag = Joi.boolean().strict();
+const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).unique();
+const coordinate = mm(-1000, 100_000);
+const order = Joi.number().min(-1e9).max(1e9);
+const word = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'name');
+
+const day = Joi.string().custom((value: string, helpers) => {
+  const [year, month, date] = /^(\d{4})-(\d{2})-(\d{2})$/.test(value) ? value.split('-').map(Number) : [0, 0, 0];
+  return dayOf(year!, month!, date!) ? value : helpers.message({ custom: 'must be a day like 2027-03-31' });
+});
+/** Kept to the millisecond, however it is written. */
+const instant = Joi.string()
+  .max(40)
+  .custom((value: string, helpers) => {
+    const time = /^\d{4}-\d\d-\d\dT/.test(value) ? Date.parse(value) : NaN;
+    return Number.isNaN(time)
+      ? helpers.message({ custom: 'must be a point in time like 2027-03-31T09:30:00Z' })
+      : new Date(time).toISOString();
+  });
+const limit = Joi.object({ containerTypeId: rowId.required(), count: mm(1, 200).required() }).allow(null);
+
+/** The longest name of a line; a label, a list and an act are named after it. */
+export const MAX_NAME = 120;
+/** No limit of its own: what a bin holds follows from its lines, however many and large they are told to be. */
+const MAX_LITRES = 1e18;
+
+/** `id`, `siteId` and `version` are kept by the server. */
+export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Schema> } = {
+  site: {
+    name: text(80),
+    system: Joi.valid('metric', 'imperial'),
+    currency: Joi.string().pattern(/^[A-Z]{3}$/, 'three letters'),
+    growth: Joi.number().min(0).max(0.5),
+    fillLimit: Joi.number().min(0.3).max(1),
+    measures: Joi.object().pattern(Joi.valid(...EVERYDAY_MEASURES.map((m) => m.key)), Joi.number().min(0.01).max(500)),
+  },
+  person: {
+    name: text(60),
+    kind: Joi.valid('adult', 'child'),
+    stature: mm(400, 2300),
+    colour: word,
+    born: Joi.string()
+      .pattern(/^\d{4}-(0[1-9]|1[0-2])$/, 'year and month')
+      .allow(null),
+    reads: flag,
+    limit,
+  },
+  room: {
+    name: text(60),
+    code: Joi.string().pattern(/^[A-Z]{1,2}$/, 'one or two capital letters'),
+    width: mm(500, 50_000),
+    depth: mm(500, 50_000),
+    height: mm(1500, 12_000),
+    sort: order,
+    people: list(rowId, 60),
+    minutesADay: mm(5, 720).allow(null),
+    deadline: day.allow(null),
+  },
+  zone: { roomId: rowId, name: text(60), kind: Joi.valid(...ZONE_KINDS), x: coordinate, y: coordinate },
+  unit: {
+    roomId: rowId,
+    name: text(60),
+    template: Joi.valid(...Object.keys(TEMPLATES)),
+    width: mm(60, 6000),
+    height: mm(60, 6000),
+    depth: mm(60, 6000),
+    columns: mm(1, 12),
+    rows: mm(1, 20),
+    board: mm(1, 80),
+    raised: mm(0, 3000),
+    x: coordinate,
+    y: coordinate,
+    locked: flag,
+    sunlit: flag,
+    onView: flag,
+    anchored: flag,
+    sort: order,
+  },
+  compartment: {
+    unitId: rowId,
+    name: text(60),
+    x: mm(0, 6000),
+    z: mm(0, 6000),
+    width: mm(10, 6000),
+    depth: mm(10, 6000),
+    height: mm(10, 6000),
+    floor: mm(0, 9000),
+    access: Joi.valid('front', 'top'),
+    door: flag,
+    drawer: flag,
+    maxLoad: mm(100, 500_000),
+    sort: order,
+  },
+  family: { name: text(60), hue: word, pictogram: word, sort: order, granularity: mm(1, 60).allow(null) },
+  category: {
+    familyId: rowId,
+    starter: word.max(60).allow(null),
+    name: text(60),
+    pictogram: word,
+    synonyms: list(text(60), 40),
+    packingKind: Joi.valid(...Object.keys(PACKING_FACTOR)),
+    hazards: list(Joi.valid(...Object.keys(HAZARD_WORDS)), 15),
+    view: Joi.valid('show', 'hide', null),
+    lid: flag,
+    lightSensitive: flag,
+    density: Joi.number().min(5).max(5000),
+    zoneKind: Joi.valid(...ZONE_KINDS),
+    perWeek: Joi.number().min(0).max(500),
+    users: list(rowId, 60),
+    containerTypeId: rowId.allow(null),
+    bulkCorrection: Joi.number().min(0.25).max(4),
+    tidiers: list(rowId, 60),
+    limit,
+    scheme: word.allow(null),
+  },
+  line: {
+    roomId: rowId,
+    categoryId: rowId.allow(null),
+    name: text(MAX_NAME),
+    amount: Joi.number().greater(0).max(100_000),
+    measure: Joi.valid('pieces', ...EVERYDAY_MEASURES.map((m) => m.key)),
+    length: mm(1, 20_000).allow(null),
+    width: mm(1, 20_000).allow(null),
+    height: mm(1, 20_000).allow(null),
+    decision: Joi.valid(...DECISIONS),
+    note: note(400),
+    sort: order,
+    condition: Joi.valid(...CONDITIONS, null),
+    due: day.allow(null),
+    destination: note(80),
+    keepUntil: day.allow(null),
+    decidedAt: instant.allow(null),
+    tested: Joi.number().min(0).max(100_000).allow(null),
+    dead: Joi.number().min(0).max(100_000).allow(null),
+    setPieces: mm(1, 20_000).allow(null),
+    setMissing: mm(0, 20_000),
+    also: list(rowId, 12),
+    spread: Joi.array()
+      .max(12)
+      .items(Joi.object({ where: text(80).required(), amount: Joi.number().greater(0).max(100_000).required() })),
+    attributes: Joi.object().pattern(Joi.valid(...ATTRIBUTES), note(60)),
+    doubts: Joi.object().pattern(Joi.valid(...DOUBTS.map((doubt) => doubt.key)), flag),
+  },
+  containerType: {
+    name: text(60),
+    form: Joi.valid(...FORMS),
+    outWidth: mm(10, 3000),
+    outDepth: mm(10, 3000),
+    outHeight: mm(10, 3000),
+    inWidth: mm(5, 3000),
+    inDepth: mm(5, 3000),
+    inHeight: mm(5, 3000),
+    seeThrough: flag,
+    lid: flag,
+    handle: flag,
+    stackable: flag,
+    mass: mm(0, 50_000),
+    price: mm(0, 10_000_000),
+    pack: mm(1, 1000),
+    owned: mm(0, 10_000),
+    material: Joi.valid(...MATERIALS),
+  },
+  bin: {
+    roomId: rowId,
+    categoryId: rowId,
+    containerTypeId: rowId,
+    code: Joi.string().pattern(/^[A-Z]{1,2}\d{1,5}$/, 'letters and a number'),
+    // The name of a category with the number of the bin.
+    name: text(70),
+    litres: Joi.number().min(0).max(MAX_LITRES),
+    compartmentId: rowId.allow(null),
+    pinned: flag,
+    // Code and name.
+    printed: Joi.string().max(120).allow('', null),
+    seenFull: Joi.number().min(0).max(1.5).allow(null),
+    sort: order,
+  },
+  session: {
+    roomId: rowId,
+    startedAt: instant,
+    runningSince: instant.allow(null),
+    endedAt: instant.allow(null),
+    seconds: Joi.number().min(0).max(1e10),
+  },
+  deferral: { roomId: rowId, what: text(120), until: day, done: flag },
+  photo: {
+    roomId: rowId,
+    lineId: rowId.allow(null),
+    kind: Joi.valid(...PHOTO_KINDS),
+    takenOn: day,
+    width: mm(1, 20_000),
+    height: mm(1, 20_000),
+    note: note(200),
+  },
+};

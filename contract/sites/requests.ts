@@ -1,0 +1,18 @@
+import Joi from 'joi';
+import { FIELDS } from '../rows/fields.ts';
+
+export interface NewSite {
+  name: string;
+  system: 'metric' | 'imperial';
+  currency: string;
+}
+export const newSite: Joi.ObjectSchema<NewSite> = Joi.object({
+  name: FIELDS.site.name.required(),
+  system: FIELDS.site.system.default('metric'),
+  currency: FIELDS.site.currency.default('EUR'),
+});
+
+/** From which revision on changes are asked for. */
+export const sinceQuery: Joi.ObjectSchema<{ since: number }> = Joi.object({
+  since: Joi.number().integer().min(0).required(),
+});

@@ -1,0 +1,33 @@
+/** Categories made one, or parted: what has to be written so that no line, no bin and no hazard is lost. */
+import { defaultsOf } from '../model/defaults.ts';
+import type { FieldsOf } from '../model/entity.ts';
+import type { Category } from '../model/entities.ts';
+
+/** Other words for a category that are kept at most. */
+const MAX_SYNONYMS = 40;
+const MAX_PER_WEEK = 500;
+
+const union = <T>(...lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())];
+
+/** What the first becomes when the others go into it: their names are other words for it, every caution of theirs is its own. */
+export const mergedTraits = (into: Category, others: readonly Category[]): Partial<FieldsOf<Category>> => ({
+  synonyms: union(
+    into.synonyms,
+    others.flatMap((other) => [other.name, ...other.synonyms]).filter((word) => word !== into.name),
+  ).slice(0, MAX_SYNONYMS),
+  hazards: union(into.hazards, ...others.map((other) => other.hazards)),
+  // An empty list means everybody: with everybody it stays empty.
+  users:
+    into.users.length && others.every((other) => other.users.length)
+      ? union(into.users, ...others.map((other) => other.users))
+      : [],
+  perWeek: Math.min(MAX_PER_WEEK, into.perWeek + others.reduce((sum, other) => sum + other.perWeek, 0)),
+  lid: into.lid || others.some((other) => other.lid),
+  lightSensitive: into.lightSensitive || others.some((other) => other.lightSensitive),
+});
+
+/** A category of its own for part of another: it lies and is used like the one it comes from. */
+export function partedCategory(from: Category | undefined, name: string, familyId: string): FieldsOf<Category> {
+  const { id: _id, version: _version, siteId: _siteId, ...like }: Partial<Category> = from ?? {};
+  return { ...defaultsOf('category'), ...like, synonyms: [], starter: null, scheme: null, limit: null, name, familyId };
+}

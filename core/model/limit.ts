@@ -1,0 +1,16 @@
+import type { Field } from './entity.ts';
+
+/** The container is the limit: so many of that type. */
+export interface Limit {
+  containerTypeId: string;
+  count: number;
+}
+
+/** A field that holds a limit or null: told in containers that are gone it limits nothing. */
+export const limitField = {
+  default: null,
+  since: 2,
+  to: 'containerType',
+  at: 'containerTypeId',
+  whenGone: 'clear',
+} as const satisfies Field<Limit | null>;

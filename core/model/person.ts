@@ -1,0 +1,30 @@
+import { entity, type RowOfSite } from './entity.ts';
+import { limitField, type Limit } from './limit.ts';
+
+export interface Person extends RowOfSite {
+  name: string;
+  kind: 'adult' | 'child';
+  /** Standing height in mm. */
+  stature: number;
+  colour: string;
+  /** Month of birth, `2021-04`; null where nobody said. The stature of a child is then estimated from it. */
+  born: string | null;
+  /** Finds its way by words; otherwise by pictures. */
+  reads: boolean;
+  /** What this person's keepsakes have to fit into; null where there is no limit. */
+  limit: Limit | null;
+}
+
+export const person = entity<Person>()({
+  words: { one: 'person', many: 'persons' },
+  routes: { create: true, remove: true },
+  fields: {
+    name: {},
+    kind: {},
+    stature: {},
+    colour: { default: 'slate' },
+    born: { default: null, since: 2 },
+    reads: { default: true, since: 2 },
+    limit: limitField,
+  },
+});

@@ -1,0 +1,30 @@
+import { entity, type Row } from './entity.ts';
+
+export type LengthSystem = 'metric' | 'imperial';
+
+export interface Site extends Row {
+  name: string;
+  system: LengthSystem;
+  /** ISO 4217 code. */
+  currency: string;
+  /** Room to grow, as a share (0.1 is 10 %). */
+  growth: number;
+  /** How full a container may be, as a share of its inside. */
+  fillLimit: number;
+  /** Litres of each everyday measure, where this site differs from the usual. */
+  measures: Partial<Record<string, number>>;
+}
+
+export const site = entity<Site>()({
+  words: { one: 'site', many: 'sites' },
+  routes: { create: false, remove: false },
+  fields: {
+    name: {},
+    system: { default: 'metric' },
+    currency: { default: 'EUR' },
+    // Usual room to grow and fill limit (design, 4.1).
+    growth: { default: 0.1 },
+    fillLimit: { default: 0.8 },
+    measures: { default: {} },
+  },
+});

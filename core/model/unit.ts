@@ -1,0 +1,54 @@
+import { entity, pointsTo, type RowOfSite } from './entity.ts';
+
+export type TemplateKind = 'cubes' | 'bookcase' | 'cabinet' | 'chest' | 'trunk';
+
+export interface UnitShape {
+  template: TemplateKind;
+  /** Outside, mm. */
+  width: number;
+  height: number;
+  depth: number;
+  columns: number;
+  rows: number;
+  /** Thickness of the boards, mm. */
+  board: number;
+  /** From the room's floor to the underside of the unit (feet, or the wall fixing), mm. */
+  raised: number;
+}
+
+export interface Unit extends RowOfSite, UnitShape {
+  roomId: string;
+  name: string;
+  /** Middle of its front on the floor plan, mm from the left wall and from the front wall. */
+  x: number;
+  y: number;
+  locked: boolean;
+  sunlit: boolean;
+  onView: boolean;
+  anchored: boolean;
+  sort: number;
+}
+
+export const unit = entity<Unit>()({
+  words: { one: 'unit', many: 'units' },
+  routes: { create: true, remove: true },
+  fields: {
+    roomId: pointsTo('room', 'remove'),
+    name: {},
+    template: {},
+    width: {},
+    height: {},
+    depth: {},
+    columns: {},
+    rows: {},
+    board: {},
+    raised: {},
+    x: { computed: true },
+    y: { computed: true },
+    locked: { default: false },
+    sunlit: { default: false },
+    onView: { default: true },
+    anchored: { default: false },
+    sort: { computed: true },
+  },
+});

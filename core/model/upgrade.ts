@@ -1,0 +1,51 @@
+/** Rows as earlier versions of the model wrote them, in saved files and in the journal, brought to the present one. */
+import { ENTITIES, TABLES, type TableName } from './entities.ts';
+import { fieldsOf } from './defaults.ts';
+
+/** Counts changes of the model: a field or table that comes (`since`), and one that is called otherwise (below). */
+export const MODEL_VERSION = 3;
+
+/** By the version that brought them: new names of fields, by table. */
+const RENAMED: Readonly<Record<number, Partial<Record<TableName, Readonly<Record<string, string>>>>>> = {
+  3: {
+    family: { fine: 'granularity' },
+    category: { lie: 'packingKind', factor: 'bulkCorrection', school: 'scheme' },
+    line: { whereto: 'destination', facets: 'attributes' },
+  },
+};
+
+type Values = Record<string, unknown>;
+
+/**
+ * A row, or some fields of one, as the present model has them.
+ * @param from the version of the model that wrote it
+ * @param whole false where only some fields are there: then none is filled in
+ */
+export function upgradeRow(table: TableName, row: Readonly<Values>, from: number, whole = true): Values {
+  let now: Values = { ...row };
+  for (let version = from + 1; version <= MODEL_VERSION; version++) {
+    const names = RENAMED[version]?.[table];
+    if (names) now = Object.fromEntries(Object.entries(now).map(([field, value]) => [names[field] ?? field, value]));
+  }
+  if (whole && from < MODEL_VERSION)
+    for (const [name, field] of fieldsOf(table))
+      if (field.since !== undefined && now[name] === undefined) now[name] = structuredClone(field.default);
+  return now;
+}
+
+/**
+ * All tables of a site file as the present model has them; what is not a list of rows is left for the check to refuse.
+ * Where a version 2 is named fields of it may be missing, as it grew while it was current.
+ */
+export function upgradeSite(data: Readonly<Record<string, unknown>>, from: number): Record<string, unknown> {
+  const now: Record<string, unknown> = { ...data };
+  for (const table of TABLES) {
+    const rows = data[table];
+    if (rows === undefined && (ENTITIES[table].since ?? 1) > from) now[table] = [];
+    else if (Array.isArray(rows))
+      now[table] = rows.map((row: unknown) =>
+        row !== null && typeof row === 'object' && !Array.isArray(row) ? upgradeRow(table, row as Values, from) : row,
+      );
+  }
+  return now;
+}

@@ -1,0 +1,29 @@
+import { entity, pointsTo, type RowOfSite } from './entity.ts';
+
+export const ZONE_KINDS = [
+  'reading',
+  'building',
+  'dressing-up',
+  'art',
+  'table work',
+  'office',
+  'changing',
+  'sleeping',
+  'whole room',
+] as const;
+export type ZoneKind = (typeof ZONE_KINDS)[number];
+
+export interface Zone extends RowOfSite {
+  roomId: string;
+  name: string;
+  kind: ZoneKind;
+  /** Centre on the floor plan: mm from the room's left wall and from its front wall. */
+  x: number;
+  y: number;
+}
+
+export const zone = entity<Zone>()({
+  words: { one: 'zone', many: 'zones' },
+  routes: { create: true, remove: true },
+  fields: { roomId: pointsTo('room', 'remove'), name: {}, kind: {}, x: {}, y: {} },
+});

@@ -1,0 +1,60 @@
+/** What a line becomes when it is read, typed or from a list: the one place where that is decided. */
+import { addDays, LATER_DAYS } from '../deadlines/day.ts';
+import { defaultsOf } from '../model/defaults.ts';
+import type { FieldsOf } from '../model/entity.ts';
+import type { Decision, Line } from '../model/entities.ts';
+import type { ReadLine } from './read-line.ts';
+
+/** When a line nobody decided about comes back. @param now ISO date, or date and time */
+export const laterDay = (now: string): string => addDays(now.slice(0, 10), LATER_DAYS);
+
+/**
+ * A decision with its dates: what is kept is kept until the day said, all else is due on it; what is open comes back.
+ * @param day ISO, null where none was said
+ * @param now ISO date and time
+ */
+export const decided = (
+  decision: Decision,
+  day: string | null,
+  now: string,
+): Pick<Line, 'decision' | 'due' | 'keepUntil' | 'decidedAt'> => ({
+  decision,
+  due: decision === 'keep' ? null : (day ?? (decision === 'decide later' ? laterDay(now) : null)),
+  keepUntil: decision === 'keep' ? day : null,
+  decidedAt: decision === 'decide later' ? null : now,
+});
+
+/**
+ * The line that a text was read as.
+ * @param chosen a decision by hand, which goes before what the words say
+ * @param now ISO date and time
+ */
+export const lineOf = (
+  read: ReadLine,
+  place: Pick<Line, 'roomId' | 'categoryId' | 'sort'>,
+  chosen: Decision | null,
+  now: string,
+): FieldsOf<Line> => ({
+  ...defaultsOf('line'),
+  ...place,
+  name: read.name,
+  amount: read.amount,
+  measure: read.measure,
+  length: read.size?.[0] ?? null,
+  width: read.size?.[1] ?? null,
+  height: read.size?.[2] ?? null,
+  ...decided(chosen ?? read.decision ?? 'keep', read.day, now),
+  note: read.note,
+  condition: read.condition,
+  destination: read.destination,
+  setPieces: read.setPieces,
+  setMissing: read.setMissing,
+});
+
+/** What a change of its decision brings with it. @param now ISO date and time */
+export function withDecision(line: Line, patch: Partial<FieldsOf<Line>>, now: string): Partial<FieldsOf<Line>> {
+  const { decision } = patch;
+  if (!decision || decision === line.decision) return patch;
+  const due = 'due' in patch ? (patch.due ?? null) : decision === 'decide later' ? laterDay(now) : null;
+  return { ...patch, decidedAt: decision === 'decide later' ? null : now, due: decision === 'keep' ? null : due };
+}

@@ -1,0 +1,104 @@
+/** What was done on a site: what can be taken back next, what happened to a row, how large the record is, and dropping old parts. */
+import { and, desc, eq, inArray, lt, ne, or, sql } from 'drizzle-orm';
+import type { History, HistorySize } from '@stube/contract/answers';
+import type { Db } from './open.ts';
+import { change, journal, photo, picture, site } from './tables.ts';
+
+/** Changes of a person, and of programs that named nobody. */
+export const changesOf = (siteId: string, who: string) =>
+  and(eq(change.siteId, siteId), inArray(change.who, [...new Set([who, 'here'])]));
+export const TO_UNDO = and(sql`not ${change.undone}`, sql`not ${change.first}`);
+export const TO_REDO = and(sql`${change.undone}`, sql`not ${change.dropped}`);
+
+/** What a person can undo and redo next on a site. */
+export async function historyOf(db: Db, siteId: string, who: string): Promise<History> {
+  const [undo] = await db
+    .select({ what: change.what })
+    .from(change)
+    .where(and(changesOf(siteId, who), TO_UNDO))
+    .orderBy(desc(change.seq))
+    .limit(1);
+  const [redo] = await db
+    .select({ what: change.what })
+    .from(change)
+    .where(and(changesOf(siteId, who), TO_REDO))
+    .orderBy(change.seq)
+    .limit(1);
+  return { undo: undo?.what ?? null, redo: redo?.what ?? null };
+}
+
+/** The changes that touched one row, newest first. */
+export async function historyOfRow(
+  db: Db,
+  siteId: string,
+  rowId: string,
+): Promise<{ at: string; what: string; undone: boolean; after: Record<string, unknown> | null }[]> {
+  return db
+    .select({ at: change.at, what: change.what, undone: change.undone, after: journal.after })
+    .from(journal)
+    .innerJoin(change, and(eq(change.siteId, journal.siteId), eq(change.seq, journal.seq)))
+    .where(and(eq(journal.siteId, siteId), eq(journal.rowId, rowId)))
+    .orderBy(desc(journal.seq))
+    .limit(100);
+}
+
+export async function historySize(db: Db, siteId: string): Promise<HistorySize> {
+  const [size] = await db
+    .select({
+      changes: sql<number>`count(*)::int`,
+      bytes: sql<number>`coalesce(sum(${change.bytes}), 0)::float8`,
+      oldest: sql<string | null>`min(${change.at})`,
+    })
+    .from(change)
+    .where(eq(change.siteId, siteId));
+  return { changes: size!.changes, bytes: size!.bytes, oldest: size!.oldest && new Date(size!.oldest).toISOString() };
+}
+
+/**
+ * Forgets what was done before a day: it can no longer be taken back, and pictures that only it could bring back go too.
+ * @param before ISO date
+ */
+export async function dropHistory(db: Db, siteId: string, before: string): Promise<HistorySize> {
+  await db.transaction(async (tx) => {
+    const gone = await tx
+      .delete(change)
+      .where(and(eq(change.siteId, siteId), lt(change.at, `${before}T00:00:00.000Z`)))
+      .returning({ touched: change.touched });
+    if (!gone.length) return;
+    const last = gone.reduce((most, { touched }) => Math.max(most, touched), 0);
+    await tx
+      .update(site)
+      .set({ historyFrom: sql`greatest(${site.historyFrom}, ${last})` })
+      .where(eq(site.id, siteId));
+  });
+  await collectPictures(db);
+  return historySize(db, siteId);
+}
+
+/**
+ * Removes pictures nobody can come back to: their row is gone, and no change that can still be undone or redone holds it.
+ * @returns how many went
+ */
+export async function collectPictures(db: Db): Promise<number> {
+  const held = db
+    .select({ one: sql`1` })
+    .from(journal)
+    .innerJoin(change, and(eq(change.siteId, journal.siteId), eq(change.seq, journal.seq)))
+    .where(
+      and(
+        eq(journal.siteId, picture.siteId),
+        eq(journal.rowId, picture.photoId),
+        eq(journal.table, 'photo'),
+        or(ne(change.undone, true), ne(change.dropped, true)),
+      ),
+    );
+  const row = db
+    .select({ one: sql`1` })
+    .from(photo)
+    .where(eq(photo.id, picture.photoId));
+  const gone = await db
+    .delete(picture)
+    .where(and(sql`not exists ${row}`, sql`not exists ${held}`))
+    .returning({ id: picture.photoId });
+  return gone.length;
+}

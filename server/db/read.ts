@@ -1,0 +1,68 @@
+/** Reading a site: whole, or what has changed since a revision. */
+import { and, eq, gt } from 'drizzle-orm';
+import { TABLES, type SiteData } from '@stube/core/model/entities';
+import type { SiteChanges, Snapshot } from '@stube/contract/answers';
+import { historyOf } from './history.ts';
+import type { Db } from './open.ts';
+import { NotFound } from './problems.ts';
+import { rowOnly, tableOf } from './recorder.ts';
+import { change, journal, site } from './tables.ts';
+
+async function knownSite(db: Db, siteId: string): Promise<typeof site.$inferSelect> {
+  const [row] = await db.select().from(site).where(eq(site.id, siteId));
+  if (!row || row.removed) throw new NotFound('site', siteId);
+  return row;
+}
+
+export async function readSite(db: Db, siteId: string): Promise<SiteData> {
+  const data: Partial<Record<keyof SiteData, unknown[]>> = { site: [rowOnly(await knownSite(db, siteId))] };
+  for (const name of TABLES)
+    if (name !== 'site')
+      data[name] = await db
+        .select()
+        .from(tableOf(name))
+        .where(eq(tableOf(name).siteId, siteId));
+  return data as unknown as SiteData;
+}
+
+export async function snapshot(db: Db, siteId: string, who: string): Promise<Snapshot> {
+  return db.transaction(async (tx) => {
+    const { revision } = await knownSite(tx as Db, siteId);
+    const data = await readSite(tx as Db, siteId);
+    return { data, revision, history: await historyOf(tx as Db, siteId, who) };
+  });
+}
+
+/**
+ * What was written and removed after a revision.
+ * @returns null where that cannot be told, as the history does not reach so far back: then the whole is to be read
+ */
+export async function changesSince(db: Db, siteId: string, since: number, who: string): Promise<SiteChanges | null> {
+  return db.transaction(async (tx) => {
+    const { revision, historyFrom } = await knownSite(tx as Db, siteId);
+    if (since > revision || since < historyFrom) return null;
+    const answer: SiteChanges = { revision, rows: {}, removed: {}, history: await historyOf(tx as Db, siteId, who) };
+    if (since === revision) return answer;
+    for (const name of TABLES) {
+      const t = tableOf(name);
+      const rows = await tx
+        .select()
+        .from(t)
+        .where(and(eq(name === 'site' ? t.id : t.siteId, siteId), gt(t.version, since)));
+      if (rows.length) (answer.rows as Record<string, unknown[]>)[name] = rows.map(rowOnly);
+    }
+    // Whatever went had been written or removed since; undone changes too, as they moved rows twice.
+    const touched = await tx
+      .selectDistinct({ table: journal.table, rowId: journal.rowId })
+      .from(journal)
+      .innerJoin(change, and(eq(change.siteId, journal.siteId), eq(change.seq, journal.seq)))
+      .where(and(eq(journal.siteId, siteId), gt(change.touched, since)));
+    const there = new Set(TABLES.flatMap((name) => (answer.rows[name] ?? []).map((row) => `${name} ${row.id}`)));
+    for (const { table, rowId } of touched)
+      if (!there.has(`${table} ${rowId}`)) (answer.removed[table] ??= []).push(rowId);
+    return answer;
+  });
+}
+
+/** @throws NotFound when the site is not there, or removed */
+export const siteNameOf = async (db: Db, siteId: string): Promise<string> => (await knownSite(db, siteId)).name;

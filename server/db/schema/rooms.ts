@@ -1,0 +1,139 @@
+/** Sites, who is there, and what a room is made of. */
+import { sql } from 'drizzle-orm';
+import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+import {
+  ZONE_KINDS,
+  type Compartment,
+  type Limit,
+  type Site,
+  type TemplateKind,
+  type ZoneKind,
+} from '@stube/core/model/entities';
+import { day, flag, holds, idList, mm, modelKeys, ofSite, oneOf, row, sort } from './columns.ts';
+
+export const site = pgTable(
+  'site',
+  {
+    ...row,
+    name: text('name').notNull(),
+    system: text('system').$type<Site['system']>().notNull(),
+    currency: text('currency').notNull(),
+    growth: doublePrecision('growth').notNull(),
+    fillLimit: doublePrecision('fill_limit').notNull(),
+    measures: jsonb('measures').$type<Site['measures']>().notNull(),
+    removed: boolean('removed').notNull().default(false),
+    /** Counts the site's changes: taken and raised by each of them in its own transaction. */
+    revision: bigint('revision', { mode: 'number' }).notNull().default(0),
+    /** Changes up to this revision were dropped from the history: who knows only an older one reads the whole site anew. */
+    historyFrom: bigint('history_from', { mode: 'number' }).notNull().default(0),
+  },
+  (t) => [
+    oneOf('site_system', t.system, ['metric', 'imperial']),
+    holds('site_growth', sql`${t.growth} between 0 and 0.5`),
+  ],
+);
+
+export const person = pgTable(
+  'person',
+  {
+    ...ofSite,
+    name: text('name').notNull(),
+    kind: text('kind').$type<'adult' | 'child'>().notNull(),
+    stature: mm('stature'),
+    colour: text('colour').notNull(),
+    born: text('born'),
+    reads: boolean('reads').notNull().default(true),
+    limit: jsonb('limit').$type<Limit>(),
+  },
+  (t) => [
+    ...modelKeys('person', t, { site: () => site }),
+    oneOf('person_kind', t.kind, ['adult', 'child']),
+    holds('person_born', sql`${t.born} ~ '^[0-9]{4}-[0-9]{2}$'`),
+  ],
+);
+
+export const room = pgTable(
+  'room',
+  {
+    ...ofSite,
+    name: text('name').notNull(),
+    code: text('code').notNull(),
+    width: mm('width'),
+    depth: mm('depth'),
+    height: mm('height'),
+    sort,
+    people: idList('people'),
+    minutesADay: integer('minutes_a_day'),
+    deadline: day('deadline'),
+  },
+  (t) => [
+    ...modelKeys('room', t, { site: () => site }),
+    holds('room_size', sql`${t.width} > 0 and ${t.depth} > 0 and ${t.height} > 0`),
+  ],
+);
+
+export const zone = pgTable(
+  'zone',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    name: text('name').notNull(),
+    kind: text('kind').$type<ZoneKind>().notNull(),
+    x: mm('x'),
+    y: mm('y'),
+  },
+  (t) => [...modelKeys('zone', t, { site: () => site, room: () => room }), oneOf('zone_kind', t.kind, ZONE_KINDS)],
+);
+
+export const unit = pgTable(
+  'unit',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    name: text('name').notNull(),
+    template: text('template').$type<TemplateKind>().notNull(),
+    width: mm('width'),
+    height: mm('height'),
+    depth: mm('depth'),
+    columns: mm('columns'),
+    rows: mm('rows'),
+    board: mm('board'),
+    raised: mm('raised'),
+    x: mm('x'),
+    y: mm('y'),
+    locked: flag('locked'),
+    sunlit: flag('sunlit'),
+    onView: flag('on_view'),
+    anchored: flag('anchored'),
+    sort,
+  },
+  (t) => [
+    ...modelKeys('unit', t, { site: () => site, room: () => room }),
+    holds('unit_size', sql`${t.width} > 0 and ${t.depth} > 0 and ${t.height} > 0`),
+  ],
+);
+
+export const compartment = pgTable(
+  'compartment',
+  {
+    ...ofSite,
+    unitId: text('unit_id').notNull(),
+    name: text('name').notNull(),
+    x: mm('x'),
+    z: mm('z'),
+    width: mm('width'),
+    depth: mm('depth'),
+    height: mm('height'),
+    floor: mm('floor'),
+    access: text('access').$type<Compartment['access']>().notNull(),
+    door: flag('door'),
+    drawer: flag('drawer'),
+    maxLoad: mm('max_load'),
+    sort,
+  },
+  (t) => [
+    ...modelKeys('compartment', t, { site: () => site, unit: () => unit }),
+    oneOf('compartment_access', t.access, ['front', 'top']),
+    holds('compartment_size', sql`${t.width} > 0 and ${t.depth} > 0 and ${t.height} > 0`),
+  ],
+);

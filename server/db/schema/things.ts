@@ -1,0 +1,234 @@
+/** What is sorted, what it is kept in, and the record of the work. */
+import { sql } from 'drizzle-orm';
+import { doublePrecision, index, integer, jsonb, pgTable, text, unique, uniqueIndex } from 'drizzle-orm/pg-core';
+import {
+  CONDITIONS,
+  DECISIONS,
+  FORMS,
+  MATERIALS,
+  PHOTO_KINDS,
+  ZONE_KINDS,
+  type CategoryTraits,
+  type Condition,
+  type ContainerShape,
+  type Decision,
+  type HazardId,
+  type Limit,
+  type Line,
+  type Photo,
+  type ZoneKind,
+} from '@stube/core/model/entities';
+import { day, flag, holds, idList, instant, mm, modelKeys, ofSite, oneOf, sort } from './columns.ts';
+import { compartment, room, site } from './rooms.ts';
+
+export const family = pgTable(
+  'family',
+  {
+    ...ofSite,
+    name: text('name').notNull(),
+    hue: text('hue').notNull(),
+    pictogram: text('pictogram').notNull(),
+    sort,
+    granularity: integer('granularity'),
+  },
+  (t) => [...modelKeys('family', t, { site: () => site })],
+);
+
+export const containerType = pgTable(
+  'container_type',
+  {
+    ...ofSite,
+    name: text('name').notNull(),
+    form: text('form').$type<ContainerShape['form']>().notNull(),
+    outWidth: mm('out_width'),
+    outDepth: mm('out_depth'),
+    outHeight: mm('out_height'),
+    inWidth: mm('in_width'),
+    inDepth: mm('in_depth'),
+    inHeight: mm('in_height'),
+    seeThrough: flag('see_through'),
+    lid: flag('lid'),
+    handle: flag('handle'),
+    stackable: flag('stackable'),
+    mass: mm('mass'),
+    price: mm('price'),
+    pack: mm('pack'),
+    material: text('material').$type<ContainerShape['material']>().notNull(),
+    owned: mm('owned'),
+  },
+  (t) => [
+    ...modelKeys('containerType', t, { site: () => site }),
+    oneOf('container_type_form', t.form, FORMS),
+    oneOf('container_type_material', t.material, MATERIALS),
+    holds(
+      'container_type_inside',
+      sql`${t.inWidth} <= ${t.outWidth} and ${t.inDepth} <= ${t.outDepth} and ${t.inHeight} <= ${t.outHeight}`,
+    ),
+  ],
+);
+
+export const category = pgTable(
+  'category',
+  {
+    ...ofSite,
+    familyId: text('family_id').notNull(),
+    starter: text('starter'),
+    name: text('name').notNull(),
+    pictogram: text('pictogram').notNull(),
+    synonyms: jsonb('synonyms').$type<string[]>().notNull(),
+    packingKind: text('packing_kind').$type<CategoryTraits['packingKind']>().notNull(),
+    hazards: jsonb('hazards').$type<HazardId[]>().notNull(),
+    view: text('view').$type<CategoryTraits['view']>(),
+    lid: flag('lid'),
+    lightSensitive: flag('light_sensitive'),
+    density: doublePrecision('density').notNull(),
+    zoneKind: text('zone_kind').$type<ZoneKind>().notNull(),
+    perWeek: doublePrecision('per_week').notNull(),
+    users: idList('users'),
+    containerTypeId: text('container_type_id'),
+    bulkCorrection: doublePrecision('bulk_correction').notNull(),
+    tidiers: idList('tidiers'),
+    limit: jsonb('limit').$type<Limit>(),
+    scheme: text('scheme'),
+  },
+  (t) => [
+    ...modelKeys('category', t, { site: () => site, family: () => family, containerType: () => containerType }),
+    index('category_starter').on(t.siteId, t.starter),
+    oneOf('category_zone_kind', t.zoneKind, ZONE_KINDS),
+    oneOf('category_view', t.view, ['show', 'hide']),
+    holds('category_density', sql`${t.density} > 0`),
+  ],
+);
+
+export const line = pgTable(
+  'line',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    categoryId: text('category_id'),
+    name: text('name').notNull(),
+    amount: doublePrecision('amount').notNull(),
+    measure: text('measure').notNull(),
+    length: integer('length'),
+    width: integer('width'),
+    height: integer('height'),
+    decision: text('decision').$type<Decision>().notNull(),
+    note: text('note').notNull(),
+    sort,
+    condition: text('condition').$type<Condition>(),
+    due: day('due'),
+    destination: text('destination').notNull().default(''),
+    keepUntil: day('keep_until'),
+    decidedAt: instant('decided_at'),
+    tested: doublePrecision('tested'),
+    dead: doublePrecision('dead'),
+    setPieces: integer('set_pieces'),
+    setMissing: integer('set_missing').notNull().default(0),
+    also: idList('also'),
+    spread: jsonb('spread').$type<Line['spread']>().notNull().default([]),
+    attributes: jsonb('attributes').$type<Line['attributes']>().notNull().default({}),
+    doubts: jsonb('doubts').$type<Line['doubts']>().notNull().default({}),
+  },
+  (t) => [
+    ...modelKeys('line', t, { site: () => site, room: () => room, category: () => category }),
+    index('line_sort').on(t.siteId, t.sort),
+    oneOf('line_decision', t.decision, DECISIONS),
+    oneOf('line_condition', t.condition, CONDITIONS),
+    holds('line_amount', sql`${t.amount} > 0`),
+  ],
+);
+
+export const bin = pgTable(
+  'bin',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    categoryId: text('category_id').notNull(),
+    containerTypeId: text('container_type_id').notNull(),
+    code: text('code').notNull(),
+    name: text('name').notNull(),
+    litres: doublePrecision('litres').notNull(),
+    compartmentId: text('compartment_id'),
+    pinned: flag('pinned'),
+    printed: text('printed'),
+    seenFull: doublePrecision('seen_full'),
+    sort,
+  },
+  (t) => [
+    ...modelKeys('bin', t, {
+      site: () => site,
+      room: () => room,
+      category: () => category,
+      containerType: () => containerType,
+      compartment: () => compartment,
+    }),
+    unique('bin_code').on(t.siteId, t.code),
+  ],
+);
+
+export const session = pgTable(
+  'session',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    startedAt: instant('started_at').notNull(),
+    runningSince: instant('running_since'),
+    endedAt: instant('ended_at'),
+    seconds: doublePrecision('seconds').notNull(),
+  },
+  (t) => [
+    ...modelKeys('session', t, { site: () => site, room: () => room }),
+    uniqueIndex('session_open')
+      .on(t.siteId, t.roomId)
+      .where(sql`${t.endedAt} is null`),
+  ],
+);
+
+export const deferral = pgTable(
+  'deferral',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    what: text('what').notNull(),
+    until: day('until').notNull(),
+    done: flag('done'),
+  },
+  (t) => [...modelKeys('deferral', t, { site: () => site, room: () => room })],
+);
+
+export const photo = pgTable(
+  'photo',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    lineId: text('line_id'),
+    kind: text('kind').$type<Photo['kind']>().notNull(),
+    takenOn: day('taken_on').notNull(),
+    width: integer('width').notNull(),
+    height: integer('height').notNull(),
+    note: text('note').notNull(),
+  },
+  (t) => [
+    ...modelKeys('photo', t, { site: () => site, room: () => room, line: () => line }),
+    oneOf('photo_kind', t.kind, PHOTO_KINDS),
+  ],
+);
+
+/**
+ * The picture itself, apart from its row: it does not change, and stays when the row is removed as long as an undo could
+ * bring the row back.
+ */
+export const picture = pgTable(
+  'picture',
+  {
+    photoId: text('photo_id').primaryKey(),
+    siteId: text('site_id')
+      .notNull()
+      .references(() => site.id),
+    /** JPEG, base64. */
+    data: text('data').notNull(),
+    /** Bytes of the JPEG. */
+    bytes: integer('bytes').notNull().default(0),
+  },
+  (t) => [index('picture_site').on(t.siteId), holds('picture_data', sql`${t.bytes} >= 0`)],
+);

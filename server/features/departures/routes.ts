@@ -1,0 +1,25 @@
+import { listQuery } from '@stube/contract/departures/requests';
+import { fileName, scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { asyncHandler, read } from '../../http/handle.ts';
+import { listCsv, listPdf } from './service.ts';
+
+export const departuresRoutes: SiteRoutes = (router, context) => {
+  router.get(
+    '/list.pdf',
+    asyncHandler(async (request, response) => {
+      const { title, pdf } = await listPdf(scopeOf(request, context), read(listQuery, request.query), context.work);
+      response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${fileName(title, 'pdf')}"`);
+      response.send(Buffer.from(pdf));
+    }),
+  );
+  router.get(
+    '/list.csv',
+    asyncHandler(async (request, response) => {
+      const query = read(listQuery, request.query);
+      response
+        .type('text/csv')
+        .attachment(`${query.of}.csv`)
+        .send(`\ufeff${await listCsv(scopeOf(request, context), query)}`);
+    }),
+  );
+};

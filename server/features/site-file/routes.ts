@@ -1,0 +1,38 @@
+import { raw, type Router } from 'express';
+import { MAX_PICTURES } from '@stube/contract/photos/requests';
+import { siteNameOf } from '../../db/read.ts';
+import { Malformed, Refused } from '../../db/problems.ts';
+import { fileName, scopeOf, whoAsks, type Context, type SiteRoutes } from '../../http/context.ts';
+import { asyncHandler } from '../../http/handle.ts';
+import { exportSite, importSite } from './service.ts';
+
+/** All pictures of a site in base64, and as much again for its rows: whatever was saved can be brought back. */
+const MAX_FILE = Math.ceil((MAX_PICTURES * 4) / 3) + 120_000_000;
+
+/** The import stands before all readers of bodies: the file is read in a worker. */
+export function importSiteRoutes(router: Router, { db, work }: Context): void {
+  router.post(
+    '/import',
+    raw({ type: () => true, limit: MAX_FILE }),
+    asyncHandler(async (request) => {
+      const bytes = Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0);
+      const checked = await work.run('readSiteFile', { bytes });
+      if (!checked.ok) throw checked.whole ? new Refused(checked.fields) : new Malformed(checked.fields);
+      return { siteId: await importSite(db, whoAsks(request), checked.value) };
+    }),
+  );
+}
+
+export const exportSiteRoutes: SiteRoutes = (router, context) => {
+  router.get(
+    '/export',
+    asyncHandler(async (request, response) => {
+      const scope = scopeOf(request, context);
+      response.attachment(fileName(await siteNameOf(scope.db, scope.siteId), 'stube.json')).type('application/json');
+      for await (const piece of exportSite(scope))
+        if (!response.write(piece))
+          await new Promise((resolve) => response.once('drain', resolve).once('close', resolve));
+      response.end();
+    }),
+  );
+};

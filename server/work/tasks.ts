@@ -1,0 +1,46 @@
+/** Work that would keep every other request waiting: done in a worker thread, by name. Only plain data goes in and out. */
+import { solvePlace } from '@stube/core/placement/solve';
+import type { PlaceAnswer, PlaceProblem } from '@stube/core/placement/problem';
+import type { LabelContent, Paper } from '@stube/core/labels/layout';
+import type { Checked } from '@stube/contract/check';
+import { checkSiteFile, type SiteFile } from '@stube/contract/site-file/format';
+import { tablePdf, type TableDocument } from '../documents/table.ts';
+import { labelsPdf } from '../features/labels/document.ts';
+
+interface Task<Input, Output> {
+  run(input: Input): Output | Promise<Output>;
+  /** It is stopped when it takes longer, in seconds. */
+  limit: number;
+  what: string;
+}
+const task = <Input, Output>(what: string, limit: number, run: (input: Input) => Output | Promise<Output>) =>
+  ({ what, limit, run }) satisfies Task<Input, Output>;
+
+export const TASKS = {
+  place: task(
+    'Finding places',
+    120,
+    ({ problem, pins }: { problem: PlaceProblem; pins: [string, string][] }): PlaceAnswer =>
+      solvePlace(problem, { pins: new Map(pins) }),
+  ),
+  labelsPdf: task(
+    'Drawing the labels',
+    120,
+    ({ title, labels, paper }: { title: string; labels: LabelContent[]; paper: Paper }): Promise<Buffer> =>
+      labelsPdf(title, labels, paper),
+  ),
+  tablePdf: task('Drawing the list', 60, (document: TableDocument): Promise<Buffer> => tablePdf(document)),
+  readSiteFile: task('Reading the file', 120, ({ bytes }: { bytes: Uint8Array }): Checked<SiteFile> => {
+    let value: unknown;
+    try {
+      value = JSON.parse(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength).toString('utf8'));
+    } catch {
+      return { ok: false, fields: [{ field: 'body', message: 'is not JSON' }] };
+    }
+    return checkSiteFile(value);
+  }),
+};
+
+export type TaskName = keyof typeof TASKS;
+export type Input<T extends TaskName> = Parameters<(typeof TASKS)[T]['run']>[0];
+export type Output<T extends TaskName> = Awaited<ReturnType<(typeof TASKS)[T]['run']>>;

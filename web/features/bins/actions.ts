@@ -1,0 +1,9 @@
+import type { Row } from '@stube/core/model/entities';
+import { useSite } from '../../data/site.ts';
+
+export function useBinsActions() {
+  const { send } = useSite();
+  return {
+    recordFull: (bin: Row, full: number) => send('POST', `/bins/${bin.id}/seen`, { full, version: bin.version }),
+  };
+}

@@ -1,0 +1,212 @@
+<script setup lang="ts">
+/** The same things sorted by every school, side by side, with what each costs; one tap sorts the room by it. */
+import { computed, onMounted, ref, shallowRef } from 'vue';
+import Dialog from 'primevue/dialog';
+import { regroup } from '@stube/core/grouping/regroup';
+import { handMade, MIN_COVERAGE, SCHEMES, type SchemeResult, type Suggestion } from '@stube/core/grouping/schemes';
+import { today } from '../../parts/day.ts';
+import { minutes, percent } from '../../parts/numbers.ts';
+import { useNotices } from '../../data/notices.ts';
+import { useRoom } from '../../data/room.ts';
+import { schemesWorker } from './worker.ts';
+
+const emit = defineEmits<{ close: [] }>();
+const { store, room, lines } = useRoom();
+const notices = useNotices();
+const results = shallowRef<SchemeResult[] | null>(null);
+const suggestion = shallowRef<Suggestion | null>(null);
+const shown = ref<SchemeResult['scheme'] | null>(null);
+const busy = ref(false);
+
+onMounted(async () => {
+  const data = {
+    site: { measures: { ...store.site!.measures }, growth: store.site!.growth, fillLimit: store.site!.fillLimit },
+    room: { people: [...(room.value?.people ?? [])] },
+    lines: lines.value,
+    categories: store.data.category,
+    people: store.data.person,
+    types: store.data.containerType,
+    today: today(),
+  };
+  const found = await schemesWorker().compare(data);
+  results.value = found.results;
+  suggestion.value = found.suggestion;
+});
+
+const own = computed(() => {
+  const mine = new Set(store.data.category.filter(handMade).map((one) => one.id));
+  return lines.value.filter((line) => line.decision === 'keep' && mine.has(line.categoryId ?? '')).length;
+});
+const columns = computed(() =>
+  (results.value ?? []).map((one) => ({
+    ...one,
+    about: SCHEMES.find((school) => school.key === one.scheme)!,
+    suggested: suggestion.value?.scheme === one.scheme,
+    mute: one.told < MIN_COVERAGE,
+  })),
+);
+const least = computed(() => Math.min(...columns.value.map((one) => one.finding + one.tidying)));
+const open = computed(() => columns.value.find((one) => one.scheme === shown.value));
+
+async function choose(result: SchemeResult): Promise<void> {
+  const change = regroup(result, lines.value, store.data.category, store.data.family, () => crypto.randomUUID());
+  const name = SCHEMES.find((one) => one.key === result.scheme)!.name.toLowerCase();
+  if (!change.update.length) {
+    notices.say(`Everything is sorted by ${name} already.`);
+    return emit('close');
+  }
+  busy.value = true;
+  const done = await store.tryWrite(() => store.writeTogether(change));
+  busy.value = false;
+  if (!done) return;
+  store.sayDone(`Sorted by ${name}: ${change.update.length} lines moved.`);
+  emit('close');
+}
+</script>
+
+<template>
+  <Dialog
+    visible
+    modal
+    :header="`Ways to sort ${room?.name}`"
+    :style="{ width: 'min(980px, 97vw)' }"
+    @update:visible="emit('close')"
+  >
+    <p v-if="!results" class="soft">Sorting by every school …</p>
+    <div v-else-if="!columns[0]?.groups.length" class="empty">
+      <h2>Nothing to sort yet</h2>
+      <p>Tell first what lies on the pile.</p>
+    </div>
+    <div v-else class="stack">
+      <p v-if="suggestion" class="advice">
+        <b>{{ SCHEMES.find((one) => one.key === suggestion!.scheme)!.name }}</b> is suggested for those who come into
+        this room: {{ suggestion.reason }}
+      </p>
+      <div class="scroll" tabindex="0" role="region" aria-label="Schools side by side">
+        <table class="ledger schools">
+          <thead>
+            <tr>
+              <th scope="col">school</th>
+              <th scope="col"><span class="hidden-text">choose</span></th>
+              <th class="number" scope="col">classes</th>
+              <th class="number" scope="col">bins</th>
+              <th class="number" scope="col">full</th>
+              <th class="number" scope="col">orphans</th>
+              <th class="number" scope="col">giants</th>
+              <th class="number" scope="col">torn kinds</th>
+              <th class="number" scope="col">knows</th>
+              <th scope="col">finding and tidying a week</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="one in columns" :key="one.scheme" :class="{ suggested: one.suggested, mute: one.mute }">
+              <th scope="row">
+                <button
+                  class="name"
+                  type="button"
+                  :aria-expanded="shown === one.scheme"
+                  @click="shown = shown === one.scheme ? null : one.scheme"
+                >
+                  {{ one.about.name }}
+                </button>
+                <span class="small soft">{{
+                  one.mute ? 'nothing here tells: say it at the lines, under “its sides”' : one.about.idea
+                }}</span>
+              </th>
+              <td>
+                <button
+                  class="press small"
+                  :class="{ main: one.suggested }"
+                  type="button"
+                  :disabled="busy"
+                  @click="choose(one)"
+                >
+                  Sort so<span class="hidden-text">: {{ one.about.name }}</span>
+                </button>
+              </td>
+              <td class="number" :class="{ wrong: one.ceiling !== null && one.classes > one.ceiling }">
+                {{ one.classes }}<span v-if="one.ceiling !== null" class="small"> of {{ one.ceiling }}</span>
+              </td>
+              <td class="number">{{ one.bins }}</td>
+              <td class="number">{{ percent(one.full) }}</td>
+              <td class="number">{{ one.orphans }}</td>
+              <td class="number">{{ one.giants }}</td>
+              <td class="number">{{ one.doubles }}</td>
+              <td class="number">{{ percent(one.told) }}</td>
+              <td>
+                <span class="week"
+                  ><i :style="{ width: `${Math.min(100, (least / (one.finding + one.tidying)) * 100)}%` }" /></span
+                >{{ minutes(one.finding) }} + {{ minutes(one.tidying) }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <section v-if="open" class="groups" :aria-label="`Classes by ${open.about.name}`">
+        <span v-for="group in open.groups" :key="group.name" class="tag"
+          ><b>{{ group.name }}</b> {{ group.lineIds.length }} {{ group.lineIds.length === 1 ? 'line' : 'lines' }},
+          {{ group.bins }} {{ group.bins === 1 ? 'bin' : 'bins' }}</span
+        >
+      </section>
+      <p class="small soft">
+        Red classes are more than the youngest who tidy here keep apart. What a school does not know stays with its
+        kind<template v-if="own"
+          >; {{ own }} {{ own === 1 ? 'line' : 'lines' }} in categories of your own stay where they are</template
+        >. A longer bar is quicker. One undo takes it back.
+      </p>
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.advice {
+  background: var(--spruce-pale);
+  border-left: 5px solid var(--spruce);
+  padding: 8px 14px;
+}
+.schools th[scope='row'] {
+  border-bottom: 1px solid var(--rule);
+  font-weight: 400;
+  color: var(--ink);
+  white-space: normal;
+  min-width: 170px;
+}
+.name {
+  display: block;
+  background: none;
+  border: 0;
+  padding: 4px 0 0;
+  font-family: var(--heading);
+  font-weight: 650;
+  font-size: 1.02rem;
+  cursor: pointer;
+  text-decoration: underline dotted;
+}
+.mute td {
+  color: var(--ink-soft);
+}
+.suggested th,
+.suggested td {
+  background: var(--spruce-pale);
+}
+.week {
+  display: block;
+  width: 120px;
+  height: 9px;
+  border: 1px solid var(--ink);
+  background: var(--paper-low);
+}
+.week i {
+  display: block;
+  height: 100%;
+  background: var(--spruce);
+}
+.groups {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.ledger td {
+  vertical-align: middle;
+}
+</style>

@@ -1,0 +1,61 @@
+/** The search for a whole plan: how far it is, what it left open; it ends with the screen it is shown on. */
+import { onUnmounted, ref, shallowRef } from 'vue';
+import { proxy } from 'comlink';
+import { useNotices } from '../../data/notices.ts';
+import { useRoom } from '../../data/room.ts';
+import { usePlacementActions } from './actions.ts';
+import { placeWorker } from './worker.ts';
+import type { PlaceNews } from './place.worker.ts';
+import type { Week } from './week.ts';
+
+/** A second and a half for a small room, five for a large one; most of the gain comes early. */
+const searchTime = (bins: number): number => Math.min(5000, 1500 + 15 * bins);
+
+export function useProposal({ problem }: Week) {
+  const { store, id, bins } = useRoom();
+  const { place } = usePlacementActions();
+  const notices = useNotices();
+  const progress = ref<PlaceNews | null>(null);
+  const searching = ref(false);
+  /** What the last proposal left open, in seconds a week; null before the first. */
+  const gap = shallowRef<{ effort: number; bound: number; unplaced: number } | null>(null);
+  let left = false;
+
+  async function propose(): Promise<void> {
+    if (!problem.value) return;
+    const roomId = id.value;
+    searching.value = true;
+    progress.value = null;
+    try {
+      const pins = bins.value
+        .filter((bin) => bin.pinned && bin.compartmentId)
+        .map((bin): [string, string] => [bin.id, bin.compartmentId!]);
+      const answer = await placeWorker().solve(
+        { ...problem.value, timeMs: searchTime(bins.value.length) },
+        pins,
+        proxy((now: PlaceNews) => {
+          progress.value = now;
+        }),
+      );
+      // Stopped before there was a plan, or nobody is looking at that room any more: all stays as it is.
+      if (!answer || left || id.value !== roomId) return;
+      gap.value = { effort: answer.effort, bound: answer.bound, unplaced: answer.unplaced.length };
+      await store.tryWrite(() =>
+        place(roomId, [
+          ...answer.placed.map(({ bin, compartment }) => ({ binId: bin, compartmentId: compartment })),
+          ...answer.unplaced.map((binId) => ({ binId, compartmentId: null })),
+        ]),
+      );
+    } catch (error) {
+      notices.warn((error as Error).message);
+    } finally {
+      searching.value = false;
+    }
+  }
+  const stop = () => void placeWorker().stop();
+  onUnmounted(() => {
+    left = true;
+    if (searching.value) stop();
+  });
+  return { progress, searching, gap, propose, stop };
+}
