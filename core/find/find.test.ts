@@ -39,6 +39,22 @@ describe('finding', () => {
   test('no more than were asked for', () => expect(finder.search('net', 2)).toHaveLength(2));
 });
 
+describe('an index that follows changes', () => {
+  const things = [thing('n1', 'Felt-tip pens', 'markers'), thing('n2', 'Wool', 'yarn'), thing('n3', 'Beads', 'pearls')];
+  test('finds what is new and what was renamed, not what is gone, and touches nothing else', () => {
+    const followed = new Finder(things);
+    const now = [things[0]!, { ...things[1]!, name: 'Rope' }, thing('n4', 'Glue sticks', 'paste')];
+    expect(followed.update(now)).toBe(3);
+    expect(followed.search('rope')[0]?.id).toBe('n2');
+    expect(followed.search('paste')[0]?.id).toBe('n4');
+    expect(followed.search('pearls')).toEqual([]);
+    expect(followed.update(now)).toBe(0);
+    const anew = new Finder(now);
+    for (const query of ['felt', 'rope', 'yarn', 'glue', 'wool', 'beads'])
+      expect(followed.search(query).map((found) => found.id)).toEqual(anew.search(query).map((found) => found.id));
+  });
+});
+
 test('a thing of two classes has one home and is found under both, and by each place it is split over', () => {
   const row = { version: 1, siteId: 's' };
   const category = (key: string) => ({

@@ -25,8 +25,16 @@ export interface Found {
   score: number;
 }
 
+/**
+ * @example
+ * const finder = new Finder(thingsOf(data));
+ * finder.search('felt tips')[0]?.id; // the bin they are in
+ * finder.update(thingsOf(changed)); // only what has changed is indexed anew
+ */
 export class Finder {
   private readonly index: MiniSearch<Findable>;
+  /** What is in the index, by id. */
+  private known = new Map<string, Findable>();
 
   constructor(things: readonly Findable[]) {
     this.index = new MiniSearch<Findable>({
@@ -37,6 +45,31 @@ export class Finder {
       processTerm: (term) => stem(plain(term)) || null,
     });
     this.index.addAll(things as Findable[]);
+    this.known = new Map(things.map((thing) => [thing.id, thing]));
+  }
+
+  /**
+   * Follows changes: what is new is added, what has changed is replaced, what is gone is taken out.
+   * @param things all there are now
+   * @returns how many were touched
+   */
+  update(things: readonly Findable[]): number {
+    const now = new Map(things.map((thing) => [thing.id, thing]));
+    let touched = 0;
+    for (const [id, thing] of this.known)
+      if (!now.has(id)) {
+        this.index.remove(thing);
+        touched++;
+      }
+    for (const [id, thing] of now) {
+      const before = this.known.get(id);
+      if (before && [...FIELDS].every((field) => before[field] === thing[field])) continue;
+      if (before) this.index.remove(before);
+      this.index.add(thing);
+      touched++;
+    }
+    this.known = now;
+    return touched;
   }
 
   /** Best first. A code typed in full always comes first. */

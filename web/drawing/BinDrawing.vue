@@ -6,19 +6,19 @@ import type { DrawnBin } from './scale.ts';
 
 const props = defineProps<{ drawn: DrawnBin; x: number; y: number; px: number; lit?: boolean; dim?: boolean }>();
 const FILLS: Record<string, string> = {
-  clear: '#eef3f2',
-  plastic: '#e9e2d2',
-  wood: '#d9b888',
-  basket: '#dcc39a',
-  card: '#d8c4a0',
-  metal: '#cfd2d0',
-  cloth: '#dad3c6',
-  glass: '#e8f0ee',
+  clear: 'var(--material-clear)',
+  plastic: 'var(--material-plastic)',
+  wood: 'var(--material-wood)',
+  basket: 'var(--material-basket)',
+  card: 'var(--material-card)',
+  metal: 'var(--material-metal)',
+  cloth: 'var(--material-cloth)',
+  glass: 'var(--material-glass)',
 };
 const w = computed(() => props.drawn.type.outWidth);
 const h = computed(() => props.drawn.type.outHeight);
-const fill = computed(() => FILLS[props.drawn.type.material] ?? '#e9e2d2');
-const hue = computed(() => HUES[props.drawn.hue] ?? '#2C2A26');
+const fill = computed(() => FILLS[props.drawn.type.material] ?? 'var(--material-plastic)');
+const hue = computed(() => HUES[props.drawn.hue] ?? 'var(--ink)');
 /** A tapered one is narrower at its foot. */
 const inset = computed(() => (props.drawn.type.form === 'tapered' ? w.value * 0.05 : 0));
 const outline = computed(
@@ -55,7 +55,7 @@ const letters = computed(() =>
     <path
       v-if="drawn.type.material === 'basket'"
       :d="`M${x} ${y - h * 0.75}h${w}M${x} ${y - h * 0.5}h${w}M${x} ${y - h * 0.25}h${w}`"
-      stroke="#7a5632"
+      stroke="var(--oak-dark)"
       :stroke-width="0.6 / px"
       fill="none"
     />
@@ -72,7 +72,7 @@ const letters = computed(() =>
     <path
       :d="outline"
       fill="none"
-      :stroke="lit ? '#2f5d50' : '#2c2a26'"
+      :stroke="lit ? 'var(--spruce)' : 'var(--ink)'"
       :stroke-width="(lit ? 4 : 1.1) / px"
       stroke-linejoin="round"
     />
@@ -81,8 +81,8 @@ const letters = computed(() =>
       :y="label.y"
       :width="label.width"
       :height="label.height"
-      fill="#fffdf8"
-      stroke="#2c2a26"
+      fill="var(--paper-card)"
+      stroke="var(--ink)"
       :stroke-width="0.6 / px"
     />
     <text

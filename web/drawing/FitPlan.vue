@@ -103,7 +103,7 @@ const order = computed(() => [...props.boxes].sort((a, b) => a.z - b.z));
   background: var(--paper-low);
 }
 .floor {
-  fill: #fffdf8;
+  fill: var(--paper-card);
   stroke: var(--ink);
   stroke-width: 5;
 }

@@ -61,9 +61,14 @@ const box = computed(() => ({
 /** y of a height above the unit's underside. */
 const up = (z: number) => props.shape.height - z;
 const doors = computed(() => (props.spaces.some((space) => space.door) ? [0, 1] : []));
-const FILL: Record<SpaceMark['tone'], string> = { good: '#cfe3d7', plain: '#f3ebda', no: '#ddd3c0', lit: '#f3dd7a' };
+const FILL: Record<SpaceMark['tone'], string> = {
+  good: 'var(--space-good)',
+  plain: 'var(--space)',
+  no: 'var(--space-no)',
+  lit: 'var(--space-lit)',
+};
 const fillOf = (id: string) =>
-  id === props.target ? '#9cc7b0' : props.marks?.get(id) ? FILL[props.marks.get(id)!.tone] : '#f3ebda';
+  id === props.target ? 'var(--space-target)' : props.marks?.get(id) ? FILL[props.marks.get(id)!.tone] : 'var(--space)';
 const say = (space: DrawnSpace) =>
   `${space.name}, inside ${formatLength(space.width, props.system)} wide, ${formatLength(space.height, props.system)} high, ${formatLength(space.depth, props.system)} deep`;
 </script>
@@ -77,17 +82,25 @@ const say = (space: DrawnSpace) =>
     role="group"
     :aria-label="name"
   >
-    <rect :x="0" :y="0" :width="W" :height="shape.height" fill="#c79d6c" stroke="#2c2a26" :stroke-width="1.8 / px" />
+    <rect
+      :x="0"
+      :y="0"
+      :width="W"
+      :height="shape.height"
+      fill="var(--carcass)"
+      stroke="var(--ink)"
+      :stroke-width="1.8 / px"
+    />
     <template v-if="shape.raised">
       <path
         :d="`M${W * 0.06} ${shape.height}v${shape.raised}M${W * 0.94} ${shape.height}v${shape.raised}`"
-        stroke="#7a5632"
+        stroke="var(--oak-dark)"
         :stroke-width="Math.max(4 / px, shape.board)"
       />
     </template>
     <path
       :d="`M0 ${shape.board * 0.5}H${W}M0 ${shape.height - shape.board * 0.5}H${W}`"
-      stroke="#7a5632"
+      stroke="var(--oak-dark)"
       :stroke-width="0.6 / px"
       opacity="0.6"
     />
@@ -98,8 +111,8 @@ const say = (space: DrawnSpace) =>
         :y="up(space.z + space.height) - 20"
         :width="space.width + 40"
         :height="space.height + 34"
-        fill="#d9b27f"
-        stroke="#7a5632"
+        fill="var(--carcass-front)"
+        stroke="var(--oak-dark)"
         :stroke-width="0.9 / px"
       />
       <rect
@@ -109,7 +122,7 @@ const say = (space: DrawnSpace) =>
         :width="space.width"
         :height="space.height"
         :fill="fillOf(space.id)"
-        :stroke="space.id === chosenSpace || space.id === target ? '#2f5d50' : '#2c2a26'"
+        :stroke="space.id === chosenSpace || space.id === target ? 'var(--spruce)' : 'var(--ink)'"
         :stroke-width="(space.id === chosenSpace || space.id === target ? 3.5 : 0.8) / px"
         @click="emit('space', space.id)"
       >
@@ -118,7 +131,7 @@ const say = (space: DrawnSpace) =>
       <path
         v-if="space.drawer"
         :d="`M${space.x + space.width / 2 - 9 / px} ${up(space.z + space.height) - 9}h${18 / px}`"
-        stroke="#2c2a26"
+        stroke="var(--ink)"
         :stroke-width="3 / px"
         stroke-linecap="round"
       />
@@ -170,7 +183,7 @@ const say = (space: DrawnSpace) =>
         {{ marks.get(space.id)!.text }}
       </text>
     </g>
-    <g v-for="side in doors" :key="side" class="door" fill="none" stroke="#2c2a26" :stroke-width="1 / px">
+    <g v-for="side in doors" :key="side" class="door" fill="none" stroke="var(--ink)" :stroke-width="1 / px">
       <path
         :d="
           side
@@ -190,7 +203,7 @@ const say = (space: DrawnSpace) =>
         opacity="0.45"
       />
     </g>
-    <g v-if="dims" class="dims" stroke="#2c2a26" :stroke-width="1 / px">
+    <g v-if="dims" class="dims" stroke="var(--ink)" :stroke-width="1 / px">
       <path
         :d="`M0 ${H + 14 / px}H${W}M${-4 / px} ${H + 18 / px}l${8 / px} ${-8 / px}M${W - 4 / px} ${H + 18 / px}l${8 / px} ${-8 / px}M0 ${H + 4 / px}v${14 / px}M${W} ${H + 4 / px}v${14 / px}`"
         fill="none"
@@ -248,7 +261,7 @@ const say = (space: DrawnSpace) =>
   font-weight: 700;
   fill: var(--ink);
   paint-order: stroke;
-  stroke: #fdfaf3;
+  stroke: var(--paper-high);
 }
 .dims text {
   fill: var(--ink);

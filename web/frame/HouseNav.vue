@@ -128,10 +128,10 @@ li + li .chamber {
 }
 .chamber.here {
   background: var(--spruce);
-  color: #fff;
+  color: var(--white);
 }
 .chamber.here .soft {
-  color: #dfe9e3;
+  color: var(--spruce-faint);
 }
 .chamber .name {
   font-weight: 650;
@@ -141,7 +141,7 @@ li + li .chamber {
   position: absolute;
   inset: auto 0 0;
   height: 5px;
-  background: rgb(122 86 50 / 18%);
+  background: color-mix(in srgb, var(--oak-dark) 18%, transparent);
 }
 .chamber .floor i {
   display: block;

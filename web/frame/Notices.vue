@@ -43,11 +43,11 @@ const notices = useNotices();
   color: var(--paper-high);
   padding: 8px 8px 8px 16px;
   border-radius: var(--corner);
-  box-shadow: 0 6px 24px rgb(44 42 38 / 35%);
+  box-shadow: 0 6px 24px color-mix(in srgb, var(--ink) 35%, transparent);
   max-width: 640px;
 }
 .notice.caution {
-  background: #7d2f1b;
+  background: var(--brick-deep);
 }
 .act {
   background: none;

@@ -123,7 +123,7 @@ onUnmounted(() => {
   left: -999px;
   top: 4px;
   background: var(--ink);
-  color: #fff;
+  color: var(--white);
   padding: 8px 12px;
   z-index: 70;
 }
@@ -159,7 +159,7 @@ onUnmounted(() => {
   min-height: 38px;
   width: 260px;
   padding: 4px 10px;
-  border: var(--line) solid #a3977f;
+  border: var(--line) solid var(--rule-strong);
   border-radius: 20px;
   background: var(--paper-high);
   color: var(--ink-soft);
@@ -174,7 +174,7 @@ onUnmounted(() => {
 }
 kbd {
   font: 600 0.85rem var(--reading);
-  border: 1px solid #a3977f;
+  border: 1px solid var(--rule-strong);
   border-bottom-width: 2px;
   border-radius: 3px;
   padding: 0 6px;
@@ -221,7 +221,7 @@ kbd {
     width: 250px;
     z-index: 30;
     display: none;
-    box-shadow: 8px 0 30px rgb(44 42 38 / 25%);
+    box-shadow: 8px 0 30px color-mix(in srgb, var(--ink) 25%, transparent);
   }
   .house.open {
     display: block;

@@ -4,8 +4,20 @@ import type { LengthSystem } from '@stube/core/model/site';
 
 export const litres = (value: number): string => `${value >= 10 ? Math.round(value) : Number(value.toFixed(1))} l`;
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const currencyFormat = (currency: string) => new Intl.NumberFormat(undefined, { style: 'currency', currency });
+/** Decimals of a currency: two of the euro, none of the yen. */
+export const minorDigits = (currency: string): number =>
+  currencyFormat(currency).resolvedOptions().maximumFractionDigits ?? 2;
+/** @param minor whole minor units */
 export const money = (minor: number, currency: string): string =>
-  new Intl.NumberFormat(undefined, { style: 'currency', currency }).format(minor / 100);
+  currencyFormat(currency).format(minor / 10 ** minorDigits(currency));
+
+/** A number as people type it: `1.5` or `1,5`. @returns undefined where it is none */
+export function readNumber(text: string, whole = false): number | undefined {
+  const value = /\d/.test(text) ? Number(text.trim().replace(',', '.')) : NaN;
+  return Number.isFinite(value) && (!whole || Number.isInteger(value)) ? value : undefined;
+}
+export const writeNumber = (value: number | null): string => (value === null ? '' : String(Number(value.toFixed(4))));
 /** Seconds a week as minutes, the way they are spoken of. */
 export const minutes = (seconds: number): string =>
   Math.abs(seconds) >= 600 ? `${Math.round(seconds / 60)} min` : `${(seconds / 60).toFixed(1)} min`;

@@ -211,7 +211,7 @@ async function take(): Promise<void> {
   height: 12px;
 }
 .hollow {
-  fill: #fffdf8;
+  fill: var(--paper-card);
   stroke: var(--ink);
   stroke-width: 1;
   vector-effect: non-scaling-stroke;

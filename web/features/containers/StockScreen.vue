@@ -126,21 +126,21 @@ const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, heigh
 }
 .front i {
   border: 1.2px solid var(--ink);
-  background: #e9e2d2;
+  background: var(--material-plastic);
 }
 .front .clear,
 .front .glass {
-  background: #eef3f2;
+  background: var(--material-clear);
 }
 .front .wood,
 .front .basket {
-  background: #d9b888;
+  background: var(--material-wood);
 }
 .front .card {
-  background: #d8c4a0;
+  background: var(--material-card);
 }
 .front .metal {
-  background: #cfd2d0;
+  background: var(--material-metal);
 }
 .steps {
   display: inline-flex;

@@ -10,6 +10,7 @@ import { fateOf, type PileTotals, type Sum } from '@stube/core/pile/totals';
 import { insideLitres } from '@stube/core/containers/litres';
 import { litres, percent } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
+import { token } from '../../theme/token.ts';
 
 const props = defineProps<{ totals: PileTotals }>();
 const emit = defineEmits<{ close: [] }>();
@@ -42,7 +43,7 @@ const said = (sum: Sum) =>
 const list = (of: ListKey, ending: string) => `/api/sites/${store.id}/list.${ending}?of=${of}&room=${id.value}`;
 
 const canvas = ref<HTMLCanvasElement | null>(null);
-const INK = { kept: '#2f5d50', leaving: '#b98b5a', open: '#e2c872' };
+const INK = { kept: 'spruce', leaving: 'oak', open: 'straw' };
 let chart: Chart | null = null;
 function draw(): void {
   chart?.destroy();
@@ -54,8 +55,8 @@ function draw(): void {
       datasets: [
         {
           data: ways.value.map(({ sum }) => Number(sum.litres.toFixed(1))),
-          backgroundColor: ways.value.map(({ fate }) => INK[fate]),
-          borderColor: '#2c2a26',
+          backgroundColor: ways.value.map(({ fate }) => token(INK[fate])),
+          borderColor: token('ink'),
           borderWidth: 1.25,
           barThickness: 22,
         },
@@ -67,8 +68,12 @@ function draw(): void {
       maintainAspectRatio: false,
       plugins: { legend: { display: false } },
       scales: {
-        x: { title: { display: true, text: 'litres' }, grid: { color: '#e4dac6' }, border: { color: '#2c2a26' } },
-        y: { grid: { display: false }, ticks: { color: '#2c2a26', font: { size: 14 } } },
+        x: {
+          title: { display: true, text: 'litres' },
+          grid: { color: token('rule-faint') },
+          border: { color: token('ink') },
+        },
+        y: { grid: { display: false }, ticks: { color: token('ink'), font: { size: 14 } } },
       },
     },
   });

@@ -43,7 +43,7 @@ const chosen = computed(() => hits.value[at.value]?.bin ?? null);
 
 async function build(): Promise<void> {
   const { room, unit, compartment, family, category, line, bin } = toRaw(store.data);
-  await indexFor({ room, unit, compartment, family, category, line, bin });
+  await indexFor(store.id ?? '', { room, unit, compartment, family, category, line, bin });
   ready.value = true;
   await search();
 }

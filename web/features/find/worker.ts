@@ -1,5 +1,6 @@
 import type { FindData } from '@stube/core/find/things';
 import { remote } from '../../data/worker/remote.ts';
+import { changesBetween } from './changes.ts';
 import type { FindWorker } from './find.worker.ts';
 
 /** One index for the whole page. */
@@ -7,12 +8,14 @@ export const findWorker = remote<FindWorker>(
   () => new Worker(new URL('./find.worker.ts', import.meta.url), { type: 'module' }),
 );
 
-let indexed: FindData | null = null;
+let indexed: { siteId: string; data: FindData } | null = null;
 
-/** Builds the index of these rows, unless it was built of the very same ones: a store replaces the lists it changes. */
-export async function indexFor(data: FindData): Promise<void> {
-  if (indexed && (Object.keys(data) as (keyof FindData)[]).every((table) => data[table] === indexed![table])) return;
+/** Brings the index up to these rows: for a site it knows, only what has changed since is sent. */
+export async function indexFor(siteId: string, data: FindData): Promise<void> {
+  const known = indexed?.siteId === siteId ? indexed.data : null;
+  const changes = changesBetween(known, data);
+  if (known && !Object.keys(changes).length) return;
   indexed = null;
-  await findWorker().build(data);
-  indexed = data;
+  await findWorker().follow(changes, !known);
+  indexed = { siteId, data };
 }

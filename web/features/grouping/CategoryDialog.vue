@@ -1,12 +1,11 @@
 <script setup lang="ts">
 /** A category: what it is called, how it lies, who uses it, and what that asks of its container and place. */
 import { computed, reactive, ref } from 'vue';
-import Dialog from 'primevue/dialog';
 import { PACKING_WORDS } from '@stube/core/containers/litres';
 import { HAZARD_WORDS } from '@stube/core/cautions/hazards';
 import { ZONE_KINDS, type Category, type CategoryTraits } from '@stube/core/model/entities';
-import { useForm } from '../../parts/form.ts';
-import FormEnd from '../../parts/FormEnd.vue';
+import EntityDialog from '../../parts/EntityDialog.vue';
+import NumberField from '../../parts/NumberField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
 import LimitFields from '../../parts/LimitFields.vue';
@@ -25,38 +24,28 @@ const draft = reactive({
   lid: old?.lid ?? false,
   lightSensitive: old?.lightSensitive ?? false,
   zoneKind: old?.zoneKind ?? ('whole room' as CategoryTraits['zoneKind']),
-  perWeek: String(old?.perWeek ?? 2),
+  perWeek: old?.perWeek ?? (2 as number | null),
   hazards: [...(old?.hazards ?? [])],
   users: [...(old?.users ?? [])],
   tidiers: [...(old?.tidiers ?? [])],
   limitType: old?.limit?.containerTypeId ?? '',
   limitCount: String(old?.limit?.count ?? 1),
 });
-const { problems, busy, submit } = useForm();
+const values = () => {
+  const { limitType, limitCount, ...fields } = draft;
+  const words = draft.synonyms.split(',').map((word) => word.trim());
+  return {
+    ...fields,
+    limit: limitType ? { containerTypeId: limitType, count: Number(limitCount) } : null,
+    synonyms: [...new Set(words.filter(Boolean))],
+  };
+};
 const lines = computed(() => store.data.line.filter((one) => one.categoryId === old?.id).length);
 const removal = computed(
   () =>
     `Remove${lines.value ? `; its ${lines.value} ${lines.value === 1 ? 'line stays' : 'lines stay'}, unsorted` : ''}`,
 );
 
-async function save(): Promise<void> {
-  const { limitType, limitCount, ...own } = draft;
-  const values = {
-    ...own,
-    limit: limitType ? { containerTypeId: limitType, count: Number(limitCount) } : null,
-    perWeek: Number(draft.perWeek.replace(',', '.')),
-    synonyms: [
-      ...new Set(
-        draft.synonyms
-          .split(',')
-          .map((word) => word.trim())
-          .filter(Boolean),
-      ),
-    ],
-  };
-  if (await submit(() => (old ? store.patch('category', old, values) : store.create('category', values))))
-    emit('close');
-}
 const { merge, split } = useMerging();
 const others = computed(() =>
   store.data.category.filter((one) => one.id !== old?.id).sort((a, b) => a.name.localeCompare(b.name)),
@@ -72,20 +61,19 @@ async function partOff(): Promise<void> {
   const chosen = ownLines.value.filter((one) => part.lines.includes(one.id));
   if (old && (await split(old, part.name.trim() || chosen[0]!.name.slice(0, 60), old.familyId, chosen))) emit('close');
 }
-async function drop(): Promise<void> {
-  if (old && (await store.remove('category', old, old.name))) emit('close');
-}
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    :header="old?.name ?? 'A category'"
-    :style="{ width: 'min(580px, 94vw)' }"
-    @update:visible="emit('close')"
+  <EntityDialog
+    table="category"
+    :row="old"
+    :title="old?.name ?? 'A category'"
+    :width="580"
+    :values="values"
+    :removal="removal"
+    @close="emit('close')"
   >
-    <form class="stack" novalidate @submit.prevent="save">
+    <template #default="{ problems }">
       <div class="pair">
         <TextField v-model="draft.name" label="Name" :problem="problems.name" /><label class="field"
           ><span>Family</span
@@ -112,7 +100,7 @@ async function drop(): Promise<void> {
             <option v-for="kind in ZONE_KINDS" :key="kind">{{ kind }}</option>
           </select></label
         >
-        <TextField v-model="draft.perWeek" label="Fetched, times a week" :problem="problems.perWeek" />
+        <NumberField v-model="draft.perWeek" label="Fetched, times a week" :problem="problems.perWeek" />
         <label class="field"
           ><span>To be seen?</span
           ><select v-model="draft.view" class="write">
@@ -151,35 +139,38 @@ async function drop(): Promise<void> {
           >
         </div>
       </fieldset>
-      <FormEnd :problem="problems.form" :busy="busy" :remove="old && removal" @remove="drop" />
-    </form>
-    <details v-if="old" class="stack">
-      <summary>Merge or part</summary>
-      <div class="row nowrap">
-        <select v-model="into" class="write" aria-label="Merge into">
-          <option value="" disabled>merge it into …</option>
-          <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option></select
-        ><button class="press small" type="button" :disabled="!into" @click="mergeInto">Merge</button>
-      </div>
-      <fieldset v-if="ownLines.length > 1">
-        <legend class="field-name">Lines that become a category of their own</legend>
-        <div class="row">
-          <label v-for="one in ownLines" :key="one.id" class="check"
-            ><input v-model="part.lines" type="checkbox" :value="one.id" />{{ one.name }}</label
-          >
-        </div>
+    </template>
+    <template #after>
+      <details v-if="old" class="stack">
+        <summary>Merge or part</summary>
         <div class="row nowrap">
-          <input
-            v-model="part.name"
-            class="write"
-            maxlength="60"
-            aria-label="Name of the new category"
-            placeholder="its name"
-          /><button class="press small" type="button" :disabled="!part.lines.length" @click="partOff">Part off</button>
+          <select v-model="into" class="write" aria-label="Merge into">
+            <option value="" disabled>merge it into …</option>
+            <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option></select
+          ><button class="press small" type="button" :disabled="!into" @click="mergeInto">Merge</button>
         </div>
-      </fieldset>
-    </details>
-  </Dialog>
+        <fieldset v-if="ownLines.length > 1">
+          <legend class="field-name">Lines that become a category of their own</legend>
+          <div class="row">
+            <label v-for="one in ownLines" :key="one.id" class="check"
+              ><input v-model="part.lines" type="checkbox" :value="one.id" />{{ one.name }}</label
+            >
+          </div>
+          <div class="row nowrap">
+            <input
+              v-model="part.name"
+              class="write"
+              maxlength="60"
+              aria-label="Name of the new category"
+              placeholder="its name"
+            /><button class="press small" type="button" :disabled="!part.lines.length" @click="partOff">
+              Part off
+            </button>
+          </div>
+        </fieldset>
+      </details>
+    </template>
+  </EntityDialog>
 </template>
 
 <style scoped>

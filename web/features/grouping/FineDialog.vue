@@ -9,6 +9,7 @@ import type { Category, Family, Line } from '@stube/core/model/entities';
 import { litresOfLine } from '@stube/core/containers/demand';
 import { minutes } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
+import { token } from '../../theme/token.ts';
 
 const props = defineProps<{ family: Family; categories: { category: Category; own: Line[] }[] }>();
 const emit = defineEmits<{ close: [] }>();
@@ -81,15 +82,15 @@ function draw(): void {
     type: 'line',
     data: {
       datasets: [
-        series('total', 'together', '#2c2a26', []),
-        series('finding', 'finding', '#2f5d50', [6, 3]),
-        series('tidying', 'tidying', '#94642f', [2, 3]),
+        series('total', 'together', token('ink'), []),
+        series('finding', 'finding', token('spruce'), [6, 3]),
+        series('tidying', 'tidying', token('oak-ink'), [2, 3]),
       ],
     },
     options: {
       animation: false,
       maintainAspectRatio: false,
-      plugins: { legend: { position: 'bottom', labels: { boxWidth: 26, boxHeight: 2, color: '#2c2a26' } } },
+      plugins: { legend: { position: 'bottom', labels: { boxWidth: 26, boxHeight: 2, color: token('ink') } } },
       scales: {
         x: {
           type: 'linear',
@@ -98,7 +99,11 @@ function draw(): void {
           title: { display: true, text: 'labelled bins' },
           grid: { display: false },
         },
-        y: { beginAtZero: true, title: { display: true, text: 'minutes a week' }, grid: { color: '#e4dac6' } },
+        y: {
+          beginAtZero: true,
+          title: { display: true, text: 'minutes a week' },
+          grid: { color: token('rule-faint') },
+        },
       },
     },
   });

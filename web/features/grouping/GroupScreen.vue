@@ -254,7 +254,7 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
 .tray {
   min-height: 96px;
   align-content: flex-start;
-  border: 1.5px dashed #a3977f;
+  border: 1.5px dashed var(--rule-strong);
   padding: 8px;
   border-radius: var(--corner);
 }

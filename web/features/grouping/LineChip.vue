@@ -27,11 +27,11 @@ const emit = defineEmits<{ pick: [] }>();
 .slip button {
   min-height: 36px;
   padding: 4px 10px;
-  background: #fffdf8;
-  border: 1px solid #a3977f;
+  background: var(--paper-card);
+  border: 1px solid var(--rule-strong);
   border-radius: 2px;
   cursor: grab;
-  box-shadow: 1px 2px 0 rgb(44 42 38 / 10%);
+  box-shadow: 1px 2px 0 color-mix(in srgb, var(--ink) 10%, transparent);
   text-align: left;
   overflow-wrap: anywhere;
 }

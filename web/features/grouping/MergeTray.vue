@@ -52,7 +52,7 @@ async function mergeAll(): Promise<void> {
   gap: 6px;
   align-content: flex-start;
   min-height: 96px;
-  border: 1.5px dashed #a3977f;
+  border: 1.5px dashed var(--rule-strong);
   padding: 8px;
   border-radius: var(--corner);
 }

@@ -27,7 +27,14 @@ function qrPath(link: string, size: number): string {
       :aria-label="`Sheet ${number} of ${of}: ${sheet.labels.map(({ layout }) => layout.content.name).join(', ')}`"
     >
       <g v-for="{ layout, x, y } in sheet.labels" :key="layout.content.binId" :transform="`translate(${x} ${y})`">
-        <rect :width="layout.width" :height="layout.height" rx="1.2" fill="#fff" stroke="#a59c8c" stroke-width="0.15" />
+        <rect
+          :width="layout.width"
+          :height="layout.height"
+          rx="1.2"
+          fill="var(--white)"
+          stroke="var(--rule-cut)"
+          stroke-width="0.15"
+        />
         <rect y="1.2" width="1.6" :height="layout.height - 2.4" :fill="HUES[layout.content.hue] ?? HUES.ink" />
         <!-- eslint-disable-next-line vue/no-v-html -- the bodies come from the packaged set at build time, never from a person -->
         <g
@@ -66,9 +73,9 @@ function qrPath(link: string, size: number): string {
 svg {
   display: block;
   width: 100%;
-  background: #fffefb;
+  background: var(--paper-sheet);
   border: 1px solid var(--rule);
-  box-shadow: 0 4px 18px rgb(44 42 38 / 14%);
+  box-shadow: 0 4px 18px color-mix(in srgb, var(--ink) 14%, transparent);
 }
 text {
   font-family: var(--reading);

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { Plus } from '@lucide/vue';
 import type { Room, Unit, Zone } from '@stube/core/model/entities';
 import { formatLength } from '@stube/core/measuring/length';
+import { useDrag, type Drag } from '../../drawing/drag.ts';
 import { useSite } from '../../data/site.ts';
 
 const props = defineProps<{ room: Room; units: readonly Unit[]; zones: readonly Zone[] }>();
@@ -14,39 +15,36 @@ const PAD = 420;
 const STEP = 100;
 const ZONE_RADIUS = 260;
 type Kind = 'unit' | 'zone';
-const held = ref<{ kind: Kind; id: string; x: number; y: number; dx: number; dy: number; moved: boolean } | null>(null);
 /** SVG y runs down, the room's runs from its front wall to the back. */
 const down = (y: number) => props.room.depth - y;
 const inside = (x: number, y: number) => ({
   x: Math.round(Math.min(props.room.width, Math.max(0, x)) / 10) * 10,
   y: Math.round(Math.min(props.room.depth, Math.max(0, y)) / 10) * 10,
 });
-const at = (kind: Kind, one: { id: string; x: number; y: number }) =>
-  held.value?.kind === kind && held.value.id === one.id ? inside(held.value.x, held.value.y) : one;
 const font = computed(() => props.room.width / 32);
 
-function point(event: PointerEvent): { x: number; y: number } {
-  const matrix = plan.value!.getScreenCTM()!.inverse();
-  const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
-  return { x: p.x, y: down(p.y) };
+/** Where on the floor a point of the window is, mm. */
+function floorAt({ x, y }: { x: number; y: number }): { x: number; y: number } {
+  const point = new DOMPoint(x, y).matrixTransform(plan.value!.getScreenCTM()!.inverse());
+  return { x: point.x, y: down(point.y) };
 }
-function grab(event: PointerEvent, kind: Kind, one: Unit | Zone): void {
-  const p = point(event);
-  (event.currentTarget as Element).setPointerCapture(event.pointerId);
-  held.value = { kind, id: one.id, x: one.x, y: one.y, dx: one.x - p.x, dy: one.y - p.y, moved: false };
+interface Held {
+  kind: Kind;
+  row: Unit | Zone;
 }
-function move(event: PointerEvent): void {
-  if (!held.value) return;
-  const p = point(event);
-  Object.assign(held.value, { x: p.x + held.value.dx, y: p.y + held.value.dy, moved: true });
+const { drag, grab, wasDrop } = useDrag<Held>({
+  dropped: (dragged) => {
+    const { kind, row } = dragged.item;
+    const to = placeOf(dragged);
+    if (to.x !== row.x || to.y !== row.y) void put(kind, row, to);
+  },
+});
+/** It keeps under the pointer the point it was taken at. */
+function placeOf({ item, from, to }: Drag<Held>): { x: number; y: number } {
+  const [start, end] = [floorAt(from), floorAt(to)];
+  return inside(item.row.x + end.x - start.x, item.row.y + end.y - start.y);
 }
-async function drop(one: Unit | Zone): Promise<void> {
-  const now = held.value;
-  if (!now) return;
-  const to = inside(now.x, now.y);
-  if (now.moved && (to.x !== one.x || to.y !== one.y)) await put(now.kind, one, to);
-  held.value = null;
-}
+const at = (row: Unit | Zone) => (drag.value?.item.row.id === row.id ? placeOf(drag.value) : row);
 const put = (kind: Kind, one: Unit | Zone, to: { x: number; y: number }) =>
   store.tryWrite(() => store.patch(kind, one as never, to as never));
 function onKey(event: KeyboardEvent, kind: Kind, one: Unit | Zone): void {
@@ -90,11 +88,8 @@ function onKey(event: KeyboardEvent, kind: Kind, one: Unit | Zone): void {
         tabindex="0"
         role="button"
         :aria-label="`Zone ${zone.name}, ${zone.kind}`"
-        :transform="`translate(${at('zone', zone).x} ${down(at('zone', zone).y)})`"
-        @pointerdown="grab($event, 'zone', zone)"
-        @pointermove="move"
-        @pointerup="drop(zone)"
-        @pointercancel="held = null"
+        :transform="`translate(${at(zone).x} ${down(at(zone).y)})`"
+        @pointerdown="grab($event, { kind: 'zone', row: zone })"
         @dblclick="emit('zone', zone)"
         @keydown="onKey($event, 'zone', zone)"
       >
@@ -109,12 +104,9 @@ function onKey(event: KeyboardEvent, kind: Kind, one: Unit | Zone): void {
         tabindex="0"
         role="button"
         :aria-label="`${unit.name}, ${formatLength(unit.x, store.site?.system)} from the left, ${formatLength(unit.y, store.site?.system)} from the front`"
-        :transform="`translate(${at('unit', unit).x} ${down(at('unit', unit).y)})`"
-        @pointerdown="grab($event, 'unit', unit)"
-        @pointermove="move"
-        @pointerup="drop(unit)"
-        @pointercancel="held = null"
-        @click="emit('unit', unit.id)"
+        :transform="`translate(${at(unit).x} ${down(at(unit).y)})`"
+        @pointerdown="grab($event, { kind: 'unit', row: unit })"
+        @click="wasDrop() || emit('unit', unit.id)"
         @keydown="onKey($event, 'unit', unit)"
       >
         <rect :x="-unit.width / 2" :y="-unit.depth" :width="unit.width" :height="unit.depth" />
@@ -149,7 +141,7 @@ svg {
   touch-action: none;
 }
 .floor {
-  fill: #fbf6ea;
+  fill: var(--floor);
 }
 .wall {
   fill: none;
@@ -165,7 +157,7 @@ text {
   cursor: grab;
 }
 .piece rect {
-  fill: #c79d6c;
+  fill: var(--carcass);
   stroke: var(--ink);
   stroke-width: 14;
 }
@@ -174,7 +166,7 @@ text {
   stroke-width: 44;
 }
 .zone circle {
-  fill: #46687a26;
+  fill: var(--slate-faint);
   stroke: var(--slate);
   stroke-width: 12;
   stroke-dasharray: 60 40;

@@ -2,14 +2,13 @@
 /** A piece of furniture from its template, drawn to scale with its dimensions while one types. */
 import { computed, reactive, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import Dialog from 'primevue/dialog';
 import { layOut, shapeProblems, TEMPLATES } from '@stube/core/measuring/template';
 import { formatLength } from '@stube/core/measuring/length';
 import type { TemplateKind, Unit, UnitShape } from '@stube/core/model/entities';
 import UnitElevation from '../../drawing/UnitElevation.vue';
-import { useForm } from '../../parts/form.ts';
-import FormEnd from '../../parts/FormEnd.vue';
+import EntityDialog from '../../parts/EntityDialog.vue';
 import LengthField from '../../parts/LengthField.vue';
+import NumberField from '../../parts/NumberField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
 
@@ -31,8 +30,8 @@ const draft = reactive({
   width: start.width,
   height: start.height,
   depth: start.depth,
-  columns: start.columns as number | string,
-  rows: start.rows as number | string,
+  columns: start.columns as number | null,
+  rows: start.rows as number | null,
   board: start.board,
   raised: start.raised,
   locked: start.locked,
@@ -40,18 +39,17 @@ const draft = reactive({
   onView: start.onView,
   anchored: start.anchored,
 });
-const { problems, busy, submit } = useForm();
 const shape = computed<UnitShape>(() => ({
   ...draft,
-  columns: Number(draft.columns),
-  rows: Number(draft.rows),
+  columns: draft.columns ?? 0,
+  rows: draft.rows ?? 0,
   template: props.template,
 }));
 const wrong = computed(
   () =>
     Object.fromEntries(shapeProblems(shape.value).map(({ field, message }) => [field, message])) as Record<
       string,
-      string
+      string | undefined
     >,
 );
 /** The last shape that could be built stays drawn while a number is being typed. */
@@ -73,61 +71,45 @@ const px = computed(() =>
 );
 const inside = computed(() => drawn.value?.spaces[0]);
 
-async function save(): Promise<void> {
-  if (Object.keys(wrong.value).length) return;
-  const values = { ...draft, columns: Number(draft.columns), rows: Number(draft.rows) };
-  const done = await submit(async () => {
-    if (props.unit) await store.patch('unit', props.unit, values);
-    else emit('made', (await store.create('unit', { ...values, template: props.template, roomId: props.roomId }))!.id!);
-  });
-  if (done) emit('close');
-}
-async function drop(): Promise<void> {
-  if (props.unit && (await store.remove('unit', props.unit, props.unit.name))) emit('close');
-}
-const problem = (field: string) => wrong.value[field] ?? problems[field];
+const values = () => ({
+  ...draft,
+  columns: draft.columns ?? 0,
+  rows: draft.rows ?? 0,
+  ...(props.unit ? {} : { template: props.template, roomId: props.roomId }),
+});
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    :header="unit?.name ?? info.label"
-    :style="{ width: 'min(880px, 96vw)' }"
-    @update:visible="emit('close')"
+  <EntityDialog
+    v-slot="{ problems }"
+    table="unit"
+    :row="unit"
+    :title="unit?.name ?? info.label"
+    :width="880"
+    :values="values"
+    :save="unit ? 'Save' : 'Put it in the room'"
+    removal="Remove; its bins go to the bench"
+    :blocked="Object.keys(wrong).length > 0"
+    @close="emit('close')"
+    @made="emit('made', $event)"
   >
-    <form class="two" novalidate @submit.prevent="save">
+    <div class="two">
       <div class="stack">
         <TextField v-model="draft.name" label="What you call it" :problem="problems.name" />
         <div class="three">
-          <LengthField v-model="draft.width" label="Wide" :problem="problem('width')" /><LengthField
+          <LengthField v-model="draft.width" label="Wide" :problem="wrong.width ?? problems.width" /><LengthField
             v-model="draft.height"
             label="High"
-            :problem="problem('height')"
-          /><LengthField v-model="draft.depth" label="Deep" :problem="problem('depth')" />
+            :problem="wrong.height ?? problems.height"
+          /><LengthField v-model="draft.depth" label="Deep" :problem="wrong.depth ?? problems.depth" />
         </div>
         <div class="three">
-          <label class="field"
-            ><span>Columns</span
-            ><input
-              v-model="draft.columns"
-              class="write"
-              inputmode="numeric"
-              :aria-invalid="!!problem('columns')"
-            /><span v-if="problem('columns')" class="wrong">{{ problem('columns') }}</span></label
-          >
-          <label class="field"
-            ><span>Rows</span
-            ><input v-model="draft.rows" class="write" inputmode="numeric" :aria-invalid="!!problem('rows')" /><span
-              v-if="problem('rows')"
-              class="wrong"
-              >{{ problem('rows') }}</span
-            ></label
-          >
-          <LengthField v-model="draft.board" label="Boards" :problem="problem('board')" />
+          <NumberField v-model="draft.columns" label="Columns" whole :problem="wrong.columns ?? problems.columns" />
+          <NumberField v-model="draft.rows" label="Rows" whole :problem="wrong.rows ?? problems.rows" />
+          <LengthField v-model="draft.board" label="Boards" :problem="wrong.board ?? problems.board" />
         </div>
         <div class="three">
-          <LengthField v-model="draft.raised" label="Above the floor" :problem="problem('raised')" />
+          <LengthField v-model="draft.raised" label="Above the floor" :problem="wrong.raised ?? problems.raised" />
         </div>
         <div class="ticks">
           <label class="check"><input v-model="draft.anchored" type="checkbox" />anchored to the wall</label
@@ -135,13 +117,6 @@ const problem = (field: string) => wrong.value[field] ?? problems[field];
           ><label class="check"><input v-model="draft.sunlit" type="checkbox" />stands in the sun</label
           ><label class="check"><input v-model="draft.onView" type="checkbox" />on view</label>
         </div>
-        <FormEnd
-          :problem="problems.form"
-          :busy="busy || Object.keys(wrong).length > 0"
-          :save="unit ? 'Save' : 'Put it in the room'"
-          :remove="unit && 'Remove; its bins go to the bench'"
-          @remove="drop"
-        />
       </div>
       <div ref="holder" class="drawn">
         <UnitElevation
@@ -162,8 +137,8 @@ const problem = (field: string) => wrong.value[field] ?? problems[field];
           correct it where it differs.
         </p>
       </div>
-    </form>
-  </Dialog>
+    </div>
+  </EntityDialog>
 </template>
 
 <style scoped>

@@ -1,20 +1,16 @@
 <script setup lang="ts">
 /** An adult or a child: shelves are judged by their stature. */
 import { computed, reactive, watch } from 'vue';
-import Dialog from 'primevue/dialog';
 import type { Person } from '@stube/core/model/entities';
 import { medianStature, monthsOld, sayAge, STATURE_SOURCE } from '@stube/core/people/stature';
-import { useForm } from '../../parts/form.ts';
-import FormEnd from '../../parts/FormEnd.vue';
+import EntityDialog from '../../parts/EntityDialog.vue';
 import HueChoice from '../../parts/HueChoice.vue';
 import LengthField from '../../parts/LengthField.vue';
 import LimitFields from '../../parts/LimitFields.vue';
 import TextField from '../../parts/TextField.vue';
-import { useSite } from '../../data/site.ts';
 
 const props = defineProps<{ person?: Person }>();
 const emit = defineEmits<{ close: [] }>();
-const store = useSite();
 const draft = reactive({
   name: props.person?.name ?? '',
   kind: props.person?.kind ?? ('child' as Person['kind']),
@@ -31,64 +27,54 @@ const median = computed(() => (age.value !== null && age.value >= 0 ? medianStat
 watch(median, (mm) => {
   if (mm !== null) draft.stature = mm;
 });
-const { problems, busy, submit } = useForm();
-
-async function save(): Promise<void> {
-  const { limitType, limitCount, ...own } = draft;
-  const values = {
-    ...own,
-    born: own.born || null,
+const values = () => {
+  const { limitType, limitCount, ...fields } = draft;
+  return {
+    ...fields,
+    born: fields.born || null,
     limit: limitType ? { containerTypeId: limitType, count: Number(limitCount) } : null,
   };
-  const done = await submit(() =>
-    props.person ? store.patch('person', props.person, values) : store.create('person', values),
-  );
-  if (done) emit('close');
-}
-async function drop(): Promise<void> {
-  if (props.person && (await store.remove('person', props.person, props.person.name))) emit('close');
-}
+};
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    :header="person?.name ?? 'A person or group'"
-    :style="{ width: 'min(440px, 94vw)' }"
-    @update:visible="emit('close')"
+  <EntityDialog
+    v-slot="{ problems }"
+    table="person"
+    :row="person"
+    :title="person?.name ?? 'A person or group'"
+    :values="values"
+    removal="Remove"
+    @close="emit('close')"
   >
-    <form class="stack" novalidate @submit.prevent="save">
-      <TextField v-model="draft.name" label="Name, or what the group is called" :problem="problems.name" />
-      <div class="pair">
-        <label class="field"
-          ><span>Kind</span
-          ><select v-model="draft.kind" class="write">
-            <option value="child">child</option>
-            <option value="adult">adult</option>
-          </select></label
-        >
-        <LengthField v-model="draft.stature" label="Stature" :problem="problems.stature" />
-      </div>
-      <div class="pair">
-        <TextField v-model="draft.born" label="Month of birth" type="month" :problem="problems.born" />
-        <label class="check"><input v-model="draft.reads" type="checkbox" />reads words</label>
-      </div>
-      <p class="small soft">
-        <template v-if="median !== null && age !== null"
-          >{{ sayAge(age) }}: about {{ Math.round(median / 10) }} cm ({{ STATURE_SOURCE }}). Measure to know better. </template
-        >For a group, the youngest and smallest: what they reach, all reach.
-      </p>
-      <LimitFields
-        v-model:type="draft.limitType"
-        v-model:count="draft.limitCount"
-        :problem="problems['limit.count']"
-        name="Keepsakes have to fit into"
-      />
-      <HueChoice v-model="draft.colour" label="Colour" />
-      <FormEnd :problem="problems.form" :busy="busy" :remove="person && 'Remove'" @remove="drop" />
-    </form>
-  </Dialog>
+    <TextField v-model="draft.name" label="Name, or what the group is called" :problem="problems.name" />
+    <div class="pair">
+      <label class="field"
+        ><span>Kind</span
+        ><select v-model="draft.kind" class="write">
+          <option value="child">child</option>
+          <option value="adult">adult</option>
+        </select></label
+      >
+      <LengthField v-model="draft.stature" label="Stature" :problem="problems.stature" />
+    </div>
+    <div class="pair">
+      <TextField v-model="draft.born" label="Month of birth" type="month" :problem="problems.born" />
+      <label class="check"><input v-model="draft.reads" type="checkbox" />reads words</label>
+    </div>
+    <p class="small soft">
+      <template v-if="median !== null && age !== null"
+        >{{ sayAge(age) }}: about {{ Math.round(median / 10) }} cm ({{ STATURE_SOURCE }}). Measure to know better. </template
+      >For a group, the youngest and smallest: what they reach, all reach.
+    </p>
+    <LimitFields
+      v-model:type="draft.limitType"
+      v-model:count="draft.limitCount"
+      :problem="problems['limit.count']"
+      name="Keepsakes have to fit into"
+    />
+    <HueChoice v-model="draft.colour" label="Colour" />
+  </EntityDialog>
 </template>
 
 <style scoped>

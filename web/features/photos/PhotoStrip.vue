@@ -110,8 +110,8 @@ async function drop(photo: Photo): Promise<void> {
   display: flex;
   flex-direction: column;
   padding: 4px;
-  background: #fffdf8;
-  border: 1px solid #a3977f;
+  background: var(--paper-card);
+  border: 1px solid var(--rule-strong);
   cursor: pointer;
 }
 .strip img {

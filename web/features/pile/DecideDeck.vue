@@ -150,11 +150,11 @@ function answer(key: string, value: boolean): void {
   align-items: center;
   min-height: 84px;
   padding: 10px 14px;
-  background: #fffdf8;
-  border: 1px solid #a3977f;
+  background: var(--paper-card);
+  border: 1px solid var(--rule-strong);
   box-shadow:
     3px 3px 0 var(--paper-low),
-    4px 4px 0 #a3977f;
+    4px 4px 0 var(--rule-strong);
 }
 .choices {
   display: grid;

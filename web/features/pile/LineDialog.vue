@@ -1,12 +1,11 @@
 <script setup lang="ts">
 /** Everything about one line of the pile. */
 import { computed, reactive } from 'vue';
-import Dialog from 'primevue/dialog';
 import { CONDITIONS, DECISIONS, ATTRIBUTES, type Attribute, type Line } from '@stube/core/model/entities';
 import { AttributeReader } from '@stube/core/grouping/attributes';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
-import { useForm } from '../../parts/form.ts';
-import FormEnd from '../../parts/FormEnd.vue';
+import EntityDialog from '../../parts/EntityDialog.vue';
+import NumberField from '../../parts/NumberField.vue';
 import LengthField from '../../parts/LengthField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
@@ -18,7 +17,7 @@ const emit = defineEmits<{ close: [] }>();
 const store = useSite();
 const draft = reactive({
   name: props.line.name,
-  amount: String(props.line.amount),
+  amount: props.line.amount as number | null,
   measure: props.line.measure,
   decision: props.line.decision,
   note: props.line.note,
@@ -30,11 +29,11 @@ const draft = reactive({
   due: props.line.due ?? '',
   destination: props.line.destination,
   keepUntil: props.line.keepUntil ?? '',
-  setPieces: props.line.setPieces === null ? '' : String(props.line.setPieces),
-  setMissing: String(props.line.setMissing),
+  setPieces: props.line.setPieces,
+  setMissing: props.line.setMissing as number | null,
   also: [...props.line.also],
   attributes: { ...props.line.attributes } as Partial<Record<Attribute, string>>,
-  spread: props.line.spread.map((one) => ({ where: one.where, amount: String(one.amount) })),
+  spread: props.line.spread.map(({ where, amount }) => ({ where, amount: amount as number | null })),
 });
 const sides = ATTRIBUTES.filter((one) => one !== 'kind');
 const reader = computed(() => new AttributeReader(store.maps.category, store.data.person, new Date()));
@@ -45,8 +44,31 @@ const known = computed(() =>
     ? store.rooms.map((one) => one.name).filter((name) => name !== store.maps.room.get(props.line.roomId)?.name)
     : [...new Set(store.data.line.map((one) => one.destination).filter(Boolean))],
 );
-const number = (text: string) => Number(text.replace(',', '.'));
-const { problems, busy, submit } = useForm();
+const values = () => {
+  const sized = draft.length > 0;
+  return {
+    name: draft.name,
+    amount: draft.amount ?? 0,
+    measure: draft.measure,
+    decision: draft.decision,
+    note: draft.note,
+    categoryId: draft.categoryId,
+    length: sized ? draft.length : null,
+    width: sized && draft.width ? draft.width : null,
+    height: sized && draft.height ? draft.height : null,
+    condition: draft.condition,
+    due: draft.due || null,
+    destination: draft.destination,
+    keepUntil: draft.keepUntil || null,
+    setPieces: draft.setPieces,
+    setMissing: draft.setMissing ?? 0,
+    also: draft.also.filter((id) => id !== draft.categoryId),
+    attributes: Object.fromEntries(Object.entries(draft.attributes).filter(([, words]) => words?.trim())),
+    spread: draft.spread
+      .filter((part) => part.where.trim())
+      .map((part) => ({ where: part.where.trim(), amount: part.amount ?? 0 })),
+  };
+};
 const families = computed(() =>
   [...store.data.family]
     .sort((a, b) => a.sort - b.sort)
@@ -55,155 +77,137 @@ const families = computed(() =>
       own: store.data.category.filter((one) => one.familyId === family.id).sort((a, b) => a.name.localeCompare(b.name)),
     })),
 );
-
-async function save(): Promise<void> {
-  const sized = draft.length > 0;
-  const done = await submit(() =>
-    store.patch('line', props.line, {
-      name: draft.name,
-      amount: Number(draft.amount.replace(',', '.')),
-      measure: draft.measure,
-      decision: draft.decision,
-      note: draft.note,
-      categoryId: draft.categoryId,
-      length: sized ? draft.length : null,
-      width: sized && draft.width ? draft.width : null,
-      height: sized && draft.height ? draft.height : null,
-      condition: draft.condition,
-      due: draft.due || null,
-      destination: draft.destination,
-      keepUntil: draft.keepUntil || null,
-      setPieces: draft.setPieces.trim() ? number(draft.setPieces) : null,
-      setMissing: number(draft.setMissing || '0'),
-      also: draft.also.filter((one) => one !== draft.categoryId),
-      attributes: Object.fromEntries(Object.entries(draft.attributes).filter(([, said]) => said?.trim())),
-      spread: draft.spread
-        .filter((one) => one.where.trim())
-        .map((one) => ({ where: one.where.trim(), amount: number(one.amount) })),
-    }),
-  );
-  if (done) emit('close');
-}
 </script>
 
 <template>
-  <Dialog visible modal :header="line.name" :style="{ width: 'min(520px, 94vw)' }" @update:visible="emit('close')">
-    <form class="stack" novalidate @submit.prevent="save">
-      <TextField v-model="draft.name" label="Name" :problem="problems.name" />
-      <div class="three">
-        <TextField v-model="draft.amount" label="Amount" :problem="problems.amount" />
-        <label class="field"
-          ><span>Measure</span
-          ><select v-model="draft.measure" class="write">
-            <option value="pieces">pieces</option>
-            <option v-for="one in EVERYDAY_MEASURES" :key="one.key" :value="one.key">{{ one.many }}</option>
-          </select></label
-        >
-        <label class="field"
-          ><span>Decision</span
-          ><select v-model="draft.decision" class="write">
-            <option v-for="one in DECISIONS" :key="one">{{ one }}</option>
-          </select></label
-        >
-      </div>
-      <fieldset>
-        <legend class="field-name">Size of one piece; leave 0 for the usual one</legend>
-        <div class="three">
-          <LengthField v-model="draft.length" label="Long" :problem="problems.length" /><LengthField
-            v-model="draft.width"
-            label="Wide"
-            :problem="problems.width"
-          /><LengthField v-model="draft.height" label="High" :problem="problems.height" />
-        </div>
-      </fieldset>
+  <EntityDialog
+    v-slot="{ problems }"
+    table="line"
+    :row="line"
+    :title="line.name"
+    :width="520"
+    :values="values"
+    @close="emit('close')"
+  >
+    <TextField v-model="draft.name" label="Name" :problem="problems.name" />
+    <div class="three">
+      <NumberField v-model="draft.amount" label="Amount" :problem="problems.amount" />
       <label class="field"
-        ><span>Category</span
-        ><select v-model="draft.categoryId" class="write">
-          <option :value="null">not sorted yet</option>
-          <optgroup v-for="{ family, own } in families" :key="family.id" :label="family.name">
-            <option v-for="one in own" :key="one.id" :value="one.id">{{ one.name }}</option>
-          </optgroup>
+        ><span>Measure</span
+        ><select v-model="draft.measure" class="write">
+          <option value="pieces">pieces</option>
+          <option v-for="one in EVERYDAY_MEASURES" :key="one.key" :value="one.key">{{ one.many }}</option>
         </select></label
       >
-      <TextField v-model="draft.note" label="Note" :problem="problems.note" />
+      <label class="field"
+        ><span>Decision</span
+        ><select v-model="draft.decision" class="write">
+          <option v-for="one in DECISIONS" :key="one">{{ one }}</option>
+        </select></label
+      >
+    </div>
+    <fieldset>
+      <legend class="field-name">Size of one piece; leave 0 for the usual one</legend>
       <div class="three">
+        <LengthField v-model="draft.length" label="Long" :problem="problems.length" /><LengthField
+          v-model="draft.width"
+          label="Wide"
+          :problem="problems.width"
+        /><LengthField v-model="draft.height" label="High" :problem="problems.height" />
+      </div>
+    </fieldset>
+    <label class="field"
+      ><span>Category</span
+      ><select v-model="draft.categoryId" class="write">
+        <option :value="null">not sorted yet</option>
+        <optgroup v-for="{ family, own } in families" :key="family.id" :label="family.name">
+          <option v-for="one in own" :key="one.id" :value="one.id">{{ one.name }}</option>
+        </optgroup>
+      </select></label
+    >
+    <TextField v-model="draft.note" label="Note" :problem="problems.note" />
+    <div class="three">
+      <label class="field"
+        ><span>Condition</span
+        ><select v-model="draft.condition" class="write">
+          <option :value="null">not said</option>
+          <option v-for="one in CONDITIONS" :key="one">{{ one }}</option>
+        </select></label
+      >
+      <TextField
+        v-if="HAS_DAY.includes(draft.decision)"
+        v-model="draft.due"
+        label="By"
+        type="date"
+        :problem="problems.due"
+      />
+      <label v-if="HAS_WHERETO.includes(draft.decision)" class="field"
+        ><span>To whom or where</span
+        ><input
+          v-model="draft.destination"
+          class="write"
+          list="destination"
+          maxlength="80"
+          autocomplete="off"
+        /><datalist id="destination">
+          <option v-for="one in known" :key="one" :value="one" />
+        </datalist>
+        <span v-if="problems.destination" class="wrong">{{ problems.destination }}</span></label
+      >
+      <TextField
+        v-if="draft.decision === 'keep'"
+        v-model="draft.keepUntil"
+        label="Keep until"
+        type="date"
+        :problem="problems.keepUntil"
+      />
+    </div>
+    <details :open="!!line.setPieces || !!line.spread.length">
+      <summary>A set that belongs together</summary>
+      <div class="stack tight inside">
+        <div class="three">
+          <NumberField
+            v-model="draft.setPieces"
+            label="Pieces when whole"
+            whole
+            optional
+            :problem="problems.setPieces"
+          />
+          <NumberField v-model="draft.setMissing" label="Missing" whole :problem="problems.setMissing" />
+        </div>
+        <p class="field-name">Split on purpose, and still one: where how much of it is</p>
+        <div v-for="(part, i) in draft.spread" :key="i" class="part">
+          <TextField v-model="part.where" :label="`Place ${i + 1}`" :problem="problems[`spread.${i}.where`]" />
+          <NumberField v-model="part.amount" label="How much" :problem="problems[`spread.${i}.amount`]" />
+          <button class="press quiet small" type="button" @click="draft.spread.splice(i, 1)">remove</button>
+        </div>
+        <button class="press small" type="button" @click="draft.spread.push({ where: '', amount: 1 })">
+          another place
+        </button>
+      </div>
+    </details>
+    <details :open="!!Object.keys(line.attributes).length || !!line.also.length">
+      <summary>Its sides, for other ways of sorting</summary>
+      <div class="stack tight inside">
+        <p class="small soft">Grey is what Stube reads from its name and category; write to say otherwise.</p>
+        <div class="three">
+          <label v-for="attribute in sides" :key="attribute" class="field"
+            ><span>{{ attribute }}</span
+            ><input v-model="draft.attributes[attribute]" class="write" maxlength="60" :placeholder="told(attribute)"
+          /></label>
+        </div>
         <label class="field"
-          ><span>Condition</span
-          ><select v-model="draft.condition" class="write">
-            <option :value="null">not said</option>
-            <option v-for="one in CONDITIONS" :key="one">{{ one }}</option>
+          ><span>Also found under (hold a key to choose several)</span
+          ><select v-model="draft.also" class="write also" multiple>
+            <optgroup v-for="{ family, own } in families" :key="family.id" :label="family.name">
+              <option v-for="one in own" :key="one.id" :value="one.id">{{ one.name }}</option>
+            </optgroup>
           </select></label
         >
-        <TextField
-          v-if="HAS_DAY.includes(draft.decision)"
-          v-model="draft.due"
-          label="By"
-          type="date"
-          :problem="problems.due"
-        />
-        <label v-if="HAS_WHERETO.includes(draft.decision)" class="field"
-          ><span>To whom or where</span
-          ><input
-            v-model="draft.destination"
-            class="write"
-            list="destination"
-            maxlength="80"
-            autocomplete="off"
-          /><datalist id="destination">
-            <option v-for="one in known" :key="one" :value="one" />
-          </datalist>
-          <span v-if="problems.destination" class="wrong">{{ problems.destination }}</span></label
-        >
-        <TextField
-          v-if="draft.decision === 'keep'"
-          v-model="draft.keepUntil"
-          label="Keep until"
-          type="date"
-          :problem="problems.keepUntil"
-        />
       </div>
-      <details :open="!!line.setPieces || !!line.spread.length">
-        <summary>A set that belongs together</summary>
-        <div class="stack tight inside">
-          <div class="three">
-            <TextField v-model="draft.setPieces" label="Pieces when whole" :problem="problems.setPieces" />
-            <TextField v-model="draft.setMissing" label="Missing" :problem="problems.setMissing" />
-          </div>
-          <p class="field-name">Split on purpose, and still one: where how much of it is</p>
-          <div v-for="(part, i) in draft.spread" :key="i" class="part">
-            <TextField v-model="part.where" :label="`Place ${i + 1}`" :problem="problems[`spread.${i}.where`]" />
-            <TextField v-model="part.amount" label="How much" :problem="problems[`spread.${i}.amount`]" />
-            <button class="press quiet small" type="button" @click="draft.spread.splice(i, 1)">remove</button>
-          </div>
-          <button class="press small" type="button" @click="draft.spread.push({ where: '', amount: '1' })">
-            another place
-          </button>
-        </div>
-      </details>
-      <details :open="!!Object.keys(line.attributes).length || !!line.also.length">
-        <summary>Its sides, for other ways of sorting</summary>
-        <div class="stack tight inside">
-          <p class="small soft">Grey is what Stube reads from its name and category; write to say otherwise.</p>
-          <div class="three">
-            <label v-for="attribute in sides" :key="attribute" class="field"
-              ><span>{{ attribute }}</span
-              ><input v-model="draft.attributes[attribute]" class="write" maxlength="60" :placeholder="told(attribute)"
-            /></label>
-          </div>
-          <label class="field"
-            ><span>Also found under (hold a key to choose several)</span
-            ><select v-model="draft.also" class="write also" multiple>
-              <optgroup v-for="{ family, own } in families" :key="family.id" :label="family.name">
-                <option v-for="one in own" :key="one.id" :value="one.id">{{ one.name }}</option>
-              </optgroup>
-            </select></label
-          >
-        </div>
-      </details>
-      <PhotoStrip :line-id="line.id" />
-      <FormEnd :problem="problems.form" :busy="busy" />
-    </form>
-  </Dialog>
+    </details>
+    <PhotoStrip :line-id="line.id" />
+  </EntityDialog>
 </template>
 
 <style scoped>

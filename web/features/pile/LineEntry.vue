@@ -256,7 +256,7 @@ async function add(): Promise<void> {
   min-height: 34px;
   padding: 2px 10px;
   background: none;
-  border: 1.25px dashed #a3977f;
+  border: 1.25px dashed var(--rule-strong);
   border-radius: var(--corner);
   cursor: pointer;
 }

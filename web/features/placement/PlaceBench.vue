@@ -42,8 +42,8 @@ const emit = defineEmits<{ grab: [event: PointerEvent, id: string]; pick: [id: s
   min-height: 38px;
   text-align: left;
   padding: 4px 10px;
-  background: #fffdf8;
-  border: 1px solid #a3977f;
+  background: var(--paper-card);
+  border: 1px solid var(--rule-strong);
   border-radius: 2px;
   cursor: grab;
   touch-action: none;

@@ -169,10 +169,10 @@ onMounted(() => {
   flex-direction: column;
   max-width: 260px;
   padding: 6px 12px;
-  background: #fffdf8;
+  background: var(--paper-card);
   border: 1.5px solid var(--spruce);
   border-radius: var(--corner);
-  box-shadow: 0 6px 20px rgb(44 42 38 / 30%);
+  box-shadow: 0 6px 20px color-mix(in srgb, var(--ink) 30%, transparent);
 }
 .ghost.no {
   border-color: var(--brick);

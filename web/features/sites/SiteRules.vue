@@ -2,6 +2,7 @@
 /** Rules of thumb of this site: names, units, room to grow, how full is full. */
 import { reactive, watchEffect } from 'vue';
 import { useForm } from '../../parts/form.ts';
+import NumberField from '../../parts/NumberField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
 
@@ -59,22 +60,13 @@ const save = () =>
         </select></label
       >
       <TextField v-model="draft.currency" label="Currency" :problem="problems.currency" @commit="save" />
-      <label class="field"
-        ><span>Room to grow, %</span
-        ><input v-model="draft.growth" class="write" type="number" min="0" max="50" @change="save" /><span
-          v-if="problems.growth"
-          class="wrong"
-          >{{ problems.growth }}</span
-        ></label
-      >
-      <label class="field"
-        ><span>Fill a container to, %</span
-        ><input v-model="draft.fillLimit" class="write" type="number" min="30" max="100" @change="save" /><span
-          v-if="problems.fillLimit"
-          class="wrong"
-          >{{ problems.fillLimit }}</span
-        ></label
-      >
+      <NumberField v-model="draft.growth" label="Room to grow, %" :problem="problems.growth" @commit="save" />
+      <NumberField
+        v-model="draft.fillLimit"
+        label="Fill a container to, %"
+        :problem="problems.fillLimit"
+        @commit="save"
+      />
     </div>
     <p class="small soft">
       A full system breaks with the next thing that comes in; so a tenth stays free, and no container is filled above

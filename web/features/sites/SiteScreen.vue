@@ -13,6 +13,7 @@ import { useNotices } from '../../data/notices.ts';
 import { useSite } from '../../data/site.ts';
 import PersonDialog from '../people/PersonDialog.vue';
 import RoomDialog from '../rooms/RoomDialog.vue';
+import SiteHistory from '../history/SiteHistory.vue';
 import SiteRules from './SiteRules.vue';
 
 const store = useSite();
@@ -122,6 +123,7 @@ const made = (id: string) => {
       </section>
       <SiteRules />
     </div>
+    <SiteHistory />
     <section class="sheet row files">
       <h2>Files</h2>
       <a class="press small" :href="`/api/sites/${store.id}/export`" download

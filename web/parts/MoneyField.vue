@@ -1,0 +1,25 @@
+<script setup lang="ts">
+/** An amount of money in the site's currency; inside it is whole minor units. */
+import { computed } from 'vue';
+import { useSite } from '../data/site.ts';
+import NumberField from './NumberField.vue';
+import { minorDigits } from './numbers.ts';
+
+const props = defineProps<{ modelValue: number; label: string; problem?: string }>();
+const emit = defineEmits<{ 'update:modelValue': [minor: number] }>();
+const store = useSite();
+const currency = computed(() => store.site?.currency ?? 'EUR');
+const unit = computed(() => 10 ** minorDigits(currency.value));
+const written = (value: number | null) => {
+  if (value !== null) emit('update:modelValue', Math.round(value * unit.value));
+};
+</script>
+
+<template>
+  <NumberField
+    :model-value="props.modelValue / unit"
+    :label="`${label}, ${currency}`"
+    :problem="problem"
+    @update:model-value="written"
+  />
+</template>
