@@ -18,10 +18,10 @@ export interface Caution {
 }
 
 /** Above this height (mm) and steeper than this height to depth, furniture is to be anchored where children are. */
-const TIPPING = { height: 600, ratio: 1.5 };
+export const TIPPING = { height: 600, ratio: 1.5 };
 /** Grams above which a bin overhead is a danger to who stands below. */
-const OVERHEAD_MASS = 5000;
-const OVERHEAD_HEIGHT = 1500;
+export const OVERHEAD_MASS = 5000;
+export const OVERHEAD_HEIGHT = 1500;
 
 export function cautionsOf(data: RoomData): Caution[] {
   const cautions: Caution[] = [];

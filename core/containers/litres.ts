@@ -2,7 +2,7 @@
 import type { ContainerShape, PackingKind, Line } from '../model/entities.ts';
 import { litresOf } from '../pile/measures.ts';
 
-/** Bulk per volume of the pieces' boxes, by how they packingKind: with air between them, or interlocked, or one inside the other. */
+/** Bulk per volume of the pieces' boxes, by how they lie: with air between them, or interlocked, or one inside the other. */
 export const PACKING_FACTOR: Record<PackingKind, number> = {
   neat: 1.1,
   rigid: 0.7,

@@ -15,7 +15,7 @@ export type Insight = keyof typeof RUMMAGE_SECONDS;
 /** Pieces that one use leaves to be put back, at the most. */
 export const PUT_BACK = 3;
 /** Pieces of which a told measure is taken to consist, a litre; only for how long one rummages. */
-const PIECES_A_LITRE = 15;
+export const PIECES_A_LITRE = 15;
 
 /** Roughly how many pieces a line is. */
 export const roughPieces = (line: Pick<Line, 'amount' | 'measure'>, litres: number): number =>

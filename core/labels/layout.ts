@@ -14,9 +14,9 @@ export const GUTTER = 2;
 
 const POINT = 25.4 / 72;
 /** Height of a lower-case x over the type size, of the face the labels are set in (its own OS/2 table: 0.496). */
-const X_HEIGHT = 0.496;
+export const X_HEIGHT = 0.496;
 /** Letters are read at ease when they fill 20 minutes of arc (ISO 9241-303: 20 to 22): height = distance × tan 20′. */
-const ARC = Math.tan(((20 / 60) * Math.PI) / 180);
+export const ARC = Math.tan(((20 / 60) * Math.PI) / 180);
 
 /** Width in mm of a text at a size in mm; the screen and the PDF each bring their own. */
 export type MeasureText = (text: string, size: number, bold: boolean) => number;
@@ -102,8 +102,8 @@ function wrap(text: string, width: number, size: number, measure: MeasureText): 
 
 const LEADING = 1.12;
 /** Smallest and largest type for a name, mm (7 and 34 point). */
-const TYPE = { least: 7 * POINT, most: 34 * POINT };
-const QR_LEAST = 12;
+export const TYPE = { least: 7 * POINT, most: 34 * POINT };
+export const QR_LEAST = 12;
 
 /** One label: picture left, name large, code and family under it, QR right where there is room for one. */
 export function layOutLabel(content: LabelContent, measure: MeasureText): LabelLayout {

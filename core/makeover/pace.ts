@@ -3,8 +3,8 @@ import { addDays, daysBetween } from '../deadlines/day.ts';
 import type { Deferral, Line, Session } from '../model/entities.ts';
 
 /** Before there is a pace: seconds a line, and how many lines that guess weighs. */
-const USUAL_SECONDS = 40;
-const USUAL_WEIGHT = 5;
+export const USUAL_SECONDS = 40;
+export const USUAL_WEIGHT = 5;
 /** Lines that a part left for later is taken to hold, until it is looked into. */
 export const LINES_IN_A_PART = 12;
 

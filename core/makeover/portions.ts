@@ -5,9 +5,9 @@ import { LINES_IN_A_PART, paceOf, type Portion } from './pace.ts';
 type Data = Pick<SiteData, 'session' | 'line' | 'deferral' | 'unit' | 'compartment' | 'bin'>;
 
 /** Seconds to clean an emptied piece of furniture, before anything goes back (practice E7), by compartment. */
-const CLEAN_SECONDS = 90;
+export const CLEAN_SECONDS = 90;
 /** Seconds to fill, label and shelve a bin. */
-const BIN_SECONDS = 150;
+export const BIN_SECONDS = 150;
 
 /** Open lines, parts left for later, furniture to clean and bins to fill, in the order of the work. */
 export function portionsOf(data: Data, roomId: string, now: Date): Portion[] {

@@ -20,7 +20,7 @@ const NUMBER = String.raw`(\d+(?:[.,]\d+)?|[.,]\d+)`;
 const METRIC = new RegExp(`^${NUMBER}\\s*(mm|cm|dm|m)?$`, 'i');
 const FEET = new RegExp(`^${NUMBER}\\s*(?:ft|feet|foot|'|′)\\s*(.*)$`, 'i');
 const INCHES = /^(?:(\d+(?:[.,]\d+)?|[.,]\d+)(?:\s+|-)?)?(?:(\d+)\s*\/\s*(\d+))?\s*(?:in(?:ch(?:es)?)?|"|″|'')?$/i;
-const METRIC_FACTOR: Record<string, number> = { mm: 1, cm: 10, dm: 100, m: 1000 };
+export const METRIC_FACTOR: Record<string, number> = { mm: 1, cm: 10, dm: 100, m: 1000 };
 
 const decimal = (text: string): number => Number(text.replace(',', '.'));
 

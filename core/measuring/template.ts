@@ -50,10 +50,10 @@ export const TEMPLATES: Record<TemplateKind, TemplateInfo> = {
 };
 
 /** What a drawer loses inside its front: runner and side, at each side; bottom and headroom; front and back. mm. */
-const DRAWER_LOSS = { side: 26, height: 45, depth: 60 };
+export const DRAWER_LOSS = { side: 26, height: 45, depth: 60 };
 
 /** No compartment is worth measuring below this, mm. */
-const MIN_INSIDE = 30;
+export const MIN_INSIDE = 30;
 
 export type ShapeProblem = { field: keyof UnitShape; message: string };
 

@@ -60,13 +60,13 @@ export type SiteData = { [T in TableName]: Rows[T][] };
 /** In an order in which rows can be made: what is pointed to comes first. A new kind of row is added here. */
 const DESCRIBED = {
   site,
+  containerType,
   person,
   room,
   zone,
   unit,
   compartment,
   family,
-  containerType,
   category,
   line,
   bin,

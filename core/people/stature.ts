@@ -2,7 +2,7 @@
  * Stature by age: medians of the WHO Child Growth Standards (length or height for age, birth to 5 years, 2006) and of the
  * WHO Growth Reference (height for age, 5 to 19 years, 2007), the mean of girls' and boys' medians, in mm by month of age.
  */
-const MEDIANS: readonly (readonly [months: number, mm: number])[] = [
+export const MEDIANS: readonly (readonly [months: number, mm: number])[] = [
   [0, 495],
   [6, 667],
   [12, 749],

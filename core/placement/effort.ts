@@ -32,7 +32,7 @@ export function bodyBand(grip: number, stature: number): BodyBand {
   return grip <= BANDS.overhead * stature ? 'above the shoulder' : 'above reach';
 }
 
-const BODY_SECONDS: Record<PlacePerson['kind'], Record<BodyBand, number>> = {
+export const BODY_SECONDS: Record<PlacePerson['kind'], Record<BodyBand, number>> = {
   adult: {
     'below the knee': 5.3,
     'below the knuckle': 2.2,

@@ -28,13 +28,13 @@ export interface RoomData {
 }
 
 /** Hazards that JOB calls “locked” or “out of reach” for all children. */
-const OUT_OF_REACH: readonly HazardId[] = ['H3', 'H4', 'H5', 'H15'];
+export const OUT_OF_REACH: readonly HazardId[] = ['H3', 'H4', 'H5', 'H15'];
 /** Those that matter for the very young: small parts, and bags and cords. */
-const FOR_THE_YOUNGEST: readonly HazardId[] = ['H2', 'H6'];
+export const FOR_THE_YOUNGEST: readonly HazardId[] = ['H2', 'H6'];
 /** Median stature at 36 months, girls 951 and boys 961 mm (WHO Child Growth Standards 2006): below it a child counts as under three. */
 export const STATURE_AT_THREE = 960;
 /** Below this many uses a week a thing without named users is taken to be the adults' business. */
-const RARE = 0.5;
+export const RARE = 0.5;
 /** When a room knows nobody: an adult of that stature (mm) works in it. */
 export const DEFAULT_ADULT: PlacePerson = { id: 'a grown-up', kind: 'adult', stature: 1650 };
 

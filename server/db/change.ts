@@ -9,9 +9,6 @@ import { inBatches, Recorder, takeRevision, type AnyRow, type Written } from './
 import type { Scope } from './scope.ts';
 import { change, journal } from './tables.ts';
 
-/** Who asks for a change: the device, as long as there are no accounts. Programs that name none are `here`. */
-export const NOBODY = 'here';
-
 /** All rows a change has written or removed, so that a screen can follow without asking again. */
 export function answerOf(revision: number, what: string, written: readonly Written[], history: History): ChangeAnswer {
   const last = new Map(written.map((row) => [`${row.table} ${row.rowId}`, row]));

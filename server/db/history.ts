@@ -1,29 +1,41 @@
 /** What was done on a site: what can be taken back next, what happened to a row, how large the record is, and dropping old parts. */
-import { and, desc, eq, inArray, lt, ne, or, sql } from 'drizzle-orm';
+import { and, desc, eq, lt, ne, or, sql } from 'drizzle-orm';
 import type { History, HistorySize } from '@stube/contract/answers';
 import type { Db } from './open.ts';
+import { NOBODY } from './scope.ts';
 import { change, journal, photo, picture, site } from './tables.ts';
 
-/** Changes of a person, and of programs that named nobody. */
-export const changesOf = (siteId: string, who: string) =>
-  and(eq(change.siteId, siteId), inArray(change.who, [...new Set([who, 'here'])]));
-export const TO_UNDO = and(sql`not ${change.undone}`, sql`not ${change.first}`);
-export const TO_REDO = and(sql`${change.undone}`, sql`not ${change.dropped}`);
+const TO_STEP = {
+  undo: and(sql`not ${change.undone}`, sql`not ${change.first}`),
+  redo: and(sql`${change.undone}`, sql`not ${change.dropped}`),
+};
+export type Direction = keyof typeof TO_STEP;
+
+/**
+ * The change that a person's next undo or redo is about: their own last one; when they have none, that of a program that
+ * named nobody, or from before devices were told apart.
+ */
+export async function nextStep(
+  db: Db,
+  siteId: string,
+  who: string,
+  direction: Direction,
+): Promise<typeof change.$inferSelect | null> {
+  for (const whose of new Set([who, NOBODY])) {
+    const [step] = await db
+      .select()
+      .from(change)
+      .where(and(eq(change.siteId, siteId), eq(change.who, whose), TO_STEP[direction]))
+      .orderBy(direction === 'undo' ? desc(change.seq) : change.seq)
+      .limit(1);
+    if (step) return step;
+  }
+  return null;
+}
 
 /** What a person can undo and redo next on a site. */
 export async function historyOf(db: Db, siteId: string, who: string): Promise<History> {
-  const [undo] = await db
-    .select({ what: change.what })
-    .from(change)
-    .where(and(changesOf(siteId, who), TO_UNDO))
-    .orderBy(desc(change.seq))
-    .limit(1);
-  const [redo] = await db
-    .select({ what: change.what })
-    .from(change)
-    .where(and(changesOf(siteId, who), TO_REDO))
-    .orderBy(change.seq)
-    .limit(1);
+  const [undo, redo] = [await nextStep(db, siteId, who, 'undo'), await nextStep(db, siteId, who, 'redo')];
   return { undo: undo?.what ?? null, redo: redo?.what ?? null };
 }
 

@@ -1,6 +1,9 @@
 /** What every act on a site is given: where it is written, on which site, by whom, and when. */
 import type { Db } from './open.ts';
 
+/** Who asks where a program names no device. */
+export const NOBODY = 'here';
+
 export interface Scope {
   db: Db;
   siteId: string;

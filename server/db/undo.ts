@@ -2,13 +2,13 @@
  * Takes back a person's last change, or makes the last undone one again: row by row to what the journal says, unless
  * others have built on it since.
  */
-import { and, desc, eq } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import { idsIn, referencesOf, referencesTo } from '@stube/core/model/references';
 import { upgradeRow } from '@stube/core/model/upgrade';
 import { ENTITIES, type TableName } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { answerOf } from './change.ts';
-import { changesOf, historyOf, TO_REDO, TO_UNDO } from './history.ts';
+import { historyOf, nextStep, type Direction } from './history.ts';
 import type { Db } from './open.ts';
 import { Refused } from './problems.ts';
 import { Recorder, tableOf, takeRevision, type AnyRow, type Written } from './recorder.ts';
@@ -18,16 +18,11 @@ import { change, journal } from './tables.ts';
 
 export async function stepHistory(
   { db, siteId, who }: Pick<Scope, 'db' | 'siteId' | 'who'>,
-  direction: 'undo' | 'redo',
+  direction: Direction,
 ): Promise<ChangeAnswer | null> {
   return db.transaction(async (tx) => {
     const revision = await takeRevision(tx as Db, siteId);
-    const [step] = await tx
-      .select()
-      .from(change)
-      .where(and(changesOf(siteId, who), direction === 'undo' ? TO_UNDO : TO_REDO))
-      .orderBy(direction === 'undo' ? desc(change.seq) : change.seq)
-      .limit(1);
+    const step = await nextStep(tx as Db, siteId, who, direction);
     if (!step) return null;
     const entries = await tx
       .select()
@@ -77,7 +72,7 @@ async function refuseWhereBuiltOn(
   recorder: Recorder,
   steps: readonly Written[],
   what: string,
-  direction: 'undo' | 'redo',
+  direction: Direction,
 ): Promise<void> {
   // A change may have written a row several times: what it left is told by the step that is gone back first.
   const left = new Map<string, Written>();

@@ -1,9 +1,8 @@
 /** What routes are made with, and what each request tells of who asks. */
 import type { Request, Router } from 'express';
 import type { Db } from '../db/open.ts';
-import { NOBODY } from '../db/change.ts';
 import { NotFound } from '../db/problems.ts';
-import type { Scope } from '../db/scope.ts';
+import { NOBODY, type Scope } from '../db/scope.ts';
 import type { Work } from '../work/pool.ts';
 
 export interface Context {

@@ -1,0 +1,144 @@
+/** What follows from the description of the entities: who points to whom, what files of earlier versions become, copies. */
+import { describe, expect, test } from 'vitest';
+import { defaultsOf } from './defaults.ts';
+import { TABLES, type SiteData } from './entities.ts';
+import { copySite } from './copy.ts';
+import { cleared, idsIn, REFERENCES, withIds } from './references.ts';
+import { freeCode } from './room-code.ts';
+import { MODEL_VERSION, upgradeRow, upgradeSite } from './upgrade.ts';
+import { siteProblems } from './whole.ts';
+
+test('every pointer of the model, with what happens when the other end goes', () =>
+  expect(
+    REFERENCES.map(({ table, field, at, to, whenGone }) => `${table}.${field}${at ? `.${at}` : ''} ${to} ${whenGone}`),
+  ).toEqual([
+    'person.limit.containerTypeId containerType clear',
+    'room.people person clear',
+    'zone.roomId room remove',
+    'unit.roomId room remove',
+    'compartment.unitId unit remove',
+    'category.familyId family refuse',
+    'category.users person clear',
+    'category.containerTypeId containerType clear',
+    'category.tidiers person clear',
+    'category.limit.containerTypeId containerType clear',
+    'line.roomId room remove',
+    'line.categoryId category clear',
+    'line.also category clear',
+    'bin.roomId room remove',
+    'bin.categoryId category remove',
+    'bin.containerTypeId containerType refuse',
+    'bin.compartmentId compartment clear',
+    'session.roomId room remove',
+    'deferral.roomId room remove',
+    'photo.roomId room remove',
+    'photo.lineId line remove',
+  ]));
+
+test('what is pointed to stands before what points', () => {
+  for (const { table, to } of REFERENCES) expect(TABLES.indexOf(to)).toBeLessThan(TABLES.indexOf(table));
+});
+
+describe('a pointer', () => {
+  const of = (table: string, field: string) =>
+    REFERENCES.find((reference) => reference.table === table && reference.field === field)!;
+  test('is found, cleared and written anew in a field, a list and a part of an object', () => {
+    const bin = { compartmentId: 'a', pinned: true };
+    expect(idsIn(bin, of('bin', 'compartmentId'))).toEqual(['a']);
+    expect(cleared(bin, of('bin', 'compartmentId'), new Set(['a']))).toEqual({ compartmentId: null, pinned: false });
+    const room = { people: ['a', 'b', 'c'] };
+    expect(idsIn(room, of('room', 'people'))).toEqual(['a', 'b', 'c']);
+    expect(cleared(room, of('room', 'people'), new Set(['b']))).toEqual({ people: ['a', 'c'] });
+    const person = { limit: { containerTypeId: 't', count: 2 } };
+    expect(idsIn(person, of('person', 'limit'))).toEqual(['t']);
+    expect(cleared(person, of('person', 'limit'), new Set(['t']))).toEqual({ limit: null });
+    expect(withIds(person, of('person', 'limit'), (id) => `${id}2`)).toEqual({
+      limit: { containerTypeId: 't2', count: 2 },
+    });
+    expect(withIds(room, of('room', 'people'), (id) => `${id}2`)).toEqual({ people: ['a2', 'b2', 'c2'] });
+    expect(withIds({ limit: null }, of('person', 'limit'), (id) => id)).toEqual({});
+    expect(idsIn({}, of('room', 'people'))).toEqual([]);
+  });
+});
+
+describe('rows of earlier versions', () => {
+  test('get new names of fields, and what new rows begin with', () => {
+    const first = { id: 'l', name: 'blocks', amount: 3, measure: 'shoebox' };
+    expect(upgradeRow('line', first, 1)).toEqual({ ...first, ...defaultsOf('line') });
+    const second = { whereto: 'school', facets: { colour: 'red' }, also: ['x'] };
+    expect(upgradeRow('line', second, 2)).toMatchObject({
+      destination: 'school',
+      attributes: { colour: 'red' },
+      also: ['x'],
+    });
+    expect(upgradeRow('category', { lie: 'soft', factor: 1.2, school: 'colour' }, 2)).toMatchObject({
+      packingKind: 'soft',
+      bulkCorrection: 1.2,
+      scheme: 'colour',
+    });
+    expect(upgradeRow('category', { lie: 'soft' }, 2)).not.toHaveProperty('lie');
+  });
+  test('of which only some fields are there get no others', () =>
+    expect(upgradeRow('family', { fine: 3 }, 2, false)).toEqual({ granularity: 3 }));
+  test('of the present version stay as they are', () => {
+    const row = { id: 'x', name: 'y' };
+    expect(upgradeRow('line', row, MODEL_VERSION)).toEqual(row);
+  });
+  test('no two rows share a list that was filled in', () => {
+    const [one, two] = [upgradeRow('line', {}, 1), upgradeRow('line', {}, 1)];
+    (one.also as string[]).push('x');
+    expect(two.also).toEqual([]);
+  });
+  test('tables that came later are empty, what is no list is left for the check', () => {
+    const data = upgradeSite({ site: [], line: 'none', bin: [null, 3] }, 1);
+    expect(data).toMatchObject({ session: [], deferral: [], photo: [], line: 'none', bin: [null, 3] });
+    expect(data).not.toHaveProperty('room');
+    expect(upgradeSite({}, 2)).not.toHaveProperty('session');
+  });
+});
+
+const row = { version: 3, siteId: 's' };
+const small = (): SiteData => ({
+  ...(Object.fromEntries(TABLES.map((table) => [table, []])) as unknown as SiteData),
+  site: [{ ...defaultsOf('site'), id: 's', version: 3, name: 'House' }],
+  person: [{ ...row, ...defaultsOf('person'), id: 'p', name: 'Ona', kind: 'adult', stature: 1700 }],
+  room: [
+    {
+      ...row,
+      ...defaultsOf('room'),
+      id: 'r',
+      name: 'Loft',
+      code: 'L',
+      width: 1,
+      depth: 1,
+      height: 1,
+      sort: 0,
+      people: ['p'],
+    },
+  ],
+});
+
+describe('a site', () => {
+  test('hangs together, or says where it does not', () => {
+    expect(siteProblems(small())).toEqual([]);
+    const torn = small();
+    torn.room[0]!.people = ['nobody'];
+    torn.person.push(torn.person[0]!);
+    expect(siteProblems(torn).map((problem) => problem.field)).toEqual(['data.person', 'data.room.0.people']);
+  });
+  test('is copied under new ids, everything pointing to the copies', () => {
+    let n = 0;
+    const copy = copySite(small(), () => `new${n++}`);
+    expect(copy.siteId).toBe('new0');
+    expect(copy.rowsOf('room')[0]).toMatchObject({ id: copy.idOf('room', 'r'), people: [copy.idOf('person', 'p')] });
+    expect(copy.rowsOf('room')[0]).not.toHaveProperty('version');
+  });
+});
+
+test.each([
+  ['Net loft', [], 'N'],
+  ['Net loft', ['N'], 'E'],
+  ['Aa', ['A'], 'AA'],
+  ['Übungsraum', [], 'U'],
+  ['123', [], 'R'],
+])('the code of %j beside %j is %s', (name, taken, code) => expect(freeCode(name, new Set(taken))).toBe(code));

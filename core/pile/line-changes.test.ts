@@ -1,0 +1,65 @@
+import { expect, test } from 'vitest';
+import { lineValues } from '../model/testing/rows.ts';
+import type { Line } from '../model/entities.ts';
+import { goingHalf, halvesOf, onceMore } from './line-changes.ts';
+import { decided, lineOf, withDecision } from './new-line.ts';
+import { isReadLine, readLine } from './read-line.ts';
+
+const NOW = '2026-11-26T10:00:00.000Z';
+const line = (more: Partial<Line> = {}): Line => ({ id: 'l', version: 1, siteId: 's', ...lineValues('blocks', more) });
+
+test.each([
+  [7, 'pieces', [4, 3]],
+  [1, 'pieces', [0.5, 0.5]],
+  [2.5, 'pieces', [1.25, 1.25]],
+  [3, 'shoebox', [1.5, 1.5]],
+])('%d %s are halved into %j, however it is asked for', (amount, measure, halves) => {
+  expect(halvesOf(amount, measure)).toEqual(halves);
+  expect(goingHalf(line({ amount, measure }), 9, NOW)).toMatchObject({
+    amount: halves[1],
+    decision: 'give away',
+    decidedAt: NOW,
+    sort: 9,
+  });
+});
+
+test('once more is the same without what was found out about the first', () =>
+  expect(onceMore(line({ tested: 3, dead: 1, note: 'red', setPieces: 24 }), 5)).toMatchObject({
+    tested: null,
+    dead: null,
+    note: '',
+    setPieces: 24,
+    sort: 5,
+  }));
+
+test.each([
+  ['keep', null, { due: null, keepUntil: null, decidedAt: NOW }],
+  ['keep', '2027-01-01', { due: null, keepUntil: '2027-01-01', decidedAt: NOW }],
+  ['return', '2027-01-01', { due: '2027-01-01', keepUntil: null, decidedAt: NOW }],
+  ['give away', null, { due: null, keepUntil: null, decidedAt: NOW }],
+  ['decide later', null, { due: '2026-12-26', keepUntil: null, decidedAt: null }],
+] as const)('%s by %s', (decision, day, dates) => expect(decided(decision, day, NOW)).toEqual({ decision, ...dates }));
+
+test('a typed line becomes what its words and a decision by hand say', () => {
+  const read = readLine('lamp, return by 5 Jan', 'metric', { today: '2026-11-26' });
+  if (!isReadLine(read)) throw new Error('not read');
+  const place = { roomId: 'r', categoryId: null, sort: 3 };
+  expect(lineOf(read, place, null, NOW)).toMatchObject({
+    name: 'lamp',
+    decision: 'return',
+    due: '2027-01-05',
+    ...place,
+  });
+  expect(lineOf(read, place, 'keep', NOW)).toMatchObject({ decision: 'keep', keepUntil: '2027-01-05', due: null });
+});
+
+test('another decision brings its dates; the same one changes none', () => {
+  const later = line({ decision: 'decide later', due: '2026-12-01', decidedAt: null });
+  expect(withDecision(later, { decision: 'keep' }, NOW)).toEqual({ decision: 'keep', due: null, decidedAt: NOW });
+  expect(withDecision(later, { decision: 'return', due: '2027-02-01' }, NOW)).toMatchObject({ due: '2027-02-01' });
+  expect(withDecision(later, { decision: 'decide later', note: 'x' }, NOW)).toEqual({
+    decision: 'decide later',
+    note: 'x',
+  });
+  expect(withDecision(line(), { decision: 'decide later' }, NOW)).toMatchObject({ due: '2026-12-26', decidedAt: null });
+});

@@ -1,0 +1,182 @@
+/** A data directory that is not as Stube left it is not touched, and says what to do. */
+import {
+  cpSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, afterEach, beforeAll, beforeEach, expect, test } from 'vitest';
+import { PGlite } from '@electric-sql/pglite';
+import { backUpWhenDue, restoreBackup } from './backup.ts';
+import { disk, type Disk } from './disk.ts';
+import { DataRefused, openStore } from './open.ts';
+import { listSites } from './sites.ts';
+import { createSite } from '../features/sites/service.ts';
+
+/** A directory with one site in it, made once. */
+let made = '';
+let directory = '';
+beforeAll(async () => {
+  made = mkdtempSync(join(tmpdir(), 'stube-made-'));
+  const store = await openStore(made);
+  await createSite(store.db, 'here', { name: 'Quay', system: 'metric', currency: 'EUR' });
+  await store.close();
+});
+beforeEach(() => {
+  directory = mkdtempSync(join(tmpdir(), 'stube-open-'));
+  cpSync(made, directory, { recursive: true });
+});
+afterEach(() => rmSync(directory, { recursive: true, force: true }));
+afterAll(() => rmSync(made, { recursive: true, force: true }));
+
+const names = async (at = directory) => {
+  const store = await openStore(at);
+  const sites = await listSites(store.db);
+  await store.close();
+  return sites.map((site) => site.name);
+};
+const files = () => readdirSync(join(directory, 'pg'), { recursive: true }).length;
+
+test.each([
+  ['an empty folder', (pg: string) => (rmSync(pg, { recursive: true }), mkdirSync(pg))],
+  ['no PG_VERSION', (pg: string) => rmSync(join(pg, 'PG_VERSION'))],
+  ['no pg_control', (pg: string) => rmSync(join(pg, 'global', 'pg_control'))],
+])('%s is refused, untouched', async (_, spoil) => {
+  spoil(join(directory, 'pg'));
+  const before = files();
+  await expect(openStore(directory)).rejects.toThrow(/not whole.*was not touched.*no backups/s);
+  expect(files()).toBe(before);
+  expect(existsSync(join(directory, 'stube.lock'))).toBe(false);
+});
+
+test('a database that is gone is not made anew beside its backups', async () => {
+  const store = await openStore(directory);
+  const path = (await backUpWhenDue(store.client, directory, new Date()))!;
+  await store.close();
+  renameSync(join(directory, 'pg'), join(directory, 'elsewhere'));
+  await expect(openStore(directory)).rejects.toThrow(/there are backups of it.*npm run restore/s);
+  expect(existsSync(join(directory, 'pg'))).toBe(false);
+  await restoreBackup(directory, path, new Date());
+  expect(await names()).toEqual(['Quay']);
+});
+
+test('a database of a later version is refused', async () => {
+  const client = await PGlite.create({ dataDir: join(directory, 'pg') });
+  await client.query(`insert into drizzle.__drizzle_migrations (hash, created_at) values ('later', 9999999999999)`);
+  await client.close();
+  await expect(openStore(directory)).rejects.toThrow(/later version of Stube/);
+  await expect(openStore(directory)).rejects.toBeInstanceOf(DataRefused);
+});
+
+test('damaged pages give one line with the way back', async () => {
+  const base = join(directory, 'pg', 'base');
+  for (const database of readdirSync(base))
+    for (const name of readdirSync(join(base, database))) {
+      const path = join(base, database, name);
+      if (/^\d{5,}$/.test(name) && statSync(path).size >= 8192)
+        writeFileSync(path, Buffer.alloc(statSync(path).size, 0xa5));
+    }
+  const error = await openStore(directory).catch((caught: unknown) => caught as Error);
+  expect(error).toBeInstanceOf(DataRefused);
+  expect((error as Error).message).toMatch(/cannot be read.*There are no backups/s);
+  expect((error as Error).message.split('\n')).toHaveLength(1);
+});
+
+test('a torn backup is not put in place of anything', async () => {
+  const torn = join(directory, 'torn.tar.gz');
+  writeFileSync(torn, readFileSync(join(directory, 'pg', 'PG_VERSION')));
+  await expect(restoreBackup(directory, torn, new Date())).rejects.toThrow();
+  expect(await names()).toEqual(['Quay']);
+});
+
+/** A disk on which the n-th call of those that change or read something fails. */
+function failingDisk(nth: number, how: 'error' | 'short' | 'full') {
+  let calls = 0;
+  const on = Object.fromEntries(
+    Object.keys(disk).map((name) => [
+      name,
+      (...args: unknown[]) => {
+        const run = (disk as unknown as Record<string, (...args: unknown[]) => unknown>)[name]!;
+        // Cleaning up after a failure has to be possible; looking whether something is there cannot fail.
+        if (name === 'closeSync' || name === 'existsSync') return run(...args);
+        if (++calls !== nth) return run(...args);
+        if (how === 'short' && name === 'writeSync') return run(args[0], (args[1] as Buffer).subarray(0, 100), 0);
+        throw Object.assign(new Error(`${name} fails`), { code: how === 'full' ? 'ENOSPC' : 'EIO' });
+      },
+    ]),
+  ) as unknown as Disk;
+  return { on, calls: () => calls };
+}
+
+test.each(['error', 'short', 'full'] as const)(
+  'each call of a backup fails once (%s): no good backup is lost or replaced',
+  async (how) => {
+    const store = await openStore(directory);
+    const day = (n: number) => new Date(Date.now() + n * 25 * 3600_000);
+    const dump = await store.client.dumpDataDir('gzip');
+    const client = { dumpDataDir: async () => dump };
+    const good = (await backUpWhenDue(client, directory, new Date(Date.now() + 1000)))!;
+    const bytes = readFileSync(good);
+    for (let nth = 1; nth < 30; nth++) {
+      const { on, calls } = failingDisk(nth, how);
+      const written = await backUpWhenDue(client, directory, day(1), on).catch(() => null);
+      expect(readFileSync(good).equals(bytes)).toBe(true);
+      if (written) expect(readFileSync(written).equals(bytes)).toBe(true);
+      // Whatever stands among the backups is whole.
+      for (const name of readdirSync(join(directory, 'backups')))
+        if (name.endsWith('.tar.gz')) expect(readFileSync(join(directory, 'backups', name)).equals(bytes)).toBe(true);
+      for (const name of readdirSync(join(directory, 'backups')))
+        if (join(directory, 'backups', name) !== good && name.endsWith('.tar.gz'))
+          rmSync(join(directory, 'backups', name));
+      if (calls() < nth) break;
+    }
+    await store.close();
+  },
+);
+
+test('each call of a restore fails once: the database is the former or the restored one, never none', async () => {
+  const store = await openStore(directory);
+  const backup = (await backUpWhenDue(store.client, directory, new Date()))!;
+  await store.close();
+  for (let nth = 1; nth < 10; nth++) {
+    const { on, calls } = failingDisk(nth, 'error');
+    await restoreBackup(directory, backup, new Date(Date.now() + nth * 1000), on).catch(() => null);
+    expect(existsSync(join(directory, 'pg', 'PG_VERSION'))).toBe(true);
+    if (calls() < nth) break;
+  }
+  expect(await names()).toEqual(['Quay']);
+});
+
+test('each call of opening fails once: it is told, and the next time all is there', async () => {
+  for (let nth = 1; nth < 12; nth++) {
+    const { on, calls } = failingDisk(nth, 'error');
+    const store = await openStore(directory, on).catch(() => null);
+    await store?.close().catch(() => {});
+    rmSync(join(directory, 'stube.lock'), { force: true });
+    if (calls() < nth) break;
+  }
+  expect(await names()).toEqual(['Quay']);
+});
+
+test('a backup dated in the future stops none, and half written ones go', async () => {
+  const store = await openStore(directory);
+  const folder = join(directory, 'backups');
+  mkdirSync(folder, { recursive: true });
+  const future = join(folder, 'stube-2090-01-01-00-00-00.tar.gz');
+  writeFileSync(future, 'from another clock');
+  const { utimesSync } = await import('node:fs');
+  utimesSync(future, new Date('2090-01-01'), new Date('2090-01-01'));
+  writeFileSync(join(folder, 'stube-old.tar.gz.part'), 'half');
+  expect(await backUpWhenDue(store.client, directory, new Date())).toBeTruthy();
+  expect(readdirSync(folder).filter((name) => name.endsWith('.part'))).toEqual([]);
+  expect(existsSync(future)).toBe(true);
+  await store.close();
+});
