@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { MAX_BINS } from '@stube/core/containers/choose';
 import { rowId } from '../rows/fields.ts';
 
 export interface ContainRequest {
@@ -11,7 +12,7 @@ export const containRequest: Joi.ObjectSchema<ContainRequest> = Joi.object({
       Joi.object({
         categoryId: rowId.required(),
         containerTypeId: rowId.required(),
-        count: Joi.number().integer().min(0).max(200).required(),
+        count: Joi.number().integer().min(0).max(MAX_BINS).required(),
       }),
     )
     .unique('categoryId'),

@@ -53,6 +53,9 @@ const NUISANCE = {
   notForSale: 700,
 };
 
+/** Containers of one kind that a category of a room is proposed at most: more is a slip in an amount, not a plan. */
+export const MAX_BINS = 200;
+
 export function fitsCompartment(
   type: Pick<ContainerType, 'outWidth' | 'outDepth' | 'outHeight'>,
   space: Pick<Compartment, 'width' | 'depth' | 'height' | 'access'>,
@@ -69,6 +72,7 @@ function judge(demand: Demand, type: ContainerType, free: number, context: Conta
   const { category } = demand;
   const { growth, fillLimit } = context.site;
   const count = binsNeeded(demand.litres, growth, usableLitres(type, fillLimit));
+  if (count > MAX_BINS) return null;
   const full = demand.litres / (count * insideLitres(type));
   const mass = Math.round(type.mass + (demand.litres / count) * category.density);
   const places = context.compartments.filter((space) => fitsCompartment(type, space) && mass <= space.maxLoad).length;

@@ -142,3 +142,23 @@ test('the shopping list takes off what is owned and rounds packs up', () => {
   const list = shoppingList(countTypes(Array.from({ length: 7 }, () => ({ containerTypeId: id }))), pack);
   expect(list).toMatchObject([{ needed: 7, packs: 2, pieces: 8, cost: 300 }]);
 });
+
+test('an amount beyond all sense is proposed no containers, rather than thousands', () => {
+  const huge = demandsOf(
+    [line('wooden-blocks', 100_000, 'sack')],
+    new Map([['wooden-blocks', category('wooden-blocks')]]),
+    {
+      measures: {},
+      growth: 0.1,
+      fillLimit: 0.8,
+    } as never,
+  );
+  const types = CATALOGUE.map((shape, i) => ({ id: `t${i}`, version: 1, siteId: 's', owned: 0, ...shape }));
+  const [choice] = chooseContainers(huge, {
+    site: { growth: 0.1, fillLimit: 0.8 },
+    types,
+    compartments: [],
+    taken: new Map(),
+  } as never);
+  expect(choice!.chosen).toBeNull();
+});
