@@ -6,8 +6,9 @@ export default defineConfig({
   plugins: [vue(), pictograms()],
   test: {
     include: ['{core,contract,server,web,cli,demo}/**/*.test.ts'],
-    testTimeout: 60_000,
-    hookTimeout: 120_000,
+    // Limits end what hangs: several times what a slow machine needs while others are busy on it.
+    testTimeout: 300_000,
+    hookTimeout: 300_000,
     maxWorkers: 2,
     globalSetup: ['server/testing/template.ts'],
   },

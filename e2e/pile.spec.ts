@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, expectNoSideScroll, pdfText, test, type Stube } from './stube.ts';
 
-const MESSY = join(import.meta.dirname, '../../shared/bench/inventory-messy.csv');
+const MESSY = join(import.meta.dirname, '../core/import/testing/messy.csv');
 
 async function emptyRoom(stube: Stube, names = ['Net loft']): Promise<{ site: string; rooms: string[]; path: string }> {
   const site = (await stube.ask<{ id: string }>('/sites', { name: 'Quay hut' })).id;
@@ -169,7 +169,7 @@ test('a list kept elsewhere comes in with its faults settled, all of it or nothi
   await sheet.getByRole('combobox', { name: '“Office” is' }).selectOption({ label: 'Chart room' });
   const faults = sheet.getByRole('region', { name: 'What has to be settled' });
   for (const row of ['Row 30', 'Row 31', 'Row 32', 'Row 33']) await expect(faults.getByText(row)).toBeVisible();
-  await expect(faults.getByText('“minus two” is not an amount')).toBeVisible();
+  await expect(faults.getByText('“minus three” is not an amount')).toBeVisible();
   await expectAccessible(page);
   await faults.getByRole('button', { name: 'Leave out row 30' }).click();
   await expect(faults.getByText('Row 30')).toHaveCount(0);
@@ -181,7 +181,7 @@ test('a list kept elsewhere comes in with its faults settled, all of it or nothi
   await expect(page.getByText(/32 lines came in/)).toBeVisible();
   const data = await stube.data(site);
   expect(data.line).toHaveLength(32);
-  expect(data.line.find((line) => line.name === 'Return: lamp')).toMatchObject({
+  expect(data.line.find((line) => line.name === 'Return: kettle')).toMatchObject({
     decision: 'return',
     due: '2026-12-12',
   });

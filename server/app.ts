@@ -17,6 +17,8 @@ export interface AppOptions extends Omit<Context, 'now'> {
   /** Folder of the built screens; none in tests of the interface. */
   screens?: string;
   log?: (error: unknown) => void;
+  /** Requests of one address in a minute. */
+  requestsAMinute?: number;
 }
 
 /** Enough for a person who drags, too little for a loop gone wild. */
@@ -25,7 +27,13 @@ const REQUESTS_A_MINUTE = 3000;
 const COMPRESSED_FROM = 2048;
 const COMPRESSION_LEVEL = 4;
 
-export function createApp({ screens, log = () => {}, host = '127.0.0.1', ...options }: AppOptions): Express {
+export function createApp({
+  screens,
+  log = () => {},
+  host = '127.0.0.1',
+  requestsAMinute = REQUESTS_A_MINUTE,
+  ...options
+}: AppOptions): Express {
   const context: Context = { now: () => new Date(), ...options };
   const app = express();
   app.disable('x-powered-by');
@@ -51,7 +59,7 @@ export function createApp({ screens, log = () => {}, host = '127.0.0.1', ...opti
   app.use(
     rateLimit({
       windowMs: 60_000,
-      limit: REQUESTS_A_MINUTE,
+      limit: requestsAMinute,
       standardHeaders: true,
       legacyHeaders: false,
       handler: (_request, response) =>

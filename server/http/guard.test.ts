@@ -1,10 +1,13 @@
 /** What comes from elsewhere is kept out; what is hostile is refused plainly and changes nothing. */
 import { request as ask } from 'node:http';
+
 import type { AddressInfo } from 'node:net';
+import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { Random } from '@stube/core/engine/random';
 import { ENTITIES, TABLES } from '@stube/core/model/entities';
 import { jsonProblem } from '@stube/contract/check';
+import { createApp } from '../app.ts';
 import { siteWithRoom, testServer, type TestServer } from '../testing/site.ts';
 import { isKnownHost } from './guard.ts';
 import { withoutContents } from './handle.ts';
@@ -236,6 +239,14 @@ test('what is wrong is told at most twenty times, and briefly', async () => {
   const problem = await server.post(`/sites/${site}/batch`, { what: 'many', create }, 400);
   expect(problem.fields.length).toBeLessThanOrEqual(20);
   expect(JSON.stringify(problem).length).toBeLessThan(8000);
+});
+
+test('who asks too often is told so in JSON, like everything else', async () => {
+  const app = createApp({ db: server.store.db, work: server.work, requestsAMinute: 2 });
+  for (const status of [200, 200, 429]) {
+    const { body } = await request(app).get('/api/health').expect(status);
+    if (status === 429) expect(body).toEqual({ message: expect.stringMatching(/wait a moment/), fields: [] });
+  }
 });
 
 test('a fault is logged without what it was about', () => {

@@ -13,6 +13,8 @@ export async function testServer() {
   const app = createApp({
     db: store.db,
     work,
+    // Tests are quicker than people.
+    requestsAMinute: 1_000_000,
     now: () => new Date('2026-03-01T10:00:00Z'),
     log: (error) => console.error(error),
   });

@@ -6,7 +6,7 @@ import { readInventory } from '@stube/core/import/read-list';
 import { context } from '@stube/core/import/testing/context';
 import { splitTable } from './table.ts';
 
-const text = readFileSync(new URL('../../../../shared/bench/inventory-messy.csv', import.meta.url), 'utf8');
+const text = readFileSync(new URL('../../../core/import/testing/messy.csv', import.meta.url), 'utf8');
 describe('a messy list', () => {
   const { headings, rows: messy, mapping } = splitTable(text);
   test('its columns are guessed in any order', () => {
@@ -34,12 +34,12 @@ describe('a messy list', () => {
     for (const row of [30, 31, 32, 33]) expect(read.lines.some((line) => line.row === row)).toBe(false);
     expect(read.empty).toBe(1 + Number(messy.at(-1)!.every((cell) => !cell)));
     const line = (name: string) => read.lines.find((inventoryLine) => inventoryLine.values.name === name)!.values;
-    expect(line('Paint brushes, long')).toMatchObject({ amount: 35, length: 330, width: 10 });
-    expect(line('Laminating film A4').amount).toBe(200);
-    expect(line('Return: lamp')).toMatchObject({ decision: 'return', due: '2026-12-12', roomId: 'office' });
-    expect(line('Atlases')).toMatchObject({ length: 368, width: 279 });
-    expect(line('Beads <2 mm; mixed')).toMatchObject({ measure: 'litre' });
-    expect(line('Emoji 🧶 and ümläuts').attributes).toEqual({ person: 'Otters' });
+    expect(line('Stencil brushes, long')).toMatchObject({ amount: 28, length: 310, width: 10 });
+    expect(line('Sheet protectors A4').amount).toBe(150);
+    expect(line('Return: kettle')).toMatchObject({ decision: 'return', due: '2026-12-12', roomId: 'office' });
+    expect(line('Sea charts, bound')).toMatchObject({ length: 394, width: 305 });
+    expect(line('Shot <3 mm; assorted')).toMatchObject({ measure: 'litre' });
+    expect(line('Emoji 🪢 and ünïcödé').attributes).toEqual({ person: 'Otters' });
     expect(
       read.lines
         .filter((inventoryLine) => inventoryLine.values.name === 'Soft animals')
@@ -49,10 +49,10 @@ describe('a messy list', () => {
   test('places that are no rooms stop their rows until one is chosen', () => {
     const read = runToEnd(readInventory(messy, mapping, { ...context, rooms: context.rooms.slice(0, 3) }));
     expect(read.places).toEqual(['Office']);
-    expect(read.lines.some((line) => line.values.name === 'Sticky notes')).toBe(false);
+    expect(read.lines.some((line) => line.values.name === 'Index cards')).toBe(false);
     const places = { Office: 'chart' };
     const rooms = context.rooms.slice(0, 3);
     const chosen = runToEnd(readInventory(messy, mapping, { ...context, rooms, places }));
-    expect(chosen.lines.find((line) => line.values.name === 'Sticky notes')!.values.roomId).toBe('chart');
+    expect(chosen.lines.find((line) => line.values.name === 'Index cards')!.values.roomId).toBe('chart');
   });
 });
