@@ -15,7 +15,7 @@ const { width } = useElementSize(holder);
 const { binsIn } = useDrawnBins();
 const space = computed(() => store.maps.compartment.get(props.bin.compartmentId ?? ''));
 const unit = computed(() => store.maps.unit.get(space.value?.unitId ?? ''));
-const spaces = computed(() => store.data.compartment.filter((one) => one.unitId === unit.value?.id));
+const spaces = computed(() => store.data.compartment.filter((space) => space.unitId === unit.value?.id));
 const px = computed(() =>
   unit.value
     ? Math.min(

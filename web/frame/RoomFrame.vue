@@ -43,16 +43,17 @@ onMounted(showHere);
   <template v-else>
     <nav ref="line" class="line no-print" aria-label="Line of work">
       <RouterLink
-        v-for="one in steps"
-        :key="one.step"
+        v-for="step in steps"
+        :key="step.step"
         class="step"
-        :class="{ whole: one.whole }"
-        :to="{ name: one.step }"
+        :class="{ whole: step.whole }"
+        :to="{ name: step.step }"
       >
         <span class="name"
-          >{{ one.name }} <Check v-if="one.whole && one.step !== 'live'" :size="15" :stroke-width="3" aria-label="done"
+          >{{ step.name }}
+          <Check v-if="step.whole && step.step !== 'live'" :size="15" :stroke-width="3" aria-label="done"
         /></span>
-        <span class="words">{{ one.words }}</span>
+        <span class="words">{{ step.words }}</span>
       </RouterLink>
     </nav>
     <RouterView :key="room.id" />

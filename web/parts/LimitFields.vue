@@ -30,7 +30,7 @@ const store = useSite();
         @change="emit('update:type', ($event.target as HTMLSelectElement).value)"
       >
         <option value="">no limit</option>
-        <option v-for="one in store.data.containerType" :key="one.id" :value="one.id">{{ one.name }}</option>
+        <option v-for="container in store.data.containerType" :key="container.id" :value="container.id">{{ container.name }}</option>
       </select>
     </div>
     <p v-if="problem" class="wrong">{{ problem }}</p>

@@ -21,7 +21,7 @@ import { useBinsActions } from './actions.ts';
 const store = useSite();
 const { recordFull } = useBinsActions();
 const route = useRoute();
-const bin = computed(() => store.data.bin.find((one) => one.code === String(route.params.code).toUpperCase()));
+const bin = computed(() => store.data.bin.find((bin) => bin.code === String(route.params.code).toUpperCase()));
 const category = computed(() => store.maps.category.get(bin.value?.categoryId ?? ''));
 const family = computed(() => store.maps.family.get(category.value?.familyId ?? ''));
 const type = computed(() => store.maps.containerType.get(bin.value?.containerTypeId ?? ''));
@@ -95,10 +95,10 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
           <p class="small soft">
             {{ litres(bin.litres) }} meant for it<template v-if="others.length"
               >; more of it in
-              <template v-for="(one, i) in others" :key="one.id"
+              <template v-for="(other, i) in others" :key="other.id"
                 >{{ i ? ', ' : ''
-                }}<RouterLink :to="{ name: 'bin', params: { site: store.id, code: one.code } }">{{
-                  one.code
+                }}<RouterLink :to="{ name: 'bin', params: { site: store.id, code: other.code } }">{{
+                  other.code
                 }}</RouterLink></template
               ></template
             >.

@@ -8,7 +8,7 @@ import { useSite } from '../../data/site.ts';
 const props = defineProps<{ used: ReadonlyMap<string, number> }>();
 const store = useSite();
 const purchases = computed(() => shoppingList(props.used, store.data.containerType));
-const cost = computed(() => purchases.value.reduce((sum, one) => sum + one.cost, 0));
+const cost = computed(() => purchases.value.reduce((sum, purchase) => sum + purchase.cost, 0));
 const currency = computed(() => store.site?.currency ?? 'EUR');
 </script>
 
@@ -18,13 +18,15 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
     <p v-if="!purchases.length" class="soft">Nothing: what the house owns is enough.</p>
     <template v-else>
       <ul>
-        <li v-for="one in purchases" :key="one.type.id" class="buy">
-          <b>{{ one.pieces }} × {{ one.type.name }}</b
+        <li v-for="purchase in purchases" :key="purchase.type.id" class="buy">
+          <b>{{ purchase.pieces }} × {{ purchase.type.name }}</b
           ><span class="small soft"
-            >{{ one.needed }} needed, {{ one.owned }} owned{{
-              one.type.pack > 1 ? `; ${one.packs} ${one.packs === 1 ? 'pack' : 'packs'} of ${one.type.pack}` : ''
+            >{{ purchase.needed }} needed, {{ purchase.owned }} owned{{
+              purchase.type.pack > 1
+                ? `; ${purchase.packs} ${purchase.packs === 1 ? 'pack' : 'packs'} of ${purchase.type.pack}`
+                : ''
             }}</span
-          ><span class="price">{{ one.cost ? money(one.cost, currency) : 'to be found' }}</span>
+          ><span class="price">{{ purchase.cost ? money(purchase.cost, currency) : 'to be found' }}</span>
         </li>
       </ul>
       <p class="row between sum">

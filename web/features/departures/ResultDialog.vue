@@ -18,20 +18,21 @@ const { store, id, room, compartments } = useRoom();
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Tooltip);
 
 const ways = computed(() =>
-  DECISIONS.filter((one) => props.totals.by[one]).map((one) => ({
-    one,
-    sum: props.totals.by[one]!,
-    fate: fateOf(one),
+  DECISIONS.filter((decision) => props.totals.by[decision]).map((decision) => ({
+    one: decision,
+    sum: props.totals.by[decision]!,
+    fate: fateOf(decision),
   })),
 );
 const whole = computed(() => props.totals.kept.litres + props.totals.leaving.litres + props.totals.open.litres);
 /** As so many shelf bays of this room, where it has any. */
 const bays = computed(() => {
-  const spaces = compartments.value.filter((one) => one.access === 'front');
+  const spaces = compartments.value.filter((compartment) => compartment.access === 'front');
   if (!spaces.length) return null;
   const middle =
     spaces.reduce(
-      (sum, one) => sum + insideLitres({ form: 'box', inWidth: one.width, inDepth: one.depth, inHeight: one.height }),
+      (sum, space) =>
+        sum + insideLitres({ form: 'box', inWidth: space.width, inDepth: space.depth, inHeight: space.height }),
       0,
     ) / spaces.length;
   return props.totals.leaving.litres / (middle * (store.site?.fillLimit ?? 0.8));

@@ -40,7 +40,7 @@ const values = () => {
     synonyms: [...new Set(words.filter(Boolean))],
   };
 };
-const lines = computed(() => store.data.line.filter((one) => one.categoryId === old?.id).length);
+const lines = computed(() => store.data.line.filter((line) => line.categoryId === old?.id).length);
 const removal = computed(
   () =>
     `Remove${lines.value ? `; its ${lines.value} ${lines.value === 1 ? 'line stays' : 'lines stay'}, unsorted` : ''}`,
@@ -48,17 +48,19 @@ const removal = computed(
 
 const { merge, split } = useMerging();
 const others = computed(() =>
-  store.data.category.filter((one) => one.id !== old?.id).sort((a, b) => a.name.localeCompare(b.name)),
+  store.data.category.filter((category) => category.id !== old?.id).sort((a, b) => a.name.localeCompare(b.name)),
 );
 const into = ref('');
 const part = reactive({ name: '', lines: [] as string[] });
-const ownLines = computed(() => store.data.line.filter((one) => one.categoryId === old?.id && one.decision === 'keep'));
+const ownLines = computed(() =>
+  store.data.line.filter((line) => line.categoryId === old?.id && line.decision === 'keep'),
+);
 async function mergeInto(): Promise<void> {
   const target = store.maps.category.get(into.value);
   if (old && target && (await merge(target, [old]))) emit('close');
 }
 async function partOff(): Promise<void> {
-  const chosen = ownLines.value.filter((one) => part.lines.includes(one.id));
+  const chosen = ownLines.value.filter((ownLine) => part.lines.includes(ownLine.id));
   if (old && (await split(old, part.name.trim() || chosen[0]!.name.slice(0, 60), old.familyId, chosen))) emit('close');
 }
 </script>
@@ -146,14 +148,14 @@ async function partOff(): Promise<void> {
         <div class="row nowrap">
           <select v-model="into" class="write" aria-label="Merge into">
             <option value="" disabled>merge it into …</option>
-            <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option></select
+            <option v-for="other in others" :key="other.id" :value="other.id">{{ other.name }}</option></select
           ><button class="press small" type="button" :disabled="!into" @click="mergeInto">Merge</button>
         </div>
         <fieldset v-if="ownLines.length > 1">
           <legend class="field-name">Lines that become a category of their own</legend>
           <div class="row">
-            <label v-for="one in ownLines" :key="one.id" class="check"
-              ><input v-model="part.lines" type="checkbox" :value="one.id" />{{ one.name }}</label
+            <label v-for="ownLine in ownLines" :key="ownLine.id" class="check"
+              ><input v-model="part.lines" type="checkbox" :value="ownLine.id" />{{ ownLine.name }}</label
             >
           </div>
           <div class="row nowrap">

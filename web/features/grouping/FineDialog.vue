@@ -18,10 +18,10 @@ Chart.register(LineController, LineElement, PointElement, LinearScale, Legend, T
 
 const MOST = 24;
 const ids = new Set(props.categories.flatMap(({ category }) => [...category.tidiers, ...category.users]));
-const named = store.data.person.filter((one) => ids.has(one.id));
+const named = store.data.person.filter((person) => ids.has(person.id));
 const tidiers = computed(() => (named.length ? named : comesInto(room.value!, store.data.person)));
 const draft = reactive({
-  reads: tidiers.value.every((one) => one.reads),
+  reads: tidiers.value.every((tidier) => tidier.reads),
   insight: 'open' as Insight,
   bins: props.family.granularity ?? 0,
 });

@@ -45,7 +45,7 @@ const families = computed(() =>
     .sort((a, b) => a.sort - b.sort || a.name.localeCompare(b.name))
     .map((family) => {
       const categories = store.data.category
-        .filter((one) => one.familyId === family.id)
+        .filter((category) => category.familyId === family.id)
         .sort((a, b) => a.name.localeCompare(b.name))
         .map((category) => ({ category, own: byCategory.value.get(category.id) ?? [] }))
         .filter(({ own }) => everyCategory.value || own.length);
@@ -56,7 +56,9 @@ const families = computed(() =>
     })
     .filter(
       ({ categories, family }) =>
-        everyCategory.value || categories.length || !store.data.category.some((one) => one.familyId === family.id),
+        everyCategory.value ||
+        categories.length ||
+        !store.data.category.some((category) => category.familyId === family.id),
     ),
 );
 

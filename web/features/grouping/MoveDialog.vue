@@ -19,13 +19,13 @@ const query = ref('');
 const MOST = 40;
 
 const all = computed((): CategoryProposal[] => {
-  const used = new Set(store.data.category.map((one) => one.starter));
+  const used = new Set(store.data.category.map((category) => category.starter));
   const own = [...store.data.category]
     .sort((a, b) => a.name.localeCompare(b.name))
     .map((one) => ({ categoryId: one.id, starter: null, name: one.name, likeness: 0 }));
   return [
     ...own,
-    ...STARTER_CATEGORIES.filter((one) => !used.has(one.key)).map((starter) => ({
+    ...STARTER_CATEGORIES.filter((starterCategory) => !used.has(starterCategory.key)).map((starter) => ({
       categoryId: null,
       starter,
       name: starter.name,
@@ -87,14 +87,15 @@ async function choose(one: CategoryProposal | null): Promise<void> {
       @keydown.enter.prevent="offers[0] && choose(offers[0])"
     />
     <ul class="offers">
-      <li v-for="one in offers.slice(0, MOST)" :key="one.categoryId ?? one.starter!.key">
+      <li v-for="offer in offers.slice(0, MOST)" :key="offer.categoryId ?? offer.starter!.key">
         <button
           type="button"
-          :aria-current="one.categoryId === line.categoryId && !!one.categoryId"
-          @click="choose(one)"
+          :aria-current="offer.categoryId === line.categoryId && !!offer.categoryId"
+          @click="choose(offer)"
         >
-          <span :style="{ color: look(one).hue }"><Pictogram :name="look(one).picture" /></span><b>{{ one.name }}</b
-          ><span class="small soft">{{ look(one).family }}{{ one.starter ? ', from the library' : '' }}</span>
+          <span :style="{ color: look(offer).hue }"><Pictogram :name="look(offer).picture" /></span
+          ><b>{{ offer.name }}</b
+          ><span class="small soft">{{ look(offer).family }}{{ offer.starter ? ', from the library' : '' }}</span>
         </button>
       </li>
       <li v-if="!offers.length" class="soft none">

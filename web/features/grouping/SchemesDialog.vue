@@ -34,7 +34,7 @@ onMounted(async () => {
 });
 
 const own = computed(() => {
-  const mine = new Set(store.data.category.filter(handMade).map((one) => one.id));
+  const mine = new Set(store.data.category.filter(handMade).map((category) => category.id));
   return lines.value.filter((line) => line.decision === 'keep' && mine.has(line.categoryId ?? '')).length;
 });
 const columns = computed(() =>
@@ -45,12 +45,12 @@ const columns = computed(() =>
     mute: one.told < MIN_COVERAGE,
   })),
 );
-const least = computed(() => Math.min(...columns.value.map((one) => one.finding + one.tidying)));
-const open = computed(() => columns.value.find((one) => one.scheme === shown.value));
+const least = computed(() => Math.min(...columns.value.map((column) => column.finding + column.tidying)));
+const open = computed(() => columns.value.find((column) => column.scheme === shown.value));
 
 async function choose(result: SchemeResult): Promise<void> {
   const change = regroup(result, lines.value, store.data.category, store.data.family, () => crypto.randomUUID());
-  const name = SCHEMES.find((one) => one.key === result.scheme)!.name.toLowerCase();
+  const name = SCHEMES.find((scheme) => scheme.key === result.scheme)!.name.toLowerCase();
   if (!change.update.length) {
     notices.say(`Everything is sorted by ${name} already.`);
     return emit('close');
@@ -99,44 +99,49 @@ async function choose(result: SchemeResult): Promise<void> {
             </tr>
           </thead>
           <tbody>
-            <tr v-for="one in columns" :key="one.scheme" :class="{ suggested: one.suggested, mute: one.mute }">
+            <tr
+              v-for="column in columns"
+              :key="column.scheme"
+              :class="{ suggested: column.suggested, mute: column.mute }"
+            >
               <th scope="row">
                 <button
                   class="name"
                   type="button"
-                  :aria-expanded="shown === one.scheme"
-                  @click="shown = shown === one.scheme ? null : one.scheme"
+                  :aria-expanded="shown === column.scheme"
+                  @click="shown = shown === column.scheme ? null : column.scheme"
                 >
-                  {{ one.about.name }}
+                  {{ column.about.name }}
                 </button>
                 <span class="small soft">{{
-                  one.mute ? 'nothing here tells: say it at the lines, under “its sides”' : one.about.idea
+                  column.mute ? 'nothing here tells: say it at the lines, under “its sides”' : column.about.idea
                 }}</span>
               </th>
               <td>
                 <button
                   class="press small"
-                  :class="{ main: one.suggested }"
+                  :class="{ main: column.suggested }"
                   type="button"
                   :disabled="busy"
-                  @click="choose(one)"
+                  @click="choose(column)"
                 >
-                  Sort so<span class="hidden-text">: {{ one.about.name }}</span>
+                  Sort so<span class="hidden-text">: {{ column.about.name }}</span>
                 </button>
               </td>
-              <td class="number" :class="{ wrong: one.ceiling !== null && one.classes > one.ceiling }">
-                {{ one.classes }}<span v-if="one.ceiling !== null" class="small"> of {{ one.ceiling }}</span>
+              <td class="number" :class="{ wrong: column.ceiling !== null && column.classes > column.ceiling }">
+                {{ column.classes }}<span v-if="column.ceiling !== null" class="small"> of {{ column.ceiling }}</span>
               </td>
-              <td class="number">{{ one.bins }}</td>
-              <td class="number">{{ percent(one.full) }}</td>
-              <td class="number">{{ one.orphans }}</td>
-              <td class="number">{{ one.giants }}</td>
-              <td class="number">{{ one.doubles }}</td>
-              <td class="number">{{ percent(one.told) }}</td>
+              <td class="number">{{ column.bins }}</td>
+              <td class="number">{{ percent(column.full) }}</td>
+              <td class="number">{{ column.orphans }}</td>
+              <td class="number">{{ column.giants }}</td>
+              <td class="number">{{ column.doubles }}</td>
+              <td class="number">{{ percent(column.told) }}</td>
               <td>
                 <span class="week"
-                  ><i :style="{ width: `${Math.min(100, (least / (one.finding + one.tidying)) * 100)}%` }" /></span
-                >{{ minutes(one.finding) }} + {{ minutes(one.tidying) }}
+                  ><i
+                    :style="{ width: `${Math.min(100, (least / (column.finding + column.tidying)) * 100)}%` }" /></span
+                >{{ minutes(column.finding) }} + {{ minutes(column.tidying) }}
               </td>
             </tr>
           </tbody>

@@ -61,11 +61,11 @@ async function read(): Promise<void> {
   state.value = 'read';
 }
 watch([mapping, places], () => void read(), { deep: true });
-const stops = computed(() => found.value?.problems.filter((one) => one.stops) ?? []);
-const notes = computed(() => found.value?.problems.filter((one) => !one.stops) ?? []);
-const stoppedRows = computed(() => [...new Set(stops.value.map((one) => one.row))]);
+const stops = computed(() => found.value?.problems.filter((problem) => problem.stops) ?? []);
+const notes = computed(() => found.value?.problems.filter((problem) => !problem.stops) ?? []);
+const stoppedRows = computed(() => [...new Set(stops.value.map((stop) => stop.row))]);
 const unknown = computed(() => [...new Set([...(found.value?.places ?? []), ...Object.keys(places)])]);
-const titleOf = (key: ColumnKey | null) => COLUMNS.find((one) => one.key === key)?.title ?? '';
+const titleOf = (key: ColumnKey | null) => COLUMNS.find((column) => column.key === key)?.title ?? '';
 const cells = (row: number) => table.value?.rows[row - 2]?.filter((cell) => cell.trim()).join(' · ') ?? '';
 function leaveOut(rows: number[]): void {
   for (const row of rows) left.add(row);
@@ -100,12 +100,12 @@ async function write(): Promise<void> {
               ><select v-model="mapping[i]" class="write">
                 <option :value="null">leave it out</option>
                 <option
-                  v-for="one in COLUMNS"
-                  :key="one.key"
-                  :value="one.key"
-                  :disabled="mapping.includes(one.key) && mapping[i] !== one.key"
+                  v-for="column in COLUMNS"
+                  :key="column.key"
+                  :value="column.key"
+                  :disabled="mapping.includes(column.key) && mapping[i] !== column.key"
                 >
-                  {{ one.title }}
+                  {{ column.title }}
                 </option>
               </select></label
             >
@@ -145,16 +145,16 @@ async function write(): Promise<void> {
               <button class="press small" type="button" @click="leaveOut(stoppedRows)">Leave them all out</button>
             </div>
             <ul>
-              <li v-for="one in stops.slice(0, SHOWN)" :key="`${one.row} ${one.column}`" class="fault">
-                <b>Row {{ one.row }}</b
+              <li v-for="stop in stops.slice(0, SHOWN)" :key="`${stop.row} ${stop.column}`" class="fault">
+                <b>Row {{ stop.row }}</b
                 ><span
-                  >{{ titleOf(one.column) }}: {{ one.message }}
-                  <span class="small soft">{{ cells(one.row) }}</span></span
+                  >{{ titleOf(stop.column) }}: {{ stop.message }}
+                  <span class="small soft">{{ cells(stop.row) }}</span></span
                 ><button
                   class="press small"
                   type="button"
-                  :aria-label="`Leave out row ${one.row}`"
-                  @click="leaveOut([one.row])"
+                  :aria-label="`Leave out row ${stop.row}`"
+                  @click="leaveOut([stop.row])"
                 >
                   leave out
                 </button>
@@ -164,8 +164,8 @@ async function write(): Promise<void> {
           <details v-if="notes.length">
             <summary>{{ notes.length }} {{ notes.length === 1 ? 'remark' : 'remarks' }} on how rows were read</summary>
             <ul>
-              <li v-for="(one, i) in notes.slice(0, SHOWN)" :key="i" class="small">
-                <b>Row {{ one.row }}</b> {{ titleOf(one.column) }}: {{ one.message }}
+              <li v-for="(note, i) in notes.slice(0, SHOWN)" :key="i" class="small">
+                <b>Row {{ note.row }}</b> {{ titleOf(note.column) }}: {{ note.message }}
               </li>
             </ul>
           </details>

@@ -37,8 +37,10 @@ const layouts = computed(() =>
   }),
 );
 const sheets = computed(() => layOutSheets(layouts.value, paper.value));
-const cut = computed(() => layouts.value.filter((one) => one.cut));
-const nearest = computed(() => (layouts.value.length ? Math.min(...layouts.value.map((one) => one.readableFrom)) : 0));
+const cut = computed(() => layouts.value.filter((layout) => layout.cut));
+const nearest = computed(() =>
+  layouts.value.length ? Math.min(...layouts.value.map((layout) => layout.readableFrom)) : 0,
+);
 const pdf = computed(
   () => `/api/sites/${store.id}/labels.pdf?room=${id.value}&paper=${paper.value}&which=${which.value}`,
 );

@@ -19,7 +19,7 @@ const { problems, submit } = useForm();
 const later = reactive({ what: '', until: addDays(today(), 7) });
 const laterForm = useForm();
 const now = ref(new Date());
-const parts = computed(() => store.data.deferral.filter((one) => one.roomId === id.value));
+const parts = computed(() => store.data.deferral.filter((deferral) => deferral.roomId === id.value));
 const minutes = computed(() => Number(draft.minutes) || 0);
 const plan = computed(() =>
   planDays(portionsOf(store.data, id.value, now.value), minutes.value || 60, today(), draft.deadline || null),

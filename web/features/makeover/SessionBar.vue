@@ -13,9 +13,9 @@ const { store, id, lines } = useRoom();
 const { runSession } = useMakeoverActions();
 const now = ref(new Date());
 useIntervalFn(() => (now.value = new Date()), 1000);
-const sessions = computed(() => store.data.session.filter((one) => one.roomId === id.value));
-const deferrals = computed(() => store.data.deferral.filter((one) => one.roomId === id.value));
-const open = computed(() => sessions.value.find((one) => !one.endedAt));
+const sessions = computed(() => store.data.session.filter((session) => session.roomId === id.value));
+const deferrals = computed(() => store.data.deferral.filter((deferral) => deferral.roomId === id.value));
+const open = computed(() => sessions.value.find((session) => !session.endedAt));
 const seconds = computed(() => (open.value ? secondsOf(open.value, now.value) : 0));
 const clock = computed(() => {
   const whole = Math.floor(seconds.value);

@@ -20,7 +20,7 @@ const SIDES = [
 const key = (space: Compartment, field: string) => `${space.id} ${field}`;
 const total = computed(
   () => (spaces: readonly Compartment[]) =>
-    spaces.reduce((sum, one) => sum + one.width * one.height * one.depth, 0) / 1e6,
+    spaces.reduce((sum, space) => sum + space.width * space.height * space.depth, 0) / 1e6,
 );
 
 async function measure(
@@ -50,7 +50,7 @@ async function measure(
           :value="unit.id"
           @change="emit('choose', ($event.target as HTMLSelectElement).value)"
         >
-          <option v-for="one in units" :key="one.id" :value="one.id">{{ one.name }}</option>
+          <option v-for="unit in units" :key="unit.id" :value="unit.id">{{ unit.name }}</option>
         </select></label
       >
       <button class="press small" type="button" @click="emit('edit', unit)">

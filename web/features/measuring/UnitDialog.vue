@@ -16,7 +16,7 @@ const props = defineProps<{ unit?: Unit; template: TemplateKind; roomId: string 
 const emit = defineEmits<{ close: []; made: [id: string] }>();
 const store = useSite();
 const info = computed(() => TEMPLATES[props.template]);
-const same = store.data.unit.filter((one) => one.roomId === props.roomId && one.template === props.template).length;
+const same = store.data.unit.filter((unit) => unit.roomId === props.roomId && unit.template === props.template).length;
 const start = props.unit ?? {
   ...TEMPLATES[props.template].start,
   name: `${TEMPLATES[props.template].label}${same ? ` ${same + 1}` : ''}`,

@@ -25,7 +25,7 @@ const TIME_MS = 4000;
 const fullness = (space: { id: string; drawer: boolean }) =>
   bins.value.filter((bin) => bin.compartmentId === space.id).length + (space.drawer ? 0.5 : 0);
 const spaceId = ref([...compartments.value].sort((a, b) => fullness(b) - fullness(a))[0]!.id);
-const space = computed(() => compartments.value.find((one) => one.id === spaceId.value)!);
+const space = computed(() => compartments.value.find((compartment) => compartment.id === spaceId.value)!);
 const candidates = computed(() =>
   bins.value.filter((bin) => bin.compartmentId === spaceId.value || !bin.compartmentId),
 );

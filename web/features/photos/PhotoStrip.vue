@@ -20,7 +20,7 @@ const busy = ref(false);
 const shown = ref<Photo | null>(null);
 const photos = computed(() =>
   store.data.photo
-    .filter((one) => one.roomId === id.value && (!props.lineId || one.lineId === props.lineId))
+    .filter((photo) => photo.roomId === id.value && (!props.lineId || photo.lineId === props.lineId))
     .sort((a, b) => b.takenOn.localeCompare(a.takenOn)),
 );
 const address = (photo: Photo) => `/api/sites/${store.id}/photos/${photo.id}.jpg`;

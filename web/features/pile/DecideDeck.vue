@@ -83,22 +83,22 @@ function answer(key: string, value: boolean): void {
         </div>
       </div>
       <div v-if="asking" class="stack tight">
-        <div v-for="one in DOUBTS" :key="one.key" class="row between ask">
-          <span>{{ one.question }}</span><span class="row tight"
+        <div v-for="doubt in DOUBTS" :key="doubt.key" class="row between ask">
+          <span>{{ doubt.question }}</span><span class="row tight"
             ><button
               class="press small"
               type="button"
-              :aria-pressed="answers[one.key] === true"
-              :aria-label="`${one.question} Yes`"
-              @click="answer(one.key, true)"
+              :aria-pressed="answers[doubt.key] === true"
+              :aria-label="`${doubt.question} Yes`"
+              @click="answer(doubt.key, true)"
             >
               yes</button
             ><button
               class="press small"
               type="button"
-              :aria-pressed="answers[one.key] === false"
-              :aria-label="`${one.question} No`"
-              @click="answer(one.key, false)"
+              :aria-pressed="answers[doubt.key] === false"
+              :aria-label="`${doubt.question} No`"
+              @click="answer(doubt.key, false)"
             >
               no
             </button></span
@@ -113,14 +113,14 @@ function answer(key: string, value: boolean): void {
       /></label>
       <div class="choices">
         <button
-          v-for="one in DECISIONS"
-          :key="one"
+          v-for="decision in DECISIONS"
+          :key="decision"
           class="press choice"
-          :class="{ main: one === 'keep', likely: advice?.decision === one }"
+          :class="{ main: decision === 'keep', likely: advice?.decision === decision }"
           type="button"
-          @click="decide(one)"
+          @click="decide(decision)"
         >
-          <component :is="DECISION_PICTURES[one]" :size="20" />{{ one }}
+          <component :is="DECISION_PICTURES[decision]" :size="20" />{{ decision }}
         </button>
       </div>
       <div class="row between">

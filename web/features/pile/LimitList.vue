@@ -25,24 +25,27 @@ const past = computed(() => pastKeeping(own.value, today()));
 <template>
   <section v-if="limits.length || past.length" class="stack tight" aria-label="Limits">
     <h3>Limits</h3>
-    <div v-for="one in limits" :key="one.name" class="limit">
+    <div v-for="limit in limits" :key="limit.name" class="limit">
       <div class="row between">
-        <b>{{ one.name }}</b><span class="small soft">{{ one.limit.count }} × {{ one.type.name }}</span>
+        <b>{{ limit.name }}</b><span class="small soft">{{ limit.limit.count }} × {{ limit.type.name }}</span>
       </div>
-      <div class="bar" role="img" :aria-label="`${one.name}: ${percent(one.litres / one.room)} full`">
-        <i :class="{ over: one.over > 0 }" :style="{ width: `${Math.min(100, (one.litres / one.room) * 100)}%` }" />
+      <div class="bar" role="img" :aria-label="`${limit.name}: ${percent(limit.litres / limit.room)} full`">
+        <i
+          :class="{ over: limit.over > 0 }"
+          :style="{ width: `${Math.min(100, (limit.litres / limit.room) * 100)}%` }"
+        />
       </div>
       <p class="small">
-        <template v-if="one.over > 0"
-          ><b class="wrong">{{ litres(one.over) }} too much.</b> Look at
+        <template v-if="limit.over > 0"
+          ><b class="wrong">{{ litres(limit.over) }} too much.</b> Look at
           {{
-            one.first
+            limit.first
               .map((line) => line.name)
               .slice(0, 3)
               .join(', ')
           }}
           first.</template
-        ><span v-else class="soft">{{ litres(one.room - one.litres) }} free of {{ litres(one.room) }}</span>
+        ><span v-else class="soft">{{ litres(limit.room - limit.litres) }} free of {{ litres(limit.room) }}</span>
       </p>
     </div>
     <p v-for="line in past" :key="line.id" class="small">

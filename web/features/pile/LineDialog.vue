@@ -35,14 +35,14 @@ const draft = reactive({
   attributes: { ...props.line.attributes } as Partial<Record<Attribute, string>>,
   spread: props.line.spread.map(({ where, amount }) => ({ where, amount: amount as number | null })),
 });
-const sides = ATTRIBUTES.filter((one) => one !== 'kind');
+const sides = ATTRIBUTES.filter((attribute) => attribute !== 'kind');
 const reader = computed(() => new AttributeReader(store.maps.category, store.data.person, new Date()));
 const told = (attribute: Attribute) => reader.value.of({ ...props.line, attributes: {} }, attribute) ?? '';
 /** Rooms for what belongs elsewhere; else where things have gone before. */
 const known = computed(() =>
   draft.decision === 'other room'
-    ? store.rooms.map((one) => one.name).filter((name) => name !== store.maps.room.get(props.line.roomId)?.name)
-    : [...new Set(store.data.line.map((one) => one.destination).filter(Boolean))],
+    ? store.rooms.map((room) => room.name).filter((name) => name !== store.maps.room.get(props.line.roomId)?.name)
+    : [...new Set(store.data.line.map((line) => line.destination).filter(Boolean))],
 );
 const values = () => {
   const sized = draft.length > 0;
@@ -74,7 +74,9 @@ const families = computed(() =>
     .sort((a, b) => a.sort - b.sort)
     .map((family) => ({
       family,
-      own: store.data.category.filter((one) => one.familyId === family.id).sort((a, b) => a.name.localeCompare(b.name)),
+      own: store.data.category
+        .filter((category) => category.familyId === family.id)
+        .sort((a, b) => a.name.localeCompare(b.name)),
     })),
 );
 </script>
@@ -96,13 +98,15 @@ const families = computed(() =>
         ><span>Measure</span
         ><select v-model="draft.measure" class="write">
           <option value="pieces">pieces</option>
-          <option v-for="one in EVERYDAY_MEASURES" :key="one.key" :value="one.key">{{ one.many }}</option>
+          <option v-for="measure in EVERYDAY_MEASURES" :key="measure.key" :value="measure.key">
+            {{ measure.many }}
+          </option>
         </select></label
       >
       <label class="field"
         ><span>Decision</span
         ><select v-model="draft.decision" class="write">
-          <option v-for="one in DECISIONS" :key="one">{{ one }}</option>
+          <option v-for="decision in DECISIONS" :key="decision">{{ decision }}</option>
         </select></label
       >
     </div>
@@ -131,7 +135,7 @@ const families = computed(() =>
         ><span>Condition</span
         ><select v-model="draft.condition" class="write">
           <option :value="null">not said</option>
-          <option v-for="one in CONDITIONS" :key="one">{{ one }}</option>
+          <option v-for="condition in CONDITIONS" :key="condition">{{ condition }}</option>
         </select></label
       >
       <TextField

@@ -175,15 +175,15 @@ async function add(): Promise<void> {
       <template v-else-if="isReadLine(read)">
         <b>{{ read.name }}</b>
         <button
-          v-for="one in read.clues"
-          :key="one.kind"
+          v-for="clue in read.clues"
+          :key="clue.kind"
           class="tag clue"
           type="button"
-          :aria-label="`${CLUES[one.kind]} ${meaning(one.kind, one.said)}: not so, it belongs to the name`"
+          :aria-label="`${CLUES[clue.kind]} ${meaning(clue.kind, clue.said)}: not so, it belongs to the name`"
           title="Not so: put it back into the name"
-          @click="notSo(one.kind)"
+          @click="notSo(clue.kind)"
         >
-          {{ meaning(one.kind, one.said) }}<X :size="13" />
+          {{ meaning(clue.kind, clue.said) }}<X :size="13" />
         </button>
         <span v-if="!read.clues.some((one) => one.kind === 'amount')" class="tag">{{
           sayAmount(read.amount, read.measure)
@@ -191,16 +191,16 @@ async function add(): Promise<void> {
         <span class="soft small">about {{ litres(taken) }}</span>
         <span class="guesses" role="radiogroup" aria-label="Category">
           <button
-            v-for="(one, i) in proposals"
-            :key="one.name"
+            v-for="(proposal, i) in proposals"
+            :key="proposal.name"
             class="guess"
             type="button"
             role="radio"
-            :aria-checked="chosen === one"
+            :aria-checked="chosen === proposal"
             @click="((picked = i), (noCategory = false))"
           >
             <span :style="{ color: picture(i).hue }"><Pictogram :name="picture(i).name" :size="18" /></span
-            >{{ one.name }}
+            >{{ proposal.name }}
           </button>
           <button class="guess" type="button" role="radio" :aria-checked="!chosen" @click="noCategory = true">
             {{ proposals.length ? 'none of these' : 'no category known: sort it later' }}

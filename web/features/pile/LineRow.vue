@@ -25,7 +25,7 @@ const size = computed(() =>
     .map((mm) => formatLength(mm, store.site?.system).replace(' mm', ''))
     .join(' × '),
 );
-const photo = computed(() => store.data.photo.find((one) => one.lineId === props.line.id));
+const photo = computed(() => store.data.photo.find((photo) => photo.lineId === props.line.id));
 const more = computed(() => {
   const { decision, condition, destination, due, keepUntil, setPieces, setMissing, spread, tested, dead, note } =
     props.line;
@@ -99,7 +99,7 @@ const decide = (decision: Decision) => store.tryWrite(() => store.patch('line', 
       :value="line.decision"
       @change="decide(($event.target as HTMLSelectElement).value as Decision)"
     >
-      <option v-for="one in DECISIONS" :key="one">{{ one }}</option>
+      <option v-for="decision in DECISIONS" :key="decision">{{ decision }}</option>
     </select>
     <span class="acts">
       <button

@@ -19,9 +19,9 @@ const bars = computed(() =>
   ).map(([word, key]) => ({ word, key, sum: props.totals[key], share: props.totals[key].litres / whole.value })),
 );
 const ways = computed(() =>
-  DECISIONS.filter((one) => fateOf(one) === 'leaving' && props.totals.by[one]).map((one) => ({
-    one,
-    sum: props.totals.by[one]!,
+  DECISIONS.filter((decision) => fateOf(decision) === 'leaving' && props.totals.by[decision]).map((decision) => ({
+    one: decision,
+    sum: props.totals.by[decision]!,
   })),
 );
 const pieces = (sum: Sum) => (sum.pieces ? `${Math.round(sum.pieces)} pieces` : '');

@@ -21,7 +21,9 @@ const parts = computed(() =>
       ).map(([key, words]) => ({ key, words, seconds: reason.value!.parts[key] }))
     : [],
 );
-const bandWords = computed(() => [...new Set(reason.value?.bands.map((one) => one.band))].join(', ') || 'nobody named');
+const bandWords = computed(
+  () => [...new Set(reason.value?.bands.map((band) => band.band))].join(', ') || 'nobody named',
+);
 /** When nothing takes it: the rules that stand in the way most often. */
 const hindered = computed(() => {
   if (ranked.value.length || here.value) return [];

@@ -21,9 +21,9 @@ const emit = defineEmits<{ grab: [event: PointerEvent, id: string]; pick: [id: s
   </section>
   <section v-if="cautions.length" class="stack tight" aria-label="Cautions">
     <h2>Be careful</h2>
-    <div v-for="one in cautions" :key="one.key" class="caution" :class="{ warn: one.severity === 'warn' }">
-      <b>{{ one.about }}</b>
-      <p class="small">{{ one.fact }} {{ one.helps }}</p>
+    <div v-for="caution in cautions" :key="caution.key" class="caution" :class="{ warn: caution.severity === 'warn' }">
+      <b>{{ caution.about }}</b>
+      <p class="small">{{ caution.fact }} {{ caution.helps }}</p>
     </div>
     <p class="small soft">{{ DEFER }}</p>
   </section>

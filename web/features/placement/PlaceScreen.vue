@@ -40,7 +40,7 @@ const { binsIn } = useDrawnBins();
 const route = useRoute();
 const { ghost, target, grab, wasDrop } = useBinDrag(
   (binId, spaceId) => {
-    const option = options.value.find((one) => one.compartment === spaceId);
+    const option = options.value.find((option) => option.compartment === spaceId);
     if (spaceId === null || (option && (open(option) || option === here.value))) {
       if (placing.assignment.value.get(binId) !== (spaceId ?? undefined)) void put(binId, spaceId);
     }

@@ -123,7 +123,9 @@ async function bringBack(site: SiteSummary): Promise<void> {
         <div v-if="fileProblems.length" class="caution" role="alert">
           <b>Nothing was brought in.</b>
           <ul>
-            <li v-for="one in fileProblems" :key="one.field + one.message">{{ one.field }}: {{ one.message }}</li>
+            <li v-for="fileProblem in fileProblems" :key="fileProblem.field + fileProblem.message">
+              {{ fileProblem.field }}: {{ fileProblem.message }}
+            </li>
           </ul>
         </div>
         <template v-if="removed.length">
