@@ -67,8 +67,7 @@ test('the net loft is sorted by four schools, keeps what was grouped by hand, an
     if (line.categoryId !== own)
       expect(name(line.categoryId, after.category)).toBe(name(before.get(line.id)!, data.category));
   // Taken back where it was done: what another device did stays.
-  for (let i = 0; i < 6; i++)
-    await Promise.all([page.waitForResponse(/\/undo$/), page.keyboard.press('Control+z')]);
+  for (let i = 0; i < 6; i++) await Promise.all([page.waitForResponse(/\/undo$/), page.keyboard.press('Control+z')]);
   expect(new Map((await kept()).map((line) => [line.id, line.categoryId]))).toEqual(before);
 });
 

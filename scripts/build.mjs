@@ -4,7 +4,7 @@ import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { ROOT, install } from './install.mjs';
 
-/** `@stube/core/pile/read-line` is the file core/pile/read-line.ts. */
+/** `@stube/core/pile/parse-line` is the file core/pile/parse-line.ts. */
 const workspaces = {
   name: 'workspaces',
   setup(build) {

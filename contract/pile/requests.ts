@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { ClueKind } from '@stube/core/pile/read-line';
+import type { TokenKind } from '@stube/core/pile/parse-line';
 import { FIELDS, rowId } from '../rows/fields.ts';
 
 /** A line of the pile as typed; a category or a library entry may be chosen in place of the proposed one. */
@@ -10,7 +10,7 @@ export interface NewLine {
   starter?: string;
   decision?: string;
   /** Clues that were guessed wrongly. */
-  ignore?: ClueKind[];
+  ignore?: TokenKind[];
   /** ISO date where the person is. */
   today?: string;
 }

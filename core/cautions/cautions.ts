@@ -2,7 +2,7 @@
  * The usual cautions over a room's data (hazards H1 to H15 of the domain reference). Stube warns and explains; it never
  * certifies. Each caution names the facts that raised it and what usually helps.
  */
-import { brokenRules, sayRule } from '../placement/rules.ts';
+import { brokenRules, formatRule } from '../placement/rules.ts';
 import { comesInto, placeProblemOf, STATURE_AT_THREE, usersOf, type RoomData } from '../placement/place-problem-of.ts';
 
 export const DEFER = 'Local codes, your licence and licensed trades decide; this is only the usual caution.';
@@ -23,6 +23,10 @@ export const TIPPING = { height: 600, ratio: 1.5 };
 export const OVERHEAD_MASS = 5000;
 export const OVERHEAD_HEIGHT = 1500;
 
+/**
+ * The cautions of one room as it stands.
+ * @example cautionsOf(room).filter((caution) => caution.severity === 'danger')
+ */
 export function cautionsOf(data: RoomData): Caution[] {
   const cautions: Caution[] = [];
   const problem = placeProblemOf(data);
@@ -78,7 +82,7 @@ export function cautionsOf(data: RoomData): Caution[] {
           hazard: broken.rule === 'hazard' ? (category.hazards[0] ?? 'H4') : broken.rule === 'heavy' ? 'H9' : 'H8',
           severity: broken.rule === 'hazard' ? 'danger' : 'warn',
           about: `${own.code} ${own.name}`,
-          fact: `${sayRule(broken, nameOf)}.`,
+          fact: `${formatRule(broken, nameOf)}.`,
           helps:
             broken.rule === 'hazard'
               ? 'A locked compartment, or one out of their reach.'

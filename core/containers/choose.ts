@@ -128,6 +128,7 @@ const litres = (value: number): string => `${value < 10 ? Number(value.toFixed(1
 /**
  * Chooses for all demands of a room. The stock is given out to the most used things first, so that what is owned
  * serves where it counts.
+ * @example chooseContainers(demandsOf(lines, categories, site), context)[0]?.chosen?.type.name
  */
 export function chooseContainers(demands: readonly Demand[], context: ContainContext): ContainChoice[] {
   const free = new Map(context.types.map((type) => [type.id, type.owned - (context.taken.get(type.id) ?? 0)]));

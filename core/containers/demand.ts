@@ -1,7 +1,7 @@
 /** What a room's kept lines ask for, category by category. */
 import type { Category, Line, Site } from '../model/entities.ts';
 import { starterOf } from '../starter/library.ts';
-import { sayAmount } from '../pile/measures.ts';
+import { formatAmount } from '../pile/measures.ts';
 import { bulkLitres, sizeOf } from './litres.ts';
 
 export interface Demand {
@@ -47,7 +47,7 @@ export function demandsOf(
         category,
         litres: own.reduce((sum, line) => sum + litresOfLine(line, category, site), 0),
         piece,
-        said: own.map((line) => sayAmount(line.amount, line.measure)).join(' + '),
+        said: own.map((line) => formatAmount(line.amount, line.measure)).join(' + '),
         lines: own.length,
       };
     })

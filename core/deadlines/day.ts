@@ -4,7 +4,10 @@ const DAY = 86_400_000;
 /** Days after which an open decision comes back where nobody said when. */
 export const LATER_DAYS = 30;
 
-/** @param date ISO, `2026-11-25` */
+/**
+ * @param date ISO
+ * @example addDays('2026-11-25', 7) // '2026-12-02'
+ */
 export const addDays = (date: string, days: number): string =>
   new Date(Date.parse(`${date}T00:00:00Z`) + days * DAY).toISOString().slice(0, 10);
 

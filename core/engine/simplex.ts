@@ -2,7 +2,7 @@
  * A small linear program: the x ≥ 0 that make c·x most while every row a·x ≤ b is kept. Rows can be added afterwards.
  * Dictionary form (Chvátal 1983): primal simplex at first, where every b must be at least 0, dual simplex after rows were added.
  */
-const SLIP = 1e-9;
+const EPSILON = 1e-9;
 /** Pivots before it is left as it is. */
 const MAX_PIVOTS = 400;
 
@@ -74,7 +74,7 @@ export class Simplex {
 
   /** The row that is broken most, −1 when none is. */
   private lowest(): number {
-    let least = -SLIP;
+    let least = -EPSILON;
     let at = -1;
     for (let i = 0; i < this.b.length; i++) if (this.b[i]! < least) [least, at] = [this.b[i]!, i];
     return at;
@@ -85,13 +85,13 @@ export class Simplex {
     let at = -1;
     for (let j = 0; j < this.variables; j++) {
       const own = this.a[row]![j]!;
-      if (own < -SLIP && this.c[j]! / own < least) [least, at] = [this.c[j]! / own, j];
+      if (own < -EPSILON && this.c[j]! / own < least) [least, at] = [this.c[j]! / own, j];
     }
     return at;
   }
 
   private steepest(): number {
-    let most = SLIP;
+    let most = EPSILON;
     let at = -1;
     for (let j = 0; j < this.variables; j++) if (this.c[j]! > most) [most, at] = [this.c[j]!, j];
     return at;
@@ -102,7 +102,7 @@ export class Simplex {
     let at = -1;
     for (let i = 0; i < this.b.length; i++) {
       const own = this.a[i]![column]!;
-      if (own > SLIP && this.b[i]! / own < least) [least, at] = [this.b[i]! / own, i];
+      if (own > EPSILON && this.b[i]! / own < least) [least, at] = [this.b[i]! / own, i];
     }
     return at;
   }

@@ -1,8 +1,8 @@
 /** Before something is bought or accepted: is one owned already, has it a home, what must go for it? (practice E10) */
 import { litresOfLine } from '../containers/demand.ts';
 import { bulkLitres, usableLitres } from '../containers/litres.ts';
-import { sayAmount } from '../pile/measures.ts';
-import { readLine, isReadLine } from '../pile/read-line.ts';
+import { formatAmount } from '../pile/measures.ts';
+import { parseLine, isParsedLine } from '../pile/parse-line.ts';
 import { knownCategories, proposeCategories } from '../matching/propose.ts';
 import type { Bin, Category, ContainerType, Line, SiteData } from '../model/entities.ts';
 import { stems } from '../matching/words.ts';
@@ -33,8 +33,8 @@ const WEIGHT: Partial<Record<string, number>> = { broken: 0, 'dried out': 0, inc
 /** Null when the text names nothing. */
 export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
   const site = data.site[0]!;
-  const read = readLine(text, site.system);
-  if (!isReadLine(read)) return null;
+  const read = parseLine(text, site.system);
+  if (!isParsedLine(read)) return null;
   const categories = new Map(data.category.map((category) => [category.id, category]));
   const types = new Map<string, ContainerType>(data.containerType.map((type) => [type.id, type]));
   const rooms = new Map(data.room.map((room) => [room.id, room.name]));
@@ -71,7 +71,10 @@ export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
   const fits = homes.some((home) => home.free >= litres);
   const same = owned.find((one) => one.same);
   if (same)
-    return answer('there is one', `${sayAmount(same.line.amount, same.line.measure)} of it already in ${same.room}.`);
+    return answer(
+      'there is one',
+      `${formatAmount(same.line.amount, same.line.measure)} of it already in ${same.room}.`,
+    );
   if (fits) return answer('it has a home', `${homes[0]!.bin.code} has ${homes[0]!.free.toFixed(1)} litres free.`);
   if (homes.length)
     return answer(

@@ -100,7 +100,10 @@ function things(data: SchemeData, byId: ReadonlyMap<string, Category>): Thing[] 
   });
 }
 
-/** Compares all grouping schemes for the kept lines of one room. Lines of categories made by hand are left as they are. */
+/**
+ * Compares all grouping schemes for the kept lines of one room. Lines of categories made by hand are left as they are.
+ * @example suggestScheme(compareSchemes(data))?.scheme // 'activity'
+ */
 export function compareSchemes(data: SchemeData): SchemeResult[] {
   const byId = new Map(data.categories.map((category) => [category.id, category]));
   const reader = new AttributeReader(byId, data.people, new Date(`${data.today}T00:00:00Z`));

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { runToEnd } from '../engine/run-to-end.ts';
 import { readFate, readMeasure, readNumber } from './cells.ts';
 import { guessColumns } from './columns.ts';
-import { readInventory, roomOf } from './read-list.ts';
+import { readList, roomOf } from './read-list.ts';
 import { context } from './testing/context.ts';
 
 const HEADINGS = 'Where;What;How many;Unit;Length;Breadth;Height;Who uses it;Per week;Keep?;Remarks'.split(';');
@@ -35,7 +35,7 @@ describe('cells', () => {
 test('whatever the cells hold, rows become lines or are answered', () => {
   fc.assert(
     fc.property(fc.array(fc.array(fc.string(), { minLength: 11, maxLength: 11 })), (rows) => {
-      const read = runToEnd(readInventory(rows, guessColumns(HEADINGS), context));
+      const read = runToEnd(readList(rows, guessColumns(HEADINGS), context));
       const answered = new Set([...read.lines, ...read.problems].map((one) => one.row));
       expect(answered.size + read.empty).toBe(rows.length);
       for (const { values } of read.lines) expect(values.amount).toBeGreaterThan(0);

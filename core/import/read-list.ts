@@ -8,7 +8,7 @@ import { decided } from '../pile/new-line.ts';
 import { readCellLength, readFate, readMeasure, readNumber } from './cells.ts';
 import type { ColumnKey, Mapping } from './columns.ts';
 
-export interface InventoryContext {
+export interface ListContext {
   site: Pick<Site, 'system'>;
   rooms: readonly Pick<Room, 'id' | 'name'>[];
   people: readonly Pick<Person, 'name'>[];
@@ -30,7 +30,7 @@ export interface RowProblem {
   stops: boolean;
 }
 
-export interface InventoryLine {
+export interface ListLine {
   row: number;
   starter: string | null;
   category: string | null;
@@ -38,8 +38,8 @@ export interface InventoryLine {
   values: Omit<Line, 'id' | 'version' | 'siteId' | 'sort'>;
 }
 
-export interface Inventory {
-  lines: InventoryLine[];
+export interface ImportedList {
+  lines: ListLine[];
   problems: RowProblem[];
   /** Rows with nothing in them. */
   empty: number;
@@ -48,15 +48,20 @@ export interface Inventory {
 }
 
 /** Rows between two yields. */
-const BREATH = 200;
+const YIELD_INTERVAL = 200;
 
-/** Reads the rows below the heading; yields how many are done, so that a worker can report. */
-export function* readInventory(
+/**
+ * Reads the rows below the heading; yields how many are done, so that a worker can report.
+ * @param rows cells as text, row by row
+ * @param mapping what each column says
+ * @example runToEnd(readList(rows, guessColumns(headings), context)).lines
+ */
+export function* readList(
   rows: readonly (readonly string[])[],
   mapping: Mapping,
-  context: InventoryContext,
-): Generator<number, Inventory> {
-  const found: Inventory = { lines: [], problems: [], empty: 0, places: [] };
+  context: ListContext,
+): Generator<number, ImportedList> {
+  const found: ImportedList = { lines: [], problems: [], empty: 0, places: [] };
   const known = knownCategories(context.categories);
   const proposals = new Map<string, CategoryProposal | undefined>();
   const propose = (name: string) => {
@@ -66,7 +71,7 @@ export function* readInventory(
   };
   const said = new Map<string, number>();
   for (const [i, cells] of rows.entries()) {
-    if (i % BREATH === BREATH - 1) yield i;
+    if (i % YIELD_INTERVAL === YIELD_INTERVAL - 1) yield i;
     const row = i + 2;
     if (cells.every((cell) => !cell.trim())) {
       found.empty++;
@@ -98,9 +103,9 @@ function readRow(
   row: number,
   cells: readonly string[],
   mapping: Mapping,
-  context: InventoryContext,
+  context: ListContext,
   propose: (name: string) => CategoryProposal | undefined,
-  found: Inventory,
+  found: ImportedList,
 ): void {
   const cell = (key: ColumnKey): string => (cells[mapping.indexOf(key)] ?? '').trim();
   let stopped = false;
@@ -177,7 +182,7 @@ function readRow(
   const decision = fate?.decision ?? 'decide later';
   // Read at any hour of the day: lists are told by the day.
   const datesOf = (taken: Decision, day: string | null) => decided(taken, day, `${context.today}T12:00:00.000Z`);
-  const line: InventoryLine = {
+  const line: ListLine = {
     row,
     starter: proposal?.starter?.key ?? null,
     category: proposal?.name ?? null,

@@ -88,7 +88,7 @@ export function contentOf(
 }
 
 /** What the label says, as remembered when it is printed: a change makes it out of date. */
-export const saysOn = (bin: Pick<Bin, 'code' | 'name'>): string => `${bin.code} ${bin.name}`;
+export const labelText = (bin: Pick<Bin, 'code' | 'name'>): string => `${bin.code} ${bin.name}`;
 
 function wrap(text: string, width: number, size: number, measure: MeasureText): string[] {
   const lines: string[] = [];
@@ -105,7 +105,11 @@ const LEADING = 1.12;
 export const TYPE = { least: 7 * POINT, most: 34 * POINT };
 export const QR_LEAST = 12;
 
-/** One label: picture left, name large, code and family under it, QR right where there is room for one. */
+/**
+ * One label: picture left, name large, code and family under it, QR right where there is room for one.
+ * @param measure the width of a text in mm, as the face that is printed has it
+ * @example layOutLabel(contentOf(bin, category, family, type, link), measure).lines[0]?.size // mm
+ */
 export function layOutLabel(content: LabelContent, measure: MeasureText): LabelLayout {
   const { width, height } = content.face;
   const pad = Math.min(2.5, height * 0.1);

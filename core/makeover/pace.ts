@@ -70,7 +70,12 @@ export interface Portion {
   seconds: number;
 }
 
-/** Spreads the portions over days of so many minutes; a portion that does not fit a day goes on the next day. */
+/**
+ * Spreads the portions over days of so many minutes; a portion that does not fit a day goes on the next day.
+ * @param from ISO date of the first day
+ * @param deadline ISO date, null where there is none
+ * @example planDays([{ what: 'decide', seconds: 5400 }], 60, '2026-11-26', null).days.length // 2
+ */
 export function planDays(
   portions: readonly Portion[],
   minutesADay: number,

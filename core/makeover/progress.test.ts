@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { saysOn } from '../labels/layout.ts';
+import { labelText } from '../labels/layout.ts';
 import { pileTotals } from '../pile/totals.ts';
 import { defaultsOf } from '../model/defaults.ts';
 import type { Bin, Decision, Line } from '../model/entities.ts';
@@ -47,7 +47,7 @@ test('each step says what is done and what is open, and the first open one is ne
   expect(undecided.group).toMatchObject({ open: 1, words: '1 unsorted' });
   const one = bin('N1', null, null);
   const bench = roomProgress(
-    data([line('b', 'keep', 'c')], [one, { ...bin('N2', 'x', null), printed: saysOn(bin('N2', 'x', null)) }]),
+    data([line('b', 'keep', 'c')], [one, { ...bin('N2', 'x', null), printed: labelText(bin('N2', 'x', null)) }]),
     'r',
   );
   expect(bench.place).toMatchObject({ done: 1, open: 1, words: '1 on the bench' });

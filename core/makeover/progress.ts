@@ -1,5 +1,5 @@
 /** How far a room has come along the line of work: what is done and what is open at each step. */
-import { saysOn } from '../labels/layout.ts';
+import { labelText } from '../labels/layout.ts';
 import type { SiteData } from '../model/entities.ts';
 
 export const STEPS = ['pile', 'group', 'measure', 'contain', 'place', 'label', 'live'] as const;
@@ -24,7 +24,7 @@ export function roomProgress(data: Data, roomId: string): Record<Step, StepProgr
   const contained = new Set(bins.map((bin) => bin.categoryId));
   const without = [...wanted].filter((id) => !contained.has(id)).length;
   const placed = bins.filter((bin) => bin.compartmentId).length;
-  const printed = bins.filter((bin) => bin.printed === saysOn(bin)).length;
+  const printed = bins.filter((bin) => bin.printed === labelText(bin)).length;
   const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
   return {
     pile: {

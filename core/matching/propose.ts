@@ -88,7 +88,11 @@ function likenessOf(said: string[], known: string[]): number {
   return Math.min(1, shared / (said.length + 1 + known.length + 1));
 }
 
-/** The likest categories of a name, best first. */
+/**
+ * The likest categories of a name, best first.
+ * @param most how many at the most
+ * @example proposeCategories('felt tips', knownCategories(site.category), 1)[0]?.name // 'Felt-tip pens'
+ */
 export function proposeCategories(name: string, known: KnownCategories, most = 5): CategoryProposal[] {
   const said = stems(name);
   const near = new Set(said.flatMap((word) => [...entriesLike(word, known)]));

@@ -38,6 +38,7 @@ function inchesOf(text: string): number | null {
  * Reads a length such as `345`, `34.5 cm`, `13 5/8"`, `1' 2 1/2"`, `1 ft 2` or `1,2 m`.
  * A bare number is millimetres for a metric reader and inches for an imperial one; `bareUnit` overrides that.
  * @returns whole millimetres, or null when the text is no length (empty, negative, or not understood).
+ * @example parseLength('34.5 cm') // 345
  */
 export function parseLength(
   text: string,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { layOut, shapeProblems, TEMPLATES } from './template.ts';
+import { compartmentsOf, shapeProblems, TEMPLATES } from './template.ts';
 import type { TemplateKind, UnitShape } from '../model/entities.ts';
 
 const kinds = Object.keys(TEMPLATES) as TemplateKind[];
@@ -15,10 +15,10 @@ const shapes = fc.record({
   raised: fc.integer({ min: 0, max: 500 }),
 });
 
-describe('layOut', () => {
+describe('compartmentsOf', () => {
   test('a cube shelf of 3 by 2 has six equal cubes whose boards and insides add up to the outside', () => {
     const shape: UnitShape = { template: 'cubes', ...TEMPLATES.cubes.start };
-    const spaces = layOut(shape);
+    const spaces = compartmentsOf(shape);
     expect(spaces.map((s) => s.name)).toEqual(['cube A1', 'cube B1', 'cube C1', 'cube A2', 'cube B2', 'cube C2']);
     expect(3 * spaces[0]!.width + 4 * shape.board).toBeLessThanOrEqual(shape.width);
     expect(3 * spaces[0]!.width + 4 * shape.board).toBeGreaterThan(shape.width - 3);
@@ -29,7 +29,7 @@ describe('layOut', () => {
     fc.assert(
       fc.property(shapes, (shape) => {
         if (shapeProblems(shape).length) return;
-        const spaces = layOut(shape);
+        const spaces = compartmentsOf(shape);
         expect(spaces).toHaveLength(shape.rows * shape.columns);
         spaces.forEach((a, i) => {
           expect(a.x + a.width).toBeLessThanOrEqual(shape.width);
@@ -48,6 +48,6 @@ describe('layOut', () => {
     expect(shapeProblems({ template: 'cubes', ...TEMPLATES.cubes.start, columns: 12, width: 400 })[0]?.field).toBe(
       'columns',
     );
-    expect(() => layOut({ template: 'chest', ...TEMPLATES.chest.start, rows: 20 })).toThrow(/rows/);
+    expect(() => compartmentsOf({ template: 'chest', ...TEMPLATES.chest.start, rows: 20 })).toThrow(/rows/);
   });
 });

@@ -108,7 +108,7 @@ function nameOf(shape: UnitShape, column: number, row: number): string {
  * that what is said to fit fits.
  * @throws RangeError when {@link shapeProblems} finds any.
  */
-export function layOut(shape: UnitShape): CompartmentSpace[] {
+export function compartmentsOf(shape: UnitShape): CompartmentSpace[] {
   const problems = shapeProblems(shape);
   if (problems.length) throw new RangeError(`${problems[0]!.field}: ${problems[0]!.message}`);
   const info = TEMPLATES[shape.template];

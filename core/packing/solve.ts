@@ -90,7 +90,12 @@ export function* fitSteps(whole: FitProblem, options: FitOptions = {}): Generato
   return answerOf(incumbent);
 }
 
-/** The same in one go, for that many yields. */
+/**
+ * Packs containers into one compartment (stube-fit/1), in one go.
+ * @param options.iterations how many turns of search and proof; the same number and seed give the same packing
+ * @example
+ * solveFit({ format: 'stube-fit/1', compartment, containers, timeMs: 0 }, { iterations: 40 }).placed
+ */
 export const solveFit = (problem: FitProblem, options: FitOptions & { iterations: number }): FitAnswer =>
   runToEnd(fitSteps(problem, options));
 

@@ -1,13 +1,13 @@
 import { expect, test } from 'vitest';
 import fc from 'fast-check';
-import { medianStature, monthsOld, sayAge } from './stature.ts';
+import { medianStature, monthsOld, formatAge } from './stature.ts';
 
 const today = new Date('2026-11-25T00:00:00Z');
 test('age counts whole months', () => {
   expect(monthsOld('2026-11', today)).toBe(0);
   expect(monthsOld('2021-04', today)).toBe(67);
-  expect(sayAge(67)).toBe('5 years 7 months');
-  expect(sayAge(100)).toBe('8 years');
+  expect(formatAge(67)).toBe('5 years 7 months');
+  expect(formatAge(100)).toBe('8 years');
 });
 test('medians are those of the table, and between them in proportion', () => {
   expect(medianStature(48)).toBe(1030);

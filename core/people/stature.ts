@@ -37,7 +37,10 @@ export function monthsOld(born: string, today: Date): number {
   return (today.getUTCFullYear() - year) * 12 + today.getUTCMonth() + 1 - month;
 }
 
-/** Median stature in mm at an age in months, between the ages of the table in proportion; of 19 years beyond. */
+/**
+ * Median stature in mm at an age in months, between the ages of the table in proportion; of 19 years beyond.
+ * @example medianStature(36) // 956
+ */
 export function medianStature(months: number): number {
   const next = MEDIANS.findIndex(([age]) => age >= months);
   if (next === 0) return MEDIANS[0]![1];
@@ -48,7 +51,7 @@ export function medianStature(months: number): number {
 }
 
 /** `3 years 7 months`, `8 months`, `11 years`. */
-export function sayAge(months: number): string {
+export function formatAge(months: number): string {
   if (months < 24) return `${Math.max(0, months)} months`;
   const [years, rest] = [Math.floor(months / 12), months % 12];
   return rest && years < 6 ? `${years} years ${rest} ${rest === 1 ? 'month' : 'months'}` : `${years} years`;

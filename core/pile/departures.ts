@@ -1,7 +1,7 @@
 /** What came of the pile: what leaves for where, what goes back by when, how much room it freed (practice E5). */
 import { litresOfLine } from '../containers/demand.ts';
 import type { Category, Decision, Line, Room, Site } from '../model/entities.ts';
-import { sayAmount } from './measures.ts';
+import { formatAmount } from './measures.ts';
 import { fateOf } from './totals.ts';
 
 export interface ListedLine {
@@ -36,7 +36,7 @@ export function listOf(
       id: line.id,
       room: names.get(line.roomId) ?? '',
       name: line.name,
-      amount: sayAmount(line.amount, line.measure),
+      amount: formatAmount(line.amount, line.measure),
       litres: Number(litresOfLine(line, categories.get(line.categoryId ?? ''), site).toFixed(1)),
       decision: line.decision,
       destination: line.destination,

@@ -3,7 +3,7 @@ import { lineValues } from '../model/testing/rows.ts';
 import type { Line } from '../model/entities.ts';
 import { goingHalf, halvesOf, onceMore } from './line-changes.ts';
 import { decided, lineOf, withDecision } from './new-line.ts';
-import { isReadLine, readLine } from './read-line.ts';
+import { isParsedLine, parseLine } from './parse-line.ts';
 
 const NOW = '2026-11-26T10:00:00.000Z';
 const line = (more: Partial<Line> = {}): Line => ({ id: 'l', version: 1, siteId: 's', ...lineValues('blocks', more) });
@@ -41,8 +41,8 @@ test.each([
 ] as const)('%s by %s', (decision, day, dates) => expect(decided(decision, day, NOW)).toEqual({ decision, ...dates }));
 
 test('a typed line becomes what its words and a decision by hand say', () => {
-  const read = readLine('lamp, return by 5 Jan', 'metric', { today: '2026-11-26' });
-  if (!isReadLine(read)) throw new Error('not read');
+  const read = parseLine('lamp, return by 5 Jan', 'metric', { today: '2026-11-26' });
+  if (!isParsedLine(read)) throw new Error('not read');
   const place = { roomId: 'r', categoryId: null, sort: 3 };
   expect(lineOf(read, place, null, NOW)).toMatchObject({
     name: 'lamp',

@@ -44,7 +44,7 @@ export const litresOf = (key: string, own: Partial<Record<string, number>> = {})
   own[key] ?? byKey.get(key)?.litres;
 
 /** `3 shoeboxes`, `1 piece`, `40 pieces`. */
-export function sayAmount(amount: number, measure: string): string {
+export function formatAmount(amount: number, measure: string): string {
   const known = byKey.get(measure);
   const number = Number(amount.toFixed(2));
   if (!known) return `${number} ${number === 1 ? 'piece' : 'pieces'}`;

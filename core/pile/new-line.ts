@@ -3,7 +3,7 @@ import { addDays, LATER_DAYS } from '../deadlines/day.ts';
 import { defaultsOf } from '../model/defaults.ts';
 import type { FieldsOf } from '../model/entity.ts';
 import type { Decision, Line } from '../model/entities.ts';
-import type { ReadLine } from './read-line.ts';
+import type { ParsedLine } from './parse-line.ts';
 
 /** When a line nobody decided about comes back. @param now ISO date, or date and time */
 export const laterDay = (now: string): string => addDays(now.slice(0, 10), LATER_DAYS);
@@ -30,7 +30,7 @@ export const decided = (
  * @param now ISO date and time
  */
 export const lineOf = (
-  read: ReadLine,
+  read: ParsedLine,
   place: Pick<Line, 'roomId' | 'categoryId' | 'sort'>,
   chosen: Decision | null,
   now: string,

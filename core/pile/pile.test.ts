@@ -1,12 +1,12 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { isReadLine, readLine } from './read-line.ts';
+import { isParsedLine, parseLine } from './parse-line.ts';
 import { knownCategories, proposeCategories } from '../matching/propose.ts';
 import { STARTER_CATEGORIES } from '../starter/library.ts';
 import { typingErrors } from '../matching/words.ts';
-import { sayAmount } from './measures.ts';
+import { formatAmount } from './measures.ts';
 
-describe('readLine', () => {
+describe('parseLine', () => {
   test.each([
     ['3 shoeboxes wooden blocks', { name: 'wooden blocks', amount: 3, measure: 'shoebox', size: null, decision: null }],
     ['40 picture books 25x20x1 cm', { name: 'picture books', amount: 40, measure: 'pieces', size: [250, 200, 10] }],
@@ -21,7 +21,7 @@ describe('readLine', () => {
     ['2 sacks soft animals', { name: 'soft animals', amount: 2, measure: 'sack' }],
     ['1,5 litres beads', { name: 'beads', amount: 1.5, measure: 'litre' }],
     ['5 pieces of felt', { name: 'felt', amount: 5, measure: 'pieces' }],
-  ])('%s', (text, expected) => expect(readLine(text)).toMatchObject(expected));
+  ])('%s', (text, expected) => expect(parseLine(text)).toMatchObject(expected));
 
   test.each([
     ['wooden blocks, 3 shoeboxes, keep', { name: 'wooden blocks', amount: 3, measure: 'shoebox', decision: 'keep' }],
@@ -37,29 +37,29 @@ describe('readLine', () => {
     ['puzzle 12', { name: 'puzzle 12', amount: 1 }],
     ['decide later by friday: lamp', { name: 'lamp', day: '2026-11-27' }],
   ])('in any order: %s', (text, expected) =>
-    expect(readLine(text, 'metric', { today: '2026-11-25' })).toMatchObject(expected),
+    expect(parseLine(text, 'metric', { today: '2026-11-25' })).toMatchObject(expected),
   );
   test('what was guessed wrongly goes back into the name', () => {
     const ignore = new Set(['condition', 'amount'] as const);
-    expect(readLine('2 broken hearts', 'metric', { ignore })).toMatchObject({ name: '2 broken hearts', amount: 1 });
-    expect(readLine('2 broken hearts')).toMatchObject({
-      clues: [
+    expect(parseLine('2 broken hearts', 'metric', { ignore })).toMatchObject({ name: '2 broken hearts', amount: 1 });
+    expect(parseLine('2 broken hearts')).toMatchObject({
+      tokens: [
         { kind: 'condition', said: 'broken' },
         { kind: 'amount', said: '2 pieces' },
       ],
     });
   });
   test('inches are meant where the site measures in inches', () =>
-    expect(readLine('3 boxes 10x8x2', 'imperial')).toMatchObject({ size: [254, 203, 51] }));
+    expect(parseLine('3 boxes 10x8x2', 'imperial')).toMatchObject({ size: [254, 203, 51] }));
   test.each(['', '   ', '12', '3 shoeboxes', '0 pens'])('%j is answered with what is missing', (text) =>
-    expect(isReadLine(readLine(text))).toBe(false),
+    expect(isParsedLine(parseLine(text))).toBe(false),
   );
 
   test('whatever is typed, a line is either read whole or refused with a message', () => {
     fc.assert(
       fc.property(fc.string(), (text) => {
-        const read = readLine(text);
-        if (isReadLine(read)) {
+        const read = parseLine(text);
+        if (isParsedLine(read)) {
           expect(read.name.length).toBeGreaterThan(0);
           expect(read.amount).toBeGreaterThan(0);
         } else expect(read.message.length).toBeGreaterThan(0);
@@ -110,6 +110,6 @@ test('typing errors count swaps once and stop at the limit', () => {
   expect(typingErrors('paper', 'scissors', 2)).toBe(3);
 });
 test('amounts read as people say them', () => {
-  expect(sayAmount(3, 'shoebox')).toBe('3 shoeboxes');
-  expect(sayAmount(1, 'pieces')).toBe('1 piece');
+  expect(formatAmount(3, 'shoebox')).toBe('3 shoeboxes');
+  expect(formatAmount(1, 'pieces')).toBe('1 piece');
 });

@@ -4,7 +4,7 @@ import type { Condition, Decision } from '../model/entities.ts';
 import { DECISIONS } from '../model/entities.ts';
 
 /** What was taken out of the text, and what it means. */
-export interface Clue<T> {
+export interface Token<T> {
   value: T;
   said: string;
   rest: string;
@@ -34,7 +34,7 @@ const CONDITION_WORDS: readonly (readonly [RegExp, Condition])[] = [
   [/\b(?:like new|in good condition|good condition)\b/i, 'good'],
 ];
 
-export function readCondition(text: string): Clue<Condition> | null {
+export function readCondition(text: string): Token<Condition> | null {
   for (const [pattern, value] of CONDITION_WORDS) {
     const found = pattern.exec(text);
     if (found && found[0].length < text.length) return { value, said: found[0], rest: without(text, found) };
@@ -58,7 +58,7 @@ const TRAILING_DECISION = new RegExp(`(?:,|;|->|→|–|—|\\s-\\s|:)\\s*(${DEC
 /** To whom or where, up to the next comma or a date. */
 const TO = /^\s*(?:to |in )?(?:the )?([\p{L}\p{N}' -]{2,60}?)\s*(?=$|[,;]|\s(?:by|until|till|before)\s)/iu;
 
-export function readDecision(text: string): (Clue<Decision> & { destination: string }) | null {
+export function readDecision(text: string): (Token<Decision> & { destination: string }) | null {
   const trailing = TRAILING_DECISION.exec(text);
   if (trailing)
     return {
@@ -114,7 +114,7 @@ function next(month: number, day: number, today: string): string | null {
 const COUNTS: Record<string, number> = { a: 1, one: 1, two: 2, three: 3 };
 
 /** A day by which something is to be done: `by 3 Dec`, `until friday`, `in 2 weeks`, `by 2026-12-03`. */
-export function readDay(text: string, today: string): Clue<string> | null {
+export function readDay(text: string, today: string): Token<string> | null {
   const found = DATE.exec(text);
   if (!found) return null;
   const [, y, m, d, d2, m2, y2, d3, mon3, y3, mon4, d4, y4, weekday, tomorrow, year, count, span] = found;
@@ -143,7 +143,7 @@ export function readDay(text: string, today: string): Clue<string> | null {
 }
 
 /** `60-piece`, `set of 48`, `2 missing`. */
-export function readSet(text: string): Clue<{ pieces: number | null; missing: number }> | null {
+export function readSet(text: string): Token<{ pieces: number | null; missing: number }> | null {
   const pieces = /\b(\d{1,5})-pieces?\b|\bset of (\d{1,5})\b/i.exec(text);
   let rest = pieces ? without(text, pieces) : text;
   const missing = /\b(\d{1,4})\s+(?:pieces? |cards? |parts? )?missing\b/i.exec(rest);

@@ -72,7 +72,7 @@ export function brokenRules(
 }
 
 /** A broken rule in words. */
-export function sayRule(broken: BrokenRule, nameOf: (personId: string) => string): string {
+export function formatRule(broken: BrokenRule, nameOf: (personId: string) => string): string {
   const who = broken.person ? nameOf(broken.person) : '';
   switch (broken.rule) {
     case 'depth':

@@ -12,7 +12,10 @@ export const STARTER_CATEGORIES: readonly StarterCategory[] = STARTER_FAMILIES.f
 
 const byKey = new Map(STARTER_CATEGORIES.map((category) => [category.key, category]));
 
-/** The entry of that key, or undefined for a category of the site's own. */
+/**
+ * The entry of that key, or undefined for a category of the site's own.
+ * @example starterOf('wool')?.family // 'Sewing and yarn'
+ */
 export const starterOf = (key: string | null): StarterCategory | undefined =>
   key === null ? undefined : byKey.get(key);
 export const starterFamilyOf = (name: string): StarterFamily | undefined =>

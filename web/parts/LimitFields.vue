@@ -30,7 +30,9 @@ const store = useSite();
         @change="emit('update:type', ($event.target as HTMLSelectElement).value)"
       >
         <option value="">no limit</option>
-        <option v-for="container in store.data.containerType" :key="container.id" :value="container.id">{{ container.name }}</option>
+        <option v-for="container in store.data.containerType" :key="container.id" :value="container.id">
+          {{ container.name }}
+        </option>
       </select>
     </div>
     <p v-if="problem" class="wrong">{{ problem }}</p>

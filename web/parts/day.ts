@@ -8,7 +8,7 @@ export function today(): string {
 }
 
 /** `today`, `tomorrow`, `3 days ago`, `12 Dec`. */
-export function sayDay(date: string): string {
+export function formatDay(date: string): string {
   const apart = daysBetween(today(), date);
   if (apart === 0) return 'today';
   if (apart === 1) return 'tomorrow';
@@ -19,7 +19,7 @@ export function sayDay(date: string): string {
 }
 
 /** `45 s`, `12 min`, `1 h 20 min`. */
-export function sayTime(seconds: number): string {
+export function formatTime(seconds: number): string {
   if (seconds < 90) return `${Math.round(seconds)} s`;
   const minutes = Math.round(seconds / 60);
   return minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;

@@ -5,7 +5,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { HUES } from '@stube/core/labels/hues';
 import { useSite } from '../data/site.ts';
-import { sayDay, sayTime, today } from './day.ts';
+import { formatDay, formatTime, today } from './day.ts';
 import HueChoice from './HueChoice.vue';
 import LengthField from './LengthField.vue';
 import LimitFields from './LimitFields.vue';
@@ -96,13 +96,13 @@ describe('days', () => {
   beforeEach(() => vi.useFakeTimers({ now: new Date('2026-11-25T12:00:00') }));
   test('are told as people speak of them', () => {
     expect(today()).toBe('2026-11-25');
-    expect(sayDay('2026-11-25')).toBe('today');
-    expect(sayDay('2026-11-26')).toBe('tomorrow');
-    expect(sayDay('2026-11-24')).toBe('yesterday');
-    expect(sayDay('2026-11-20')).toBe('5 days ago');
-    expect(sayDay('2026-12-12')).toBe('12 Dec');
-    expect(sayDay('2027-01-03')).toBe('3 Jan 2027');
-    expect(sayDay('2026-01-03')).toBe('3 Jan');
+    expect(formatDay('2026-11-25')).toBe('today');
+    expect(formatDay('2026-11-26')).toBe('tomorrow');
+    expect(formatDay('2026-11-24')).toBe('yesterday');
+    expect(formatDay('2026-11-20')).toBe('5 days ago');
+    expect(formatDay('2026-12-12')).toBe('12 Dec');
+    expect(formatDay('2027-01-03')).toBe('3 Jan 2027');
+    expect(formatDay('2026-01-03')).toBe('3 Jan');
   });
 });
 
@@ -115,9 +115,9 @@ test.each([
   [minutes(1230), '21 min'],
   [signedSeconds(-45), '−45 s'],
   [signedSeconds(120), '+2.0 min'],
-  [sayTime(45), '45 s'],
-  [sayTime(720), '12 min'],
-  [sayTime(4800), '80 min'],
-  [sayTime(6000), '1 h 40 min'],
+  [formatTime(45), '45 s'],
+  [formatTime(720), '12 min'],
+  [formatTime(4800), '80 min'],
+  [formatTime(6000), '1 h 40 min'],
   [floorSize(5000, 4250), '5 × 4.3 m'],
 ])('%s', (told, words) => expect(told).toBe(words));

@@ -1,7 +1,7 @@
 /** The rooms and people that lists are read for in tests. */
-import type { InventoryContext } from '../read-list.ts';
+import type { ListContext } from '../read-list.ts';
 
-export const context: InventoryContext = {
+export const context: ListContext = {
   site: { system: 'metric' },
   rooms: [
     { id: 'loft', name: 'Net loft' },

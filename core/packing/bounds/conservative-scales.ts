@@ -16,7 +16,7 @@ export interface Shares {
 const MAX_ROWS = 60;
 /** Rows between two yields. */
 const YIELD_INTERVAL = 8;
-const SLIP = 1e-9;
+const EPSILON = 1e-9;
 
 export class ConservativeScales {
   private readonly size: number;
@@ -60,7 +60,7 @@ export class ConservativeScales {
   *best(amount: ArrayLike<number>, other: Shares): Generator<void, Shares> {
     const n = this.sides.length;
     const types = Array.from({ length: this.types }, (_, t) => t).filter(
-      (t) => amount[t]! > SLIP && this.ways(t, other).length,
+      (t) => amount[t]! > EPSILON && this.ways(t, other).length,
     );
     const program = new Simplex([...this.sides.map(() => 0), ...types.map((t) => amount[t]!)]);
     types.forEach((t, k) => {
@@ -87,7 +87,7 @@ export class ConservativeScales {
         continue;
       }
       // Whatever the program found, this keeps every row.
-      const by = 1 / (Math.max(1, sum) * (1 + SLIP));
+      const by = 1 / (Math.max(1, sum) * (1 + EPSILON));
       const of = (side: number) => (side < 0 ? Infinity : share[side]! * by);
       return { straight: Float64Array.from(this.straight, of), turned: Float64Array.from(this.turned, of) };
     }

@@ -8,7 +8,7 @@ import { Assignment } from '../compiled/assignment.ts';
 import { UNPLACED } from '../problem.ts';
 
 /** Nodes between two yields. */
-const BREATH = 2000;
+const YIELD_INTERVAL = 2000;
 
 /**
  * @returns the best plan with less than `effort` that was found, or null; and whether the search came to its end within
@@ -34,7 +34,7 @@ export function* searchExactly(
 
   function* descend(left: number, sum: number): Generator<void, boolean> {
     if (++nodes > limit) return false;
-    if (nodes % BREATH === 0) yield;
+    if (nodes % YIELD_INTERVAL === 0) yield;
     if (!left) {
       if (sum < least - 1e-9) {
         least = sum;

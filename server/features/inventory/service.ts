@@ -1,7 +1,7 @@
 /** What the site keeps, as a table. */
 import { litresOfLine } from '@stube/core/containers/demand';
 import { pathsOf } from '@stube/core/find/things';
-import { sayAmount } from '@stube/core/pile/measures';
+import { formatAmount } from '@stube/core/pile/measures';
 import { readSite } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
 import { tableCsv } from '../../documents/table.ts';
@@ -38,7 +38,7 @@ export async function inventoryCsv({ db, siteId }: Scope): Promise<string> {
         name: bin.name,
         family: families.get(category?.familyId ?? '') ?? '',
         category: category?.name ?? '',
-        amount: lines.map((line) => sayAmount(line.amount, line.measure)).join(' + '),
+        amount: lines.map((line) => formatAmount(line.amount, line.measure)).join(' + '),
         litres: Number(bin.litres.toFixed(1)),
         container: types.get(bin.containerTypeId) ?? '',
         room: path.room,
@@ -57,7 +57,7 @@ export async function inventoryCsv({ db, siteId }: Scope): Promise<string> {
       name: line.name,
       family: families.get(categories.get(line.categoryId ?? '')?.familyId ?? '') ?? '',
       category: categories.get(line.categoryId ?? '')?.name ?? '',
-      amount: sayAmount(line.amount, line.measure),
+      amount: formatAmount(line.amount, line.measure),
       litres: Number(litresOfLine(line, categories.get(line.categoryId ?? ''), data.site[0]!).toFixed(1)),
       container: '',
       room: data.room.find((room) => room.id === line.roomId)?.name ?? '',

@@ -1,5 +1,5 @@
 /** Labels of bins: which are to be printed, and that they were. */
-import { contentOf, saysOn, type LabelContent } from '@stube/core/labels/layout';
+import { contentOf, labelText, type LabelContent } from '@stube/core/labels/layout';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { LabelQuery } from '@stube/contract/labels/requests';
 import { makeChange } from '../../db/change.ts';
@@ -21,7 +21,7 @@ export async function labelsOf(
       (bin) =>
         (!query.room || bin.roomId === query.room) &&
         (!query.bin || bin.id === query.bin) &&
-        (query.which === 'all' || bin.printed !== saysOn(bin)),
+        (query.which === 'all' || bin.printed !== labelText(bin)),
     )
     .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }));
   const labels = bins.map((bin) => {
@@ -42,7 +42,7 @@ export async function markPrinted(scope: Scope, ids: string[]): Promise<ChangeAn
   return makeChange(scope, `${ids.length} labels printed`, async (recorder) => {
     for (const id of ids) {
       const bin = await recorder.find('bin', id);
-      if (bin.printed !== saysOn(bin)) await recorder.update('bin', id, null, { printed: saysOn(bin) });
+      if (bin.printed !== labelText(bin)) await recorder.update('bin', id, null, { printed: labelText(bin) });
     }
   });
 }

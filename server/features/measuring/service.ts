@@ -1,5 +1,5 @@
 /** Units and what follows from their shape: their compartments. */
-import { layOut, shapeProblems } from '@stube/core/measuring/template';
+import { compartmentsOf, shapeProblems } from '@stube/core/measuring/template';
 import type { Unit, UnitShape } from '@stube/core/model/entities';
 import type { RowHooks } from '../../db/hooks.ts';
 import { newId } from '../../db/ids.ts';
@@ -46,7 +46,7 @@ async function reshape(recorder: Recorder, shaped: Unit): Promise<void> {
   if (problems.length) throw new Refused(problems);
   const old = await recorder.rows('compartment', { unitId: shaped.id });
   const byName = new Map(old.map((space) => [space.name, space]));
-  for (const [sort, space] of layOut(shaped).entries()) {
+  for (const [sort, space] of compartmentsOf(shaped).entries()) {
     const same = byName.get(space.name);
     byName.delete(space.name);
     if (same) await recorder.update('compartment', same.id, null, { ...space, sort });

@@ -1,5 +1,5 @@
 /** Lines of the pile: read as typed, with a category proposed and taken into the site when it is new there. */
-import { isReadLine, readLine } from '@stube/core/pile/read-line';
+import { isParsedLine, parseLine } from '@stube/core/pile/parse-line';
 import { lineOf } from '@stube/core/pile/new-line';
 import { knownCategories, proposeCategories } from '@stube/core/matching/propose';
 import type { Decision } from '@stube/core/model/entities';
@@ -20,11 +20,11 @@ export async function addLine(scope: Scope, wanted: NewLine): Promise<ChangeAnsw
   return makeChange(scope, '', async (recorder) => {
     const site = await recorder.find('site', scope.siteId);
     await recorder.find('room', wanted.roomId);
-    const read = readLine(wanted.text, site.system, {
+    const read = parseLine(wanted.text, site.system, {
       today: wanted.today ?? scope.now.toISOString().slice(0, 10),
       ignore: new Set(wanted.ignore),
     });
-    if (!isReadLine(read)) throw new Refused([read]);
+    if (!isParsedLine(read)) throw new Refused([read]);
     recorder.what = `add ${read.name}`;
     const categoryId = await categoryFor(recorder, wanted, read.name);
     const id = newId();

@@ -7,8 +7,8 @@ import type { BinEvent } from '@stube/contract/answers';
 import { insideLitres } from '@stube/core/containers/litres';
 import { pathsOf } from '@stube/core/find/things';
 import { HUES } from '@stube/core/labels/hues';
-import { saysOn } from '@stube/core/labels/layout';
-import { sayAmount } from '@stube/core/pile/measures';
+import { labelText } from '@stube/core/labels/layout';
+import { formatAmount } from '@stube/core/pile/measures';
 import { api } from '../../data/transport.ts';
 import Pictogram from '../../drawing/Pictogram.vue';
 import PlaceLit from '../../drawing/PlaceLit.vue';
@@ -38,7 +38,7 @@ const others = computed(() =>
 const full = computed(() =>
   bin.value && type.value ? (bin.value.seenFull ?? bin.value.litres / insideLitres(type.value)) : 0,
 );
-const stale = computed(() => bin.value?.printed && bin.value.printed !== saysOn(bin.value));
+const stale = computed(() => bin.value?.printed && bin.value.printed !== labelText(bin.value));
 const events = ref<(BinEvent & { after: { compartmentId?: string | null } | null })[]>([]);
 const name = ref('');
 const { problems, submit } = useForm();
@@ -89,7 +89,7 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
         <section class="sheet stack tight">
           <h2>In it</h2>
           <ul v-if="inside.length">
-            <li v-for="line in inside" :key="line.id">{{ sayAmount(line.amount, line.measure) }} {{ line.name }}</li>
+            <li v-for="line in inside" :key="line.id">{{ formatAmount(line.amount, line.measure) }} {{ line.name }}</li>
           </ul>
           <p v-else class="soft">Nothing on the pile is meant for it any more.</p>
           <p class="small soft">

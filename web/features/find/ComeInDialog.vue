@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import Dialog from 'primevue/dialog';
 import { canItComeIn, type ComeIn } from '@stube/core/find/come-in';
 import type { Line } from '@stube/core/model/entities';
-import { sayAmount } from '@stube/core/pile/measures';
+import { formatAmount } from '@stube/core/pile/measures';
 import { litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 
@@ -42,7 +42,7 @@ const letGo = (line: Line) => store.tryWrite(() => store.patch('line', line, { d
         <section v-if="answer.owned.length" class="stack tight">
           <h3>Owned already</h3>
           <p v-for="{ line, room } in answer.owned.slice(0, 4)" :key="line.id" class="row between">
-            <span>{{ line.name }}, {{ sayAmount(line.amount, line.measure) }}</span
+            <span>{{ line.name }}, {{ formatAmount(line.amount, line.measure) }}</span
             ><span class="soft">{{ room }}</span>
           </p>
         </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A line as a slip of paper that can be dragged; pressed, it asks where to go. */
 import type { Line } from '@stube/core/model/entities';
-import { sayAmount } from '@stube/core/pile/measures';
+import { formatAmount } from '@stube/core/pile/measures';
 
 defineProps<{ line: Line }>();
 const emit = defineEmits<{ pick: [] }>();
@@ -11,10 +11,10 @@ const emit = defineEmits<{ pick: [] }>();
   <li class="slip" :data-line="line.id">
     <button
       type="button"
-      :aria-label="`${line.name}, ${sayAmount(line.amount, line.measure)}: move`"
+      :aria-label="`${line.name}, ${formatAmount(line.amount, line.measure)}: move`"
       @click="emit('pick')"
     >
-      <b>{{ line.name }}</b> <span class="small soft">{{ sayAmount(line.amount, line.measure) }}</span>
+      <b>{{ line.name }}</b> <span class="small soft">{{ formatAmount(line.amount, line.measure) }}</span>
     </button>
   </li>
 </template>

@@ -5,11 +5,11 @@ import Dialog from 'primevue/dialog';
 import ProgressBar from 'primevue/progressbar';
 import { proxy } from 'comlink';
 import { COLUMNS, type ColumnKey } from '@stube/core/import/columns';
-import type { Inventory } from '@stube/core/import/read-list';
-import { sayAmount } from '@stube/core/pile/measures';
+import type { ImportedList } from '@stube/core/import/read-list';
+import { formatAmount } from '@stube/core/pile/measures';
 import { today } from '../../parts/day.ts';
 import { useRoom } from '../../data/room.ts';
-import { inventoryWorker } from './worker.ts';
+import { importWorker } from './worker.ts';
 import type { Table } from './table.ts';
 import { useImportActions } from './actions.ts';
 
@@ -21,7 +21,7 @@ const table = shallowRef<Table | null>(null);
 const mapping = ref<(ColumnKey | null)[]>([]);
 const places = reactive<Record<string, string>>({});
 const left = reactive(new Set<number>());
-const found = shallowRef<Inventory | null>(null);
+const found = shallowRef<ImportedList | null>(null);
 const done = ref(0);
 const state = ref<'empty' | 'reading' | 'read' | 'writing'>('empty');
 const problem = ref('');
@@ -33,7 +33,7 @@ async function take(event: Event): Promise<void> {
   name.value = file.name;
   problem.value = '';
   left.clear();
-  table.value = await inventoryWorker().split(await file.text());
+  table.value = await importWorker().split(await file.text());
   if (!table.value.rows.length) problem.value = 'There are no rows in this file.';
   // Read when the columns change.
   mapping.value = [...table.value.mapping];
@@ -52,7 +52,7 @@ async function read(): Promise<void> {
     places,
     today: today(),
   });
-  found.value = await inventoryWorker().read(
+  found.value = await importWorker().read(
     rows,
     plain(mapping.value),
     context,
@@ -184,7 +184,7 @@ async function write(): Promise<void> {
                 <tr v-for="line in found.lines.slice(0, 8)" :key="`${line.row} ${line.values.decision}`">
                   <td>{{ line.row }}</td>
                   <td>{{ line.values.name }}</td>
-                  <td>{{ sayAmount(line.values.amount, line.values.measure) }}</td>
+                  <td>{{ formatAmount(line.values.amount, line.values.measure) }}</td>
                   <td>{{ line.category ?? 'not sorted yet' }}</td>
                   <td>{{ line.values.decision }}</td>
                 </tr>

@@ -1,13 +1,13 @@
 /** Reads somebody's list away from the page: splits it, guesses its columns, turns rows into lines. */
 import { expose } from 'comlink';
 import type { Mapping } from '@stube/core/import/columns';
-import { readInventory, type Inventory, type InventoryContext } from '@stube/core/import/read-list';
+import { readList, type ImportedList, type ListContext } from '@stube/core/import/read-list';
 import { splitTable } from './table.ts';
 
-const inventory = {
+const list = {
   split: splitTable,
-  read(rows: string[][], mapping: Mapping, context: InventoryContext, report: (done: number) => void): Inventory {
-    const steps = readInventory(rows, mapping, context);
+  read(rows: string[][], mapping: Mapping, context: ListContext, report: (done: number) => void): ImportedList {
+    const steps = readList(rows, mapping, context);
     for (;;) {
       const next = steps.next();
       if (next.done) return next.value;
@@ -16,5 +16,5 @@ const inventory = {
   },
 };
 
-export type InventoryWorker = typeof inventory;
-expose(inventory);
+export type ImportWorker = typeof list;
+expose(list);

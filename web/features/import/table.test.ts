@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { runToEnd } from '@stube/core/engine/run-to-end';
 import { guessColumns } from '@stube/core/import/columns';
-import { readInventory } from '@stube/core/import/read-list';
+import { readList } from '@stube/core/import/read-list';
 import { context } from '@stube/core/import/testing/context';
 import { splitTable } from './table.ts';
 
@@ -28,7 +28,7 @@ describe('a messy list', () => {
     expect(guessColumns(['foo', 'Qty', 'Item'])).toEqual([null, 'amount', 'name']);
   });
   test('every fault is named at its row, and nothing faulty becomes a line', () => {
-    const read = runToEnd(readInventory(messy, mapping, context));
+    const read = runToEnd(readList(messy, mapping, context));
     const stops = read.problems.filter((problem) => problem.stops).map((problem) => `${problem.row} ${problem.column}`);
     expect(stops).toEqual(['30 name', '31 amount', '32 height', '33 name']);
     for (const row of [30, 31, 32, 33]) expect(read.lines.some((line) => line.row === row)).toBe(false);
@@ -47,12 +47,12 @@ describe('a messy list', () => {
     ).toEqual(['give away', 'keep']);
   });
   test('places that are no rooms stop their rows until one is chosen', () => {
-    const read = runToEnd(readInventory(messy, mapping, { ...context, rooms: context.rooms.slice(0, 3) }));
+    const read = runToEnd(readList(messy, mapping, { ...context, rooms: context.rooms.slice(0, 3) }));
     expect(read.places).toEqual(['Office']);
     expect(read.lines.some((line) => line.values.name === 'Index cards')).toBe(false);
     const places = { Office: 'chart' };
     const rooms = context.rooms.slice(0, 3);
-    const chosen = runToEnd(readInventory(messy, mapping, { ...context, rooms, places }));
+    const chosen = runToEnd(readList(messy, mapping, { ...context, rooms, places }));
     expect(chosen.lines.find((line) => line.values.name === 'Index cards')!.values.roomId).toBe('chart');
   });
 });

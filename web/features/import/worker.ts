@@ -1,6 +1,6 @@
 import { remote } from '../../data/worker/remote.ts';
-import type { InventoryWorker } from './import.worker.ts';
+import type { ImportWorker } from './import.worker.ts';
 
-export const inventoryWorker = remote<InventoryWorker>(
+export const importWorker = remote<ImportWorker>(
   () => new Worker(new URL('./import.worker.ts', import.meta.url), { type: 'module' }),
 );

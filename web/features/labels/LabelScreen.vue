@@ -2,7 +2,7 @@
 /** Labels of the room on sheets: which, on what paper, previewed as they will be printed. */
 import { computed, ref } from 'vue';
 import { Printer } from '@lucide/vue';
-import { contentOf, layOutLabel, layOutSheets, saysOn, type Paper } from '@stube/core/labels/layout';
+import { contentOf, layOutLabel, layOutSheets, labelText, type Paper } from '@stube/core/labels/layout';
 import { useRoom } from '../../data/room.ts';
 import LabelSheet from './LabelSheet.vue';
 import { facesReady, measureText } from './measure-text.ts';
@@ -14,8 +14,8 @@ const { markPrinted } = useLabelsActions();
 const ready = ref(false);
 void facesReady().then(() => (ready.value = true));
 const paper = ref<Paper>('A4');
-const which = ref<'changed' | 'all'>(bins.value.some((bin) => bin.printed !== saysOn(bin)) ? 'changed' : 'all');
-const chosen = computed(() => bins.value.filter((bin) => which.value === 'all' || bin.printed !== saysOn(bin)));
+const which = ref<'changed' | 'all'>(bins.value.some((bin) => bin.printed !== labelText(bin)) ? 'changed' : 'all');
+const chosen = computed(() => bins.value.filter((bin) => which.value === 'all' || bin.printed !== labelText(bin)));
 const layouts = computed(() =>
   (ready.value ? chosen.value : []).flatMap((bin) => {
     const category = store.maps.category.get(bin.categoryId);

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { Printer } from '@lucide/vue';
 import { insideLitres } from '@stube/core/containers/litres';
 import { pathsOf } from '@stube/core/find/things';
-import { saysOn } from '@stube/core/labels/layout';
+import { labelText } from '@stube/core/labels/layout';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import { percent } from '../../parts/numbers.ts';
@@ -23,7 +23,7 @@ const rows = computed(() =>
     const wants = [
       !bin.compartmentId && 'has no place',
       full > Math.max(1, limit.value) ? 'overflows' : full > limit.value + 0.1 && 'is too full',
-      bin.printed && bin.printed !== saysOn(bin) && 'label out of date',
+      bin.printed && bin.printed !== labelText(bin) && 'label out of date',
       !bin.printed && 'no label',
     ].filter((one): one is string => !!one);
     return { bin, full, wants, where: [path.unit, path.compartment].filter(Boolean).join(' › ') };

@@ -7,7 +7,7 @@ import { addDays } from '@stube/core/deadlines/day';
 import { planDays } from '@stube/core/makeover/pace';
 import { portionsOf } from '@stube/core/makeover/portions';
 import type { Deferral } from '@stube/core/model/entities';
-import { sayDay, today } from '../../parts/day.ts';
+import { formatDay, today } from '../../parts/day.ts';
 import { useForm } from '../../parts/form.ts';
 import TextField from '../../parts/TextField.vue';
 import { useRoom } from '../../data/room.ts';
@@ -59,7 +59,7 @@ const drop = (part: Deferral) => store.remove('deferral', part, part.what);
       <template v-else>
         <p :class="{ wrong: !plan.enough }">
           <template v-if="!plan.enough"
-            >Not done by {{ sayDay(draft.deadline) }}: it takes {{ plan.needed }} min a day.</template
+            >Not done by {{ formatDay(draft.deadline) }}: it takes {{ plan.needed }} min a day.</template
           >
           <template v-else
             >{{ total }} min in {{ plan.days.length }} {{ plan.days.length === 1 ? 'day' : 'days'
@@ -68,7 +68,7 @@ const drop = (part: Deferral) => store.remove('deferral', part, part.what);
         </p>
         <ol class="days">
           <li v-for="day in plan.days.slice(0, 14)" :key="day.date">
-            <b>{{ sayDay(day.date) }}</b><span class="small soft">{{ day.minutes }} min</span
+            <b>{{ formatDay(day.date) }}</b><span class="small soft">{{ day.minutes }} min</span
             ><span>{{ day.what }}</span>
           </li>
         </ol>
@@ -81,7 +81,7 @@ const drop = (part: Deferral) => store.remove('deferral', part, part.what);
         <li v-for="part in parts" :key="part.id" class="row between part">
           <label class="check"
             ><input type="checkbox" :checked="part.done" @change="tick(part)" /><span :class="{ done: part.done }"
-              >{{ part.what }} <span class="small soft">until {{ sayDay(part.until) }}</span></span
+              >{{ part.what }} <span class="small soft">until {{ formatDay(part.until) }}</span></span
             ></label
           ><button class="press quiet small" type="button" @click="drop(part)">Remove</button>
         </li>

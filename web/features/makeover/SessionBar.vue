@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { useIntervalFn } from '@vueuse/core';
 import { CalendarDays, Pause, Play, Square } from '@lucide/vue';
 import { paceOf, secondsOf } from '@stube/core/makeover/pace';
-import { sayTime } from '../../parts/day.ts';
+import { formatTime } from '../../parts/day.ts';
 import { useRoom } from '../../data/room.ts';
 import PlanDialog from './PlanDialog.vue';
 import { useMakeoverActions } from './actions.ts';
@@ -26,7 +26,7 @@ const left = computed(() => {
   const parts = [
     pace.value.open && `${pace.value.open} open`,
     pace.value.parts && `${pace.value.parts} put off`,
-    pace.value.left > 0 && `about ${sayTime(pace.value.left)} left`,
+    pace.value.left > 0 && `about ${formatTime(pace.value.left)} left`,
   ].filter(Boolean);
   return parts.length ? parts.join(', ') : 'nothing is open';
 });
@@ -57,7 +57,9 @@ const run = (act: 'start' | 'pause' | 'resume' | 'end') => store.tryWrite(() => 
     </template>
     <span class="small words"
       ><span v-if="pace.worked >= 1"
-        >{{ sayTime(pace.worked) }} so far<template v-if="pace.decided">, {{ sayTime(pace.perLine) }} a line</template>
+        >{{ formatTime(pace.worked) }} so far<template v-if="pace.decided"
+          >, {{ formatTime(pace.perLine) }} a line</template
+        >
         · </span
       >{{ left }}</span
     >

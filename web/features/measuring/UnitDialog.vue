@@ -2,7 +2,7 @@
 /** A piece of furniture from its template, drawn to scale with its dimensions while one types. */
 import { computed, reactive, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import { layOut, shapeProblems, TEMPLATES } from '@stube/core/measuring/template';
+import { compartmentsOf, shapeProblems, TEMPLATES } from '@stube/core/measuring/template';
 import { formatLength } from '@stube/core/measuring/length';
 import type { TemplateKind, Unit, UnitShape } from '@stube/core/model/entities';
 import UnitElevation from '../../drawing/UnitElevation.vue';
@@ -56,7 +56,7 @@ const wrong = computed(
 let last: UnitShape | null = null;
 const drawn = computed(() => {
   if (!Object.keys(wrong.value).length) last = { ...shape.value };
-  return last && { shape: last, spaces: layOut(last).map((space, i) => ({ id: String(i), ...space })) };
+  return last && { shape: last, spaces: compartmentsOf(last).map((space, i) => ({ id: String(i), ...space })) };
 });
 const holder = ref<HTMLElement | null>(null);
 const { width } = useElementSize(holder);

@@ -2,7 +2,7 @@
 /** An adult or a child: shelves are judged by their stature. */
 import { computed, reactive, watch } from 'vue';
 import type { Person } from '@stube/core/model/entities';
-import { medianStature, monthsOld, sayAge, STATURE_SOURCE } from '@stube/core/people/stature';
+import { medianStature, monthsOld, formatAge, STATURE_SOURCE } from '@stube/core/people/stature';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import HueChoice from '../../parts/HueChoice.vue';
 import LengthField from '../../parts/LengthField.vue';
@@ -64,7 +64,7 @@ const values = () => {
     </div>
     <p class="small soft">
       <template v-if="median !== null && age !== null"
-        >{{ sayAge(age) }}: about {{ Math.round(median / 10) }} cm ({{ STATURE_SOURCE }}). Measure to know better. </template
+        >{{ formatAge(age) }}: about {{ Math.round(median / 10) }} cm ({{ STATURE_SOURCE }}). Measure to know better. </template
       >For a group, the youngest and smallest: what they reach, all reach.
     </p>
     <LimitFields

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import Dialog from 'primevue/dialog';
 import { Camera } from '@lucide/vue';
 import type { Photo } from '@stube/core/model/entities';
-import { sayDay, today } from '../../parts/day.ts';
+import { formatDay, today } from '../../parts/day.ts';
 import { useNotices } from '../../data/notices.ts';
 import { useRoom } from '../../data/room.ts';
 import { shrink } from './shrink.ts';
@@ -61,7 +61,7 @@ async function drop(photo: Photo): Promise<void> {
     </div>
     <ul v-if="photos.length" class="strip">
       <li v-for="photo in photos" :key="photo.id">
-        <button type="button" :aria-label="`${nameOf(photo)}, ${sayDay(photo.takenOn)}`" @click="shown = photo">
+        <button type="button" :aria-label="`${nameOf(photo)}, ${formatDay(photo.takenOn)}`" @click="shown = photo">
           <img :src="address(photo)" alt="" loading="lazy" /><span class="small">{{ nameOf(photo) }}</span>
         </button>
       </li>
@@ -71,7 +71,7 @@ async function drop(photo: Photo): Promise<void> {
       visible
       modal
       dismissable-mask
-      :header="`${room?.name}: ${nameOf(shown)}, ${sayDay(shown.takenOn)}`"
+      :header="`${room?.name}: ${nameOf(shown)}, ${formatDay(shown.takenOn)}`"
       :style="{ width: 'min(900px, 96vw)' }"
       @update:visible="shown = null"
     >

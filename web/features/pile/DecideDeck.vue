@@ -8,9 +8,9 @@ import { advise, DOUBTS, PLAN_DAYS } from '@stube/core/pile/doubts';
 import { litresOfLine } from '@stube/core/containers/demand';
 import { HUES } from '@stube/core/labels/hues';
 import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
-import { sayAmount } from '@stube/core/pile/measures';
+import { formatAmount } from '@stube/core/pile/measures';
 import Pictogram from '../../drawing/Pictogram.vue';
-import { sayDay, today } from '../../parts/day.ts';
+import { formatDay, today } from '../../parts/day.ts';
 import { litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 import { DECISION_PICTURES, HAS_DAY } from './decisions.ts';
@@ -76,8 +76,8 @@ function answer(key: string, value: boolean): void {
         <div>
           <h2>{{ line.name }}</h2>
           <p class="small soft">
-            {{ sayAmount(line.amount, line.measure) }}, about {{ litres(litresOfLine(line, category, store.site!)) }}
-            <template v-if="line.due">· was to be decided {{ sayDay(line.due) }}</template
+            {{ formatAmount(line.amount, line.measure) }}, about {{ litres(litresOfLine(line, category, store.site!)) }}
+            <template v-if="line.due">· was to be decided {{ formatDay(line.due) }}</template
             ><template v-if="line.condition"> · {{ line.condition }}</template>
           </p>
         </div>

@@ -9,7 +9,7 @@ import NumberField from '../../parts/NumberField.vue';
 import LengthField from '../../parts/LengthField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
-import { HAS_DAY, HAS_WHERETO } from './decisions.ts';
+import { HAS_DAY, HAS_DESTINATION } from './decisions.ts';
 import PhotoStrip from '../photos/PhotoStrip.vue';
 
 const props = defineProps<{ line: Line }>();
@@ -145,7 +145,7 @@ const families = computed(() =>
         type="date"
         :problem="problems.due"
       />
-      <label v-if="HAS_WHERETO.includes(draft.decision)" class="field"
+      <label v-if="HAS_DESTINATION.includes(draft.decision)" class="field"
         ><span>To whom or where</span
         ><input
           v-model="draft.destination"

@@ -37,8 +37,8 @@ test('a line shows how it is understood, and one tap puts a wrong guess back int
   expect(wrapper.get('#line-read').text()).toContain('pass on to Milo');
   expect(wrapper.get('#line-read b').text()).toBe('hearts');
   await wrapper
-    .findAll('.clue')
-    .find((clue) => clue.text() === 'broken')!
+    .findAll('.token')
+    .find((token) => token.text() === 'broken')!
     .trigger('click');
   expect(wrapper.get('#line-read b').text()).toBe('broken hearts');
   await wrapper.get('form').trigger('submit');

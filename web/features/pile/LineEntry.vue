@@ -5,15 +5,15 @@ import { CornerDownLeft, X } from '@lucide/vue';
 import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
 import { litresOfLine } from '@stube/core/containers/demand';
 import { formatLength } from '@stube/core/measuring/length';
-import { isReadLine, readLine, type ClueKind } from '@stube/core/pile/read-line';
-import { sayAmount } from '@stube/core/pile/measures';
+import { isParsedLine, parseLine, type TokenKind } from '@stube/core/pile/parse-line';
+import { formatAmount } from '@stube/core/pile/measures';
 import { lineOf } from '@stube/core/pile/new-line';
 import { knownCategories, proposeCategories } from '@stube/core/matching/propose';
 import { starterFamilyOf } from '@stube/core/starter/library';
 import { ApiError } from '../../data/transport.ts';
 import { HUES } from '@stube/core/labels/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
-import { sayDay, today } from '../../parts/day.ts';
+import { formatDay, today } from '../../parts/day.ts';
 import { litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 import { usePileActions } from './actions.ts';
@@ -31,13 +31,13 @@ const busy = ref(false);
 const field = ref<HTMLInputElement | null>(null);
 
 /** Guesses that were wrong: their words go back into the name. */
-const ignore = ref(new Set<ClueKind>());
-const read = computed(() => readLine(text.value, store.site?.system, { today: today(), ignore: ignore.value }));
+const ignore = ref(new Set<TokenKind>());
+const read = computed(() => parseLine(text.value, store.site?.system, { today: today(), ignore: ignore.value }));
 watch(text, (now) => {
   if (!now.trim()) ignore.value = new Set();
 });
-const notSo = (kind: ClueKind) => (ignore.value = new Set([...ignore.value, kind]));
-const CLUES: Record<ClueKind, string> = {
+const notSo = (kind: TokenKind) => (ignore.value = new Set([...ignore.value, kind]));
+const TOKENS: Record<TokenKind, string> = {
   amount: 'amount',
   size: 'size',
   decision: 'decision',
@@ -46,13 +46,13 @@ const CLUES: Record<ClueKind, string> = {
   set: 'set',
   note: 'note',
 };
-/** What each clue was taken to mean, where its own words do not say it. */
-const meaning = (kind: ClueKind, said: string): string => {
+/** What each token was taken to mean, where its own words do not say it. */
+const meaning = (kind: TokenKind, said: string): string => {
   const now = read.value;
-  if (!isReadLine(now)) return said;
+  if (!isParsedLine(now)) return said;
   switch (kind) {
     case 'amount':
-      return sayAmount(now.amount, now.measure);
+      return formatAmount(now.amount, now.measure);
     case 'size':
       return `${now.size!.map((mm) => formatLength(mm, store.site?.system).replace(' mm', '')).join(' × ')}${store.site?.system === 'metric' ? ' mm' : ''}`;
     case 'decision':
@@ -60,7 +60,7 @@ const meaning = (kind: ClueKind, said: string): string => {
     case 'condition':
       return now.condition!;
     case 'day':
-      return `${now.decision === 'keep' ? 'until' : 'by'} ${sayDay(now.day!)}`;
+      return `${now.decision === 'keep' ? 'until' : 'by'} ${formatDay(now.day!)}`;
     case 'set':
       return [now.setPieces && `set of ${now.setPieces}`, now.setMissing && `${now.setMissing} missing`]
         .filter(Boolean)
@@ -70,17 +70,17 @@ const meaning = (kind: ClueKind, said: string): string => {
   }
 };
 const known = computed(() => knownCategories(store.data.category));
-const proposals = computed(() => (isReadLine(read.value) ? proposeCategories(read.value.name, known.value, 4) : []));
+const proposals = computed(() => (isParsedLine(read.value) ? proposeCategories(read.value.name, known.value, 4) : []));
 const chosen = computed(() => (noCategory.value ? undefined : proposals.value[picked.value]));
 watch(
-  () => (isReadLine(read.value) ? read.value.name : ''),
+  () => (isParsedLine(read.value) ? read.value.name : ''),
   () => {
     picked.value = 0;
     noCategory.value = false;
   },
 );
 const fate = computed<Decision>(
-  () => decision.value ?? (isReadLine(read.value) ? read.value.decision : null) ?? 'keep',
+  () => decision.value ?? (isParsedLine(read.value) ? read.value.decision : null) ?? 'keep',
 );
 const picture = (i: number) => {
   const one = proposals.value[i]!;
@@ -92,7 +92,7 @@ const picture = (i: number) => {
 /** The line as it would be written, for the sums that run along. */
 const draft = computed<Line | null>(() => {
   const now = read.value;
-  if (!isReadLine(now)) return null;
+  if (!isParsedLine(now)) return null;
   const place = { roomId: props.roomId, categoryId: chosen.value?.categoryId ?? null, sort: 0 };
   return { id: '', version: 0, siteId: '', ...lineOf(now, place, decision.value, new Date().toISOString()) };
 });
@@ -111,7 +111,7 @@ const taken = computed(() =>
 );
 
 async function add(): Promise<void> {
-  if (!isReadLine(read.value)) {
+  if (!isParsedLine(read.value)) {
     problem.value = read.value.message;
     return;
   }
@@ -172,21 +172,21 @@ async function add(): Promise<void> {
         An amount, a measure and a name: <i>40 picture books 25x20x1 cm</i> · <i>half a mug of buttons</i> ·
         <i>12 broken pens, bin</i> · <i>lamp, return by 3 Dec</i>
       </p>
-      <template v-else-if="isReadLine(read)">
+      <template v-else-if="isParsedLine(read)">
         <b>{{ read.name }}</b>
         <button
-          v-for="clue in read.clues"
-          :key="clue.kind"
-          class="tag clue"
+          v-for="token in read.tokens"
+          :key="token.kind"
+          class="tag token"
           type="button"
-          :aria-label="`${CLUES[clue.kind]} ${meaning(clue.kind, clue.said)}: not so, it belongs to the name`"
+          :aria-label="`${TOKENS[token.kind]} ${meaning(token.kind, token.said)}: not so, it belongs to the name`"
           title="Not so: put it back into the name"
-          @click="notSo(clue.kind)"
+          @click="notSo(token.kind)"
         >
-          {{ meaning(clue.kind, clue.said) }}<X :size="13" />
+          {{ meaning(token.kind, token.said) }}<X :size="13" />
         </button>
-        <span v-if="!read.clues.some((one) => one.kind === 'amount')" class="tag">{{
-          sayAmount(read.amount, read.measure)
+        <span v-if="!read.tokens.some((one) => one.kind === 'amount')" class="tag">{{
+          formatAmount(read.amount, read.measure)
         }}</span>
         <span class="soft small">about {{ litres(taken) }}</span>
         <span class="guesses" role="radiogroup" aria-label="Category">
@@ -260,14 +260,14 @@ async function add(): Promise<void> {
   border-radius: var(--corner);
   cursor: pointer;
 }
-.clue {
+.token {
   border: 0;
   min-height: 28px;
   cursor: pointer;
   font: inherit;
   font-size: 0.86rem;
 }
-.clue:hover {
+.token:hover {
   background: var(--straw-pale);
 }
 .guess[aria-checked='true'] {

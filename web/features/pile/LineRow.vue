@@ -5,10 +5,10 @@ import { Copy, FlaskConical, Pencil, Scissors, Trash2 } from '@lucide/vue';
 import { litresOfLine } from '@stube/core/containers/demand';
 import { HUES } from '@stube/core/labels/hues';
 import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
-import { sayAmount } from '@stube/core/pile/measures';
+import { formatAmount } from '@stube/core/pile/measures';
 import { formatLength } from '@stube/core/measuring/length';
 import Pictogram from '../../drawing/Pictogram.vue';
-import { sayDay, today } from '../../parts/day.ts';
+import { formatDay, today } from '../../parts/day.ts';
 import { litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 import { useLineActs } from './line-acts.ts';
@@ -36,12 +36,12 @@ const more = computed(() => {
     spread.length &&
       `${spread.reduce((sum, one) => sum + one.amount, 0)} of it ${spread.map((one) => one.where).join(', ')}`,
     destination && `to ${destination}`,
-    keepUntil && `keep until ${sayDay(keepUntil)}`,
+    keepUntil && `keep until ${formatDay(keepUntil)}`,
     note,
   ].filter((word): word is string => !!word);
   return {
     words,
-    due: due && { said: `${decision === 'return' ? 'back by' : 'by'} ${sayDay(due)}`, late: due <= today() },
+    due: due && { said: `${decision === 'return' ? 'back by' : 'by'} ${formatDay(due)}`, late: due <= today() },
   };
 });
 /** Things that dry out or run down are tried one by one. */
@@ -83,7 +83,7 @@ const decide = (decision: Decision) => store.tryWrite(() => store.patch('line', 
     <span class="said"
       ><b>{{ line.name }}</b
       ><span class="small soft"
-        >{{ sayAmount(line.amount, line.measure) }}<template v-if="size"> of {{ size }}</template> ·
+        >{{ formatAmount(line.amount, line.measure) }}<template v-if="size"> of {{ size }}</template> ·
         {{ litres(litresOfLine(line, category, store.site!)) }} ·
         <span :class="{ wrong: !line.categoryId }">{{ category?.name ?? 'not sorted yet' }}</span><template
           v-for="word in more.words"

@@ -5,7 +5,7 @@ import { ChartBarBig, DoorOpen, FileUp, Layers } from '@lucide/vue';
 import type { Line } from '@stube/core/model/entities';
 import { dueLines } from '@stube/core/pile/limits';
 import { pileTotals } from '@stube/core/pile/totals';
-import { sayDay, today } from '../../parts/day.ts';
+import { formatDay, today } from '../../parts/day.ts';
 import { useRoom } from '../../data/room.ts';
 import ComeInDialog from '../find/ComeInDialog.vue';
 import DecideDeck from './DecideDeck.vue';
@@ -59,7 +59,7 @@ const totals = computed(() =>
           {{
             due
               .slice(0, 3)
-              .map((line) => `${line.name} (${sayDay(line.due!)})`)
+              .map((line) => `${line.name} (${formatDay(line.due!)})`)
               .join(', ')
           }}{{ due.length > 3 ? ' …' : '' }}</span
         ><button class="press small" type="button" @click="deck = due">Decide now</button>

@@ -17,4 +17,4 @@ export const DECISION_PICTURES: Record<Decision, Component> = {
 
 /** Those that come with a day, and those with somebody or somewhere. */
 export const HAS_DAY: readonly Decision[] = ['return', 'decide later'];
-export const HAS_WHERETO: readonly Decision[] = ['give away', 'pass on', 'return', 'sell', 'other room'];
+export const HAS_DESTINATION: readonly Decision[] = ['give away', 'pass on', 'return', 'sell', 'other room'];

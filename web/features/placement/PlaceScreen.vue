@@ -12,7 +12,7 @@ import BinReason from './BinReason.vue';
 import { useBinDrag } from './drag.ts';
 import PlaceBench from './PlaceBench.vue';
 import { usePlacing } from './placing.ts';
-import { sayGap, saySearch } from './words.ts';
+import { formatGap, formatSearch } from './words.ts';
 
 const placing = usePlacing();
 const {
@@ -102,7 +102,7 @@ onMounted(() => {
               <b class="figure" data-effort>{{ minutes(effort) }}</b> a week to fetch and put back
             </p>
             <p class="soft small" role="status">
-              {{ searching ? saySearch(progress) : sayGap(gap, unplaced.length) }}
+              {{ searching ? formatSearch(progress) : formatGap(gap, unplaced.length) }}
             </p>
           </div>
           <div class="row">

@@ -1,7 +1,7 @@
 /** Where the bin in hand could stand: what each place would cost, what forbids it, and why it stands where it does. */
 import { computed, ref } from 'vue';
 import { explain, optionsFor, type PlaceOption } from '@stube/core/placement/report/explain';
-import { sayRule } from '@stube/core/placement/rules';
+import { formatRule } from '@stube/core/placement/rules';
 import type { SpaceMark } from '../../drawing/UnitElevation.vue';
 import { signedSeconds } from '../../parts/numbers.ts';
 import type { Week } from './week.ts';
@@ -18,7 +18,7 @@ export function useChoices({ problem, assignment, nameOf }: Week) {
   const open = (option: PlaceOption) => !option.broken.length && !option.lacksWidth;
   const obstacle = (option: PlaceOption) =>
     option.broken.length
-      ? option.broken.map((brokenRule) => sayRule(brokenRule, nameOf)).join(', ')
+      ? option.broken.map((brokenRule) => formatRule(brokenRule, nameOf)).join(', ')
       : `${option.lacksWidth} mm too little room left`;
   /** Change in seconds a week against where it stands now; against nothing when it stands nowhere. */
   const change = (option: PlaceOption) => option.seconds - (here.value?.seconds ?? 0);

@@ -1,7 +1,7 @@
 /** How good a plan can get at all, in plain words. */
 import { minutes, signedSeconds } from '../../parts/numbers.ts';
 
-export function sayGap(gap: { effort: number; bound: number } | null, loose: number): string {
+export function formatGap(gap: { effort: number; bound: number } | null, loose: number): string {
   const out = loose ? `${loose} ${loose === 1 ? 'bin has' : 'bins have'} no place yet. ` : '';
   if (!gap) return `${out}Let Stube propose, and see how good it can get at all.`;
   const left = gap.effort - gap.bound;
@@ -14,7 +14,7 @@ export function sayGap(gap: { effort: number; bound: number } | null, loose: num
 }
 
 /** The same while it is looked for. */
-export function saySearch(now: { effort: number; bound: number } | null): string {
+export function formatSearch(now: { effort: number; bound: number } | null): string {
   return now
     ? `Looking for better places: ${minutes(now.effort)} a week so far, no plan is below ${minutes(now.bound)}.`
     : 'Looking for better places …';

@@ -3,9 +3,9 @@ import type { Condition, Decision } from '../model/entities.ts';
 import { parseLength } from '../measuring/length.ts';
 import type { LengthSystem } from '../model/site.ts';
 import { readCondition, readDay, readDecision, readSet, tidy } from './tokens.ts';
-import { EVERYDAY_MEASURES, sayAmount } from './measures.ts';
+import { EVERYDAY_MEASURES, formatAmount } from './measures.ts';
 
-export interface ReadLine {
+export interface ParsedLine {
   name: string;
   amount: number;
   /** `pieces` or the key of an everyday measure. */
@@ -21,16 +21,16 @@ export interface ReadLine {
   setPieces: number | null;
   setMissing: number;
   /** What was understood, in the words of the line: each can be left out again. */
-  clues: { kind: ClueKind; said: string }[];
+  tokens: { kind: TokenKind; said: string }[];
 }
 
-export type ClueKind = 'amount' | 'size' | 'decision' | 'condition' | 'day' | 'set' | 'note';
+export type TokenKind = 'amount' | 'size' | 'decision' | 'condition' | 'day' | 'set' | 'note';
 
 export interface ReadOptions {
   /** ISO date; days of the week and months are the next ones from it on. */
   today?: string;
   /** Clues that were guessed wrongly: their words belong to the name. */
-  ignore?: ReadonlySet<ClueKind>;
+  ignore?: ReadonlySet<TokenKind>;
 }
 
 export type LineProblem = { field: 'text'; message: string };
@@ -102,24 +102,26 @@ const numberOf = (said: string): number =>
 /**
  * Understands amount, measure, size, decision, condition, day and set in a line, in any order; the rest is the name.
  * Sizes without a unit are centimetres (or inches), as everybody tells them.
+ * @param options.today ISO date; days of the week and months are the next ones from it on
+ * @example parseLine('3 shoeboxes wooden blocks') // { name: 'wooden blocks', amount: 3, measure: 'shoebox', … }
  */
-export function readLine(
+export function parseLine(
   text: string,
   system: LengthSystem = 'metric',
   { today = '2000-01-01', ignore = new Set() }: ReadOptions = {},
-): ReadLine | LineProblem {
+): ParsedLine | LineProblem {
   let rest = text.replace(/\s+/g, ' ').trim();
   if (rest === '') return { field: 'text', message: 'Say what lies there, such as “3 shoeboxes wooden blocks”.' };
-  const clues: ReadLine['clues'] = [];
+  const tokens: ParsedLine['tokens'] = [];
   const take = <T extends { said: string; rest: string }>(
-    kind: ClueKind,
+    kind: TokenKind,
     read: (text: string) => T | null,
   ): T | null => {
-    const clue = ignore.has(kind) ? null : read(rest);
-    if (!clue) return null;
-    clues.push({ kind, said: clue.said });
-    rest = clue.rest;
-    return clue;
+    const token = ignore.has(kind) ? null : read(rest);
+    if (!token) return null;
+    tokens.push({ kind, said: token.said });
+    rest = token.rest;
+    return token;
   };
   const note = take('note', readNote)?.value ?? '';
   const size = take('size', (said) => readSizes(said, system))?.value ?? null;
@@ -143,7 +145,7 @@ export function readLine(
     destination: decided?.destination ?? '',
     setPieces: set?.pieces ?? null,
     setMissing: set?.missing ?? 0,
-    clues,
+    tokens,
   };
 }
 
@@ -182,16 +184,16 @@ function readAmount(text: string) {
     const word = measured[2]!.toLowerCase();
     const { key } = MEASURE_PATTERNS.find((measurePattern) => new RegExp(`^${measurePattern.word}$`, 'i').test(word))!;
     const amount = numberOf(measured[1]!);
-    return { value: { amount, measure: key }, said: sayAmount(amount, key), rest: cut(text, measured) };
+    return { value: { amount, measure: key }, said: formatAmount(amount, key), rest: cut(text, measured) };
   }
   for (const pattern of COUNTED) {
     const found = pattern.exec(text);
     if (!found) continue;
     const amount = numberOf(found[1]!);
     const rest = cut(text, found).replace(/^an?\s+/i, '');
-    return { value: { amount, measure: 'pieces' }, said: sayAmount(amount, 'pieces'), rest };
+    return { value: { amount, measure: 'pieces' }, said: formatAmount(amount, 'pieces'), rest };
   }
   return null;
 }
 
-export const isReadLine = (read: ReadLine | LineProblem): read is ReadLine => 'name' in read;
+export const isParsedLine = (read: ParsedLine | LineProblem): read is ParsedLine => 'name' in read;
