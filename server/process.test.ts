@@ -1,12 +1,14 @@
 /** The server as a process: who holds the data, what a kill leaves, how it ends. */
-import { spawn, type ChildProcess } from 'node:child_process';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
 import { afterEach, beforeEach, expect, test } from 'vitest';
 import { backUpWhenDue } from './db/backup.ts';
 import { DirectoryHeld, lockDirectory } from './db/lock.ts';
-import { memoryStore, readDump } from './db/open.ts';
+import { memoryStore, openStore, readDump } from './db/open.ts';
+import { listSites } from './db/sites.ts';
+import { createSite } from './features/sites/service.ts';
 import { TEMPLATE } from './testing/template.ts';
 
 let directory = '';
@@ -115,4 +117,67 @@ test('a backup a day, the last seven kept, and one can be opened again', async (
   );
   expect((await again.client.query('select 1 as one')).rows).toEqual([{ one: 1 }]);
   await again.close();
+});
+
+/** The restore command as `npm run restore` starts it. */
+const restore = (...args: string[]) => {
+  const { stdout, stderr, status } = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', join(import.meta.dirname, 'restore.ts'), ...args],
+    { env: { ...process.env, STUBE_DATA: join(directory, 'data') }, encoding: 'utf8' },
+  );
+  return { said: stdout + stderr, status };
+};
+
+test('a backup is listed, put in place again by its name, and what was there is kept', async () => {
+  const data = join(directory, 'data');
+  const store = await openStore(data);
+  await createSite(store.db, 'here', { name: 'Before', system: 'metric', currency: 'EUR' });
+  const name = basename((await backUpWhenDue(store.client, data, new Date()))!);
+  await createSite(store.db, 'here', { name: 'After', system: 'metric', currency: 'EUR' });
+  expect(restore(name)).toMatchObject({ status: 1, said: expect.stringContaining('in use by process') });
+  await store.close();
+  expect(restore().said).toContain(name);
+  expect(restore('nothing.tar.gz')).toMatchObject({ status: 1, said: expect.stringContaining('There is no backup') });
+  expect(restore(name)).toMatchObject({ status: 0, said: expect.stringContaining('is kept in') });
+  const restored = await openStore(data);
+  expect((await listSites(restored.db)).map((site) => site.name)).toEqual(['Before']);
+  await restored.close();
+  expect(readdirSync(data).filter((entry) => entry.startsWith('pg.before-'))).toHaveLength(1);
+});
+
+test('a stop ends a server in the middle of its work', async () => {
+  const { address, child, ended } = await start();
+  const { id } = (await ask(address, '/sites', { name: 'Quay' })) as { id: string };
+  const { id: room } = (await ask(address, `/sites/${id}/rows/room`, {
+    name: 'Loft',
+    width: 9000,
+    depth: 9000,
+    height: 3000,
+  })) as { id: string };
+  for (let i = 0; i < 12; i++)
+    await ask(address, `/sites/${id}/rows/unit`, {
+      name: `Case ${i}`,
+      template: 'bookcase',
+      width: 900,
+      height: 1900,
+      depth: 400,
+      columns: 1,
+      rows: 6,
+      board: 18,
+      raised: 0,
+      roomId: room,
+    });
+  for (let i = 0; i < 30; i++)
+    await ask(address, `/sites/${id}/lines`, { roomId: room, text: `${20 + i} shoeboxes wooden blocks` });
+  await ask(address, `/sites/${id}/rooms/${room}/contain`, {});
+  const placing = ask(address, `/sites/${id}/rooms/${room}/place`, {}).catch(() => 'cut off');
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  const began = Date.now();
+  child.kill('SIGTERM');
+  expect(await ended).toBe(0);
+  // Five seconds are promised; a machine that is busy with others gets as much again.
+  expect(Date.now() - began).toBeLessThan(10_000);
+  await placing;
+  expect(existsSync(join(directory, 'data', 'stube.lock'))).toBe(false);
 });

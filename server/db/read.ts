@@ -1,11 +1,12 @@
 /** Reading a site: whole, or what has changed since a revision. */
-import { and, eq, gt } from 'drizzle-orm';
-import { TABLES, type SiteData } from '@stube/core/model/entities';
+import { and, eq, getTableColumns, gt, sql } from 'drizzle-orm';
+import { TABLES, type SiteData, type TableName } from '@stube/core/model/entities';
 import type { SiteChanges, Snapshot } from '@stube/contract/answers';
 import { historyOf } from './history.ts';
 import type { Db } from './open.ts';
 import { NotFound } from './problems.ts';
 import { rowOnly, tableOf } from './recorder.ts';
+import { INSTANT, instantOf } from './schema/columns.ts';
 import { change, journal, site } from './tables.ts';
 
 async function knownSite(db: Db, siteId: string): Promise<typeof site.$inferSelect> {
@@ -14,14 +15,29 @@ async function knownSite(db: Db, siteId: string): Promise<typeof site.$inferSele
   return row;
 }
 
+/**
+ * All rows of a table of a site. The database writes them as one text: thousands of rows are read several times as fast as
+ * column by column.
+ */
+async function readAll(db: Db, table: TableName, siteId: string): Promise<unknown[]> {
+  const t = tableOf(table);
+  const columns = Object.entries(getTableColumns(t));
+  const pairs = columns.map(([field, column]) => sql`${sql.raw(`'${field}'`)}, ${column}`);
+  const [found] = await db
+    .select({ rows: sql<string>`coalesce(json_agg(json_build_object(${sql.join(pairs, sql`, `)})), '[]')::text` })
+    .from(t)
+    .where(eq(t.siteId, siteId));
+  const rows = JSON.parse(found!.rows) as Record<string, unknown>[];
+  // Points in time have a writing of their own in JSON.
+  for (const [field, column] of columns)
+    if (column.getSQLType() === INSTANT)
+      for (const row of rows) if (row[field] !== null) row[field] = instantOf(String(row[field]));
+  return rows;
+}
+
 export async function readSite(db: Db, siteId: string): Promise<SiteData> {
   const data: Partial<Record<keyof SiteData, unknown[]>> = { site: [rowOnly(await knownSite(db, siteId))] };
-  for (const name of TABLES)
-    if (name !== 'site')
-      data[name] = await db
-        .select()
-        .from(tableOf(name))
-        .where(eq(tableOf(name).siteId, siteId));
+  for (const name of TABLES) if (name !== 'site') data[name] = await readAll(db, name, siteId);
   return data as unknown as SiteData;
 }
 

@@ -28,15 +28,14 @@ export const day = (name: string) => date(name, { mode: 'string' });
 export const sort = doublePrecision('sort').notNull();
 export const idList = (name: string) => jsonb(name).$type<string[]>().notNull().default([]);
 
-/** A point in time, as ISO text to the millisecond on both sides, so that what was written reads the same. */
+export const INSTANT = 'timestamp with time zone';
+/** A point in time as the database writes it, as ISO text to the millisecond. */
+export const instantOf = (written: string): string =>
+  new Date(written.replace(' ', 'T').replace(/([+-]\d\d)$/, '$1:00')).toISOString();
+/** The same on both sides, so that what was written reads the same. */
 export const instant = customType<{ data: string; driverData: string }>({
-  dataType: () => 'timestamp with time zone',
-  fromDriver: (value) =>
-    new Date(
-      String(value)
-        .replace(' ', 'T')
-        .replace(/([+-]\d\d)$/, '$1:00'),
-    ).toISOString(),
+  dataType: () => INSTANT,
+  fromDriver: (value) => instantOf(String(value)),
 });
 
 /** A check that a text is one of a list; null passes where the column may be null. */
