@@ -8,6 +8,7 @@ import type { Db } from './open.ts';
 import { inBatches, Recorder, takeRevision, type AnyRow, type Written } from './recorder.ts';
 import type { Scope } from './scope.ts';
 import { change, journal } from './tables.ts';
+import { turn } from './turn.ts';
 
 /** All rows a change has written or removed, so that a screen can follow without asking again. */
 export function answerOf(revision: number, what: string, written: readonly Written[], history: History): ChangeAnswer {
@@ -30,8 +31,10 @@ async function writeJournal(recorder: Recorder, who: string, first: boolean): Pr
     .where(and(eq(change.siteId, siteId), eq(change.who, who), eq(change.undone, true), eq(change.dropped, false)));
   const bytes = written.reduce((sum, row) => sum + sizeOf(row.before) + sizeOf(row.after), 0);
   await db.insert(change).values({ siteId, seq, touched: seq, who, what, first, model: MODEL_VERSION, bytes });
-  for (const batch of inBatches(written))
+  for (const batch of inBatches(written)) {
     await db.insert(journal).values(batch.map((row) => ({ siteId, seq, ...row })));
+    await turn();
+  }
 }
 
 /**

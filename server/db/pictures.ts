@@ -2,6 +2,7 @@
 import { and, asc, eq, gt, sum } from 'drizzle-orm';
 import type { Db } from './open.ts';
 import { photo, picture } from './tables.ts';
+import { turn } from './turn.ts';
 
 export interface Picture {
   photoId: string;
@@ -20,12 +21,11 @@ export async function bytesOfPictures(db: Db, siteId: string): Promise<number> {
   return Number(held?.bytes ?? 0);
 }
 
-/** Pictures written in one statement. */
-const BATCH = 10;
-
 export async function addPictures(db: Db, siteId: string, pictures: readonly Picture[]): Promise<void> {
-  for (let i = 0; i < pictures.length; i += BATCH)
-    await db.insert(picture).values(pictures.slice(i, i + BATCH).map((added) => ({ ...added, siteId })));
+  for (const added of pictures) {
+    await db.insert(picture).values({ ...added, siteId });
+    await turn();
+  }
 }
 
 export async function readPicture(db: Db, siteId: string, photoId: string): Promise<string | null> {
@@ -35,6 +35,9 @@ export async function readPicture(db: Db, siteId: string, photoId: string): Prom
     .where(and(eq(picture.siteId, siteId), eq(picture.photoId, photoId)));
   return row?.data ?? null;
 }
+
+/** Pictures read at once. */
+const AT_ONCE = 2;
 
 /**
  * The pictures of the photographs a site has now, a few at a time.
@@ -47,5 +50,5 @@ export async function nextPictures(db: Db, siteId: string, after: string): Promi
     .innerJoin(photo, eq(photo.id, picture.photoId))
     .where(and(eq(picture.siteId, siteId), gt(picture.photoId, after)))
     .orderBy(asc(picture.photoId))
-    .limit(BATCH);
+    .limit(AT_ONCE);
 }

@@ -8,6 +8,7 @@ import { NotFound } from './problems.ts';
 import { rowOnly, tableOf } from './recorder.ts';
 import { INSTANT, instantOf } from './schema/columns.ts';
 import { change, journal, site } from './tables.ts';
+import { turn } from './turn.ts';
 
 async function knownSite(db: Db, siteId: string): Promise<typeof site.$inferSelect> {
   const [row] = await db.select().from(site).where(eq(site.id, siteId));
@@ -15,24 +16,35 @@ async function knownSite(db: Db, siteId: string): Promise<typeof site.$inferSele
   return row;
 }
 
+/** Rows read at once: other requests wait no longer than for so many. */
+const ROWS_AT_ONCE = 3000;
+
 /**
- * All rows of a table of a site. The database writes them as one text: thousands of rows are read several times as fast as
- * column by column.
+ * All rows of a table of a site, some thousands at a time. The database writes them as one text: that is read several times
+ * as fast as column by column.
  */
 async function readAll(db: Db, table: TableName, siteId: string): Promise<unknown[]> {
   const t = tableOf(table);
   const columns = Object.entries(getTableColumns(t));
   const pairs = columns.map(([field, column]) => sql`${sql.raw(`'${field}'`)}, ${column}`);
-  const [found] = await db
-    .select({ rows: sql<string>`coalesce(json_agg(json_build_object(${sql.join(pairs, sql`, `)})), '[]')::text` })
-    .from(t)
-    .where(eq(t.siteId, siteId));
-  const rows = JSON.parse(found!.rows) as Record<string, unknown>[];
-  // Points in time have a writing of their own in JSON.
-  for (const [field, column] of columns)
-    if (column.getSQLType() === INSTANT)
-      for (const row of rows) if (row[field] !== null) row[field] = instantOf(String(row[field]));
-  return rows;
+  const instants = columns.filter(([, column]) => column.getSQLType() === INSTANT).map(([field]) => field);
+  const all: Record<string, unknown>[] = [];
+  for (let after = ''; ;) {
+    const [found] = await db
+      .select({ rows: sql<string>`coalesce(json_agg(json_build_object(${sql.join(pairs, sql`, `)})), '[]')::text` })
+      .from(t)
+      .where(
+        sql`${t.id} in (select ${t.id} from ${t} where ${t.siteId} = ${siteId} and ${t.id} > ${after} order by ${t.id} limit ${ROWS_AT_ONCE})`,
+      );
+    const rows = JSON.parse(found!.rows) as Record<string, unknown>[];
+    // Points in time have a writing of their own in JSON.
+    for (const row of rows)
+      for (const field of instants) if (row[field] !== null) row[field] = instantOf(String(row[field]));
+    all.push(...rows);
+    if (rows.length < ROWS_AT_ONCE) return all;
+    after = rows.reduce((last, row) => (String(row.id) > last ? String(row.id) : last), after);
+    await turn();
+  }
 }
 
 export async function readSite(db: Db, siteId: string): Promise<SiteData> {

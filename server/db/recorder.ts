@@ -4,6 +4,7 @@ import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import type { Row, RowOf, TableName } from '@stube/core/model/entities';
 import { NotFound, Stale } from './problems.ts';
 import type { Db } from './open.ts';
+import { turn } from './turn.ts';
 import { SITE_TABLES } from './tables.ts';
 
 export type AnyRow = Row & Record<string, unknown>;
@@ -35,6 +36,9 @@ const BATCH = 500;
 export const inBatches = <T>(rows: readonly T[], size = BATCH): T[][] =>
   Array.from({ length: Math.ceil(rows.length / size) }, (_, i) => rows.slice(i * size, (i + 1) * size));
 
+/** Single writes after which others have a turn. */
+const TURN_EVERY = 50;
+
 export class Recorder {
   readonly db: Db;
   readonly siteId: string;
@@ -43,6 +47,7 @@ export class Recorder {
   /** The change in words, as undo will name it; work that knows it better says so. */
   what: string;
   readonly written: Written[] = [];
+  private updates = 0;
 
   constructor(db: Db, siteId: string, revision: number, what: string) {
     this.db = db;
@@ -105,7 +110,10 @@ export class Recorder {
     const rows = values.map((value) => this.stamped(table, value));
     // A new site begins to count with this change.
     const kept = table === 'site' ? rows.map((row) => ({ ...row, revision: this.revision })) : rows;
-    for (const batch of inBatches(kept)) await this.db.insert(tableOf(table)).values(batch as never);
+    for (const batch of inBatches(kept)) {
+      await this.db.insert(tableOf(table)).values(batch as never);
+      await turn();
+    }
     for (const row of rows) this.written.push({ table, rowId: row.id, before: null, after: row });
     return rows as unknown as RowOf<T>[];
   }
@@ -121,6 +129,7 @@ export class Recorder {
     version: number | null,
     patch: Partial<RowOf<T>> | ((before: RowOf<T>) => Partial<RowOf<T>>),
   ): Promise<RowOf<T>> {
+    if (++this.updates % TURN_EVERY === 0) await turn();
     const before = await this.find(table, id);
     if (version !== null && before.version !== version) throw new Stale(table, before);
     const set = { ...(typeof patch === 'function' ? patch(before) : patch), version: this.revision };
@@ -153,6 +162,7 @@ export class Recorder {
         .where(and(this.own(table), inArray(t.id, ids)))
         .returning({ id: t.id });
       if (done.length !== batch.length) throw new NotFound(table, ids.join(', '));
+      await turn();
     }
     for (const row of rows) this.written.push({ table, rowId: row.id, before: row as AnyRow, after: null });
   }

@@ -1,3 +1,5 @@
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import { raw, type Router } from 'express';
 import { MAX_PICTURES } from '@stube/contract/photos/requests';
 import { siteNameOf } from '../../db/read.ts';
@@ -29,10 +31,7 @@ export const exportSiteRoutes: SiteRoutes = (router, context) => {
     asyncHandler(async (request, response) => {
       const scope = scopeOf(request, context);
       response.attachment(fileName(await siteNameOf(scope.db, scope.siteId), 'stube.json')).type('application/json');
-      for await (const piece of exportSite(scope))
-        if (!response.write(piece))
-          await new Promise((resolve) => response.once('drain', resolve).once('close', resolve));
-      response.end();
+      await pipeline(Readable.from(exportSite(scope)), response);
     }),
   );
 };
