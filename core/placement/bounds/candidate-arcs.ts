@@ -11,14 +11,20 @@ const LARGE = 1e100;
 const gcd = (a: number, b: number): number => (b ? gcd(b, a % b) : a);
 
 export class CandidateArcs {
-  // The bins that can pay for compartment c are entries from[c] … from[c + 1] − 1: bin, which of its choices this is,
-  // place of its price, cost there, width.
+  // Arcs in the order of their compartments: those of compartment c are from[c] … from[c + 1] − 1.
+  /** By arc: the bin. */
   readonly bin: Int32Array;
+  /** By arc: which of the bin's choices it is. */
   readonly choice: Int32Array;
+  /** By arc: where its multiplier stands (AssignmentMultipliers.multiplier). */
   readonly multiplierOf: Int32Array;
+  /** By arc: what the bin costs there, seconds a week. */
   readonly cost: Float64Array;
+  /** By arc: the bin's width, in the common measure of all widths. */
   readonly width: Int32Array;
+  /** By compartment, and one more: where its arcs begin. */
   readonly from: Int32Array;
+  /** By compartment: its width, in the same measure. */
   readonly capacity: Int32Array;
   /** How often each was taken, late rounds counting more. */
   readonly takenWeight: Float64Array;

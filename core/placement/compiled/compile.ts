@@ -6,26 +6,35 @@ import { GROUP_SPLIT, UNPLACED, type PlaceProblem } from '../problem.ts';
 
 export interface CompiledPlace {
   problem: PlaceProblem;
+  /** How many of each there are; `b`, `c`, `u` and `g` count them from 0. */
   bins: number;
   compartments: number;
   units: number;
   groups: number;
+  /** By c: its unit. */
   unitOf: Int32Array;
-  /** Compartments of each unit. */
+  /** By u: its compartments. */
   inUnit: number[][];
-  /** Group of each bin, −1 for none, and the bins of each group. */
+  /** By b: its group, −1 for none. */
   groupOf: Int32Array;
+  /** By g: its bins. */
   inGroup: number[][];
+  /** By b: its width, mm. */
   width: Int32Array;
+  /** By b: its mass, g. */
   mass: Int32Array;
+  /** By c: the width its bins share, mm, room to grow taken off. */
   widthCapacity: Int32Array;
+  /** By c: the load its bins share, g. */
   loadCapacity: Float64Array;
   costs: PlaceCosts;
+  /** How many compartments a bin's list holds at most. */
   nearest: number;
-  /** The cheapest allowed compartments of each bin, cheapest first, at most `nearest` of them; and what each costs. */
+  /** By b: its cheapest allowed compartments, cheapest first. */
   choices: Int32Array[];
+  /** By b and place in that list: what it costs there, seconds a week. */
   choiceCosts: Float64Array[];
-  /** Compartment of each pinned bin, −1 for free ones. */
+  /** By b: the compartment it is pinned to, −1 for none. */
   pinned: Int32Array;
 }
 
