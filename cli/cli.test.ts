@@ -61,3 +61,124 @@ test.each([
   expect(stderr.trim().split('\n')).toHaveLength(1);
   expect(stderr).toContain(message);
 });
+
+test('lines are understood as on a fresh site, and what names nothing is told as a problem', () => {
+  const lines = [
+    { text: '3 shoeboxes wooden blocks', system: 'metric' },
+    { text: '3 shoeboxes', system: 'imperial' },
+  ];
+  const answer = JSON.parse(
+    run(['read', '-'], JSON.stringify({ format: 'stube-read/1', today: '2026-11-26', lines })).stdout,
+  );
+  expect(answer).toMatchObject({
+    format: 'stube-read-answer/1',
+    lines: [
+      {
+        text: lines[0]!.text,
+        amount: 3,
+        measure: 'shoebox',
+        name: 'wooden blocks',
+        litres: 15,
+        decision: null,
+        size: null,
+      },
+      { amount: null, problem: expect.any(String) },
+    ],
+  });
+  expect(answer.lines[0].categories[0]).toBe('Wooden blocks');
+  const bad = run(
+    ['read', '-'],
+    JSON.stringify({ format: 'stube-read/1', today: '2026-11-26', lines: [{ text: 'x', system: 'old' }] }),
+  );
+  expect(bad).toMatchObject({ status: 2, stdout: '' });
+  expect(bad.stderr).toMatch(/^lines\[0\]\.system: must be /);
+});
+
+test('a saved site is judged by the day it was saved, of an earlier version too', () => {
+  const row = { version: 1, siteId: 's' };
+  const empty = Object.fromEntries(
+    ['zone', 'compartment', 'family', 'category', 'line', 'containerType', 'bin', 'session', 'deferral', 'photo'].map(
+      (table) => [table, []],
+    ),
+  );
+  const site = (exportedAt: string) => ({
+    format: 'stube-site',
+    version: 2,
+    exportedAt,
+    data: {
+      ...empty,
+      site: [
+        {
+          id: 's',
+          version: 1,
+          name: 'Quay',
+          growth: 0.1,
+          fillLimit: 0.8,
+          measures: {},
+          system: 'metric',
+          currency: 'EUR',
+        },
+      ],
+      person: [
+        {
+          ...row,
+          id: 'p',
+          name: 'Otter',
+          kind: 'child',
+          stature: 900,
+          colour: 'moss',
+          born: '2024-01',
+          reads: false,
+          limit: null,
+        },
+      ],
+      room: [
+        {
+          ...row,
+          id: 'r',
+          name: 'Loft',
+          code: 'L',
+          width: 4000,
+          depth: 3000,
+          height: 2500,
+          sort: 0,
+          people: [],
+          minutesADay: null,
+          deadline: null,
+        },
+      ],
+      unit: [
+        {
+          ...row,
+          id: 'u',
+          roomId: 'r',
+          name: 'Tall case',
+          template: 'bookcase',
+          width: 800,
+          height: 1800,
+          depth: 300,
+          columns: 1,
+          rows: 5,
+          board: 20,
+          raised: 0,
+          x: 0,
+          y: 0,
+          locked: false,
+          sunlit: false,
+          onView: true,
+          anchored: false,
+          sort: 0,
+        },
+      ],
+    },
+  });
+  const answer = run(['check', '-'], JSON.stringify(site('2026-11-26T09:00:00.000Z')));
+  expect(JSON.parse(answer.stdout)).toMatchObject({
+    format: 'stube-check-answer/1',
+    cautions: [{ hazard: 'H1', severity: 'danger', about: 'Tall case', room: 'Loft' }],
+  });
+  const torn = site('2026-11-26T09:00:00.000Z');
+  torn.data.unit[0]!.roomId = 'elsewhere';
+  expect(run(['check', '-'], JSON.stringify(torn)).stderr).toMatch(/^data\.unit\.0\.roomId: points to a room/);
+  expect(run(['check', '-'], JSON.stringify({ ...site('2026-11-26'), version: 9 })).stderr).toMatch(/^version: /);
+});

@@ -1,21 +1,24 @@
-/** `npx stube fit FILE` and `npx stube place FILE`: a problem in, its answer as JSON out. */
+/** `npx stube COMMAND FILE`: a problem, some lines or a saved site in, the answer as JSON out. */
 import { readFileSync } from 'node:fs';
+import { checkSite } from '@stube/core/cautions/check-site';
+import { readSavedSite } from '@stube/core/cautions/read-site';
 import { FormatError } from '@stube/core/engine/problem-format';
 import { readFitProblem } from '@stube/core/packing/read';
 import { fitSteps } from '@stube/core/packing/solve';
+import { readLines, readLinesProblem } from '@stube/core/pile/read-lines';
 import { readPlaceProblem } from '@stube/core/placement/read';
 import { solvePlaceSteps } from '@stube/core/placement/solve';
 
-const USAGE = 'usage: stube fit FILE | stube place FILE   (FILE may be - for standard input)';
-/** Left for the last breath and the answer, ms. */
+const USAGE = 'usage: stube fit|place|read|check FILE   (FILE may be - for standard input)';
+/** Left for the last turn and the answer, ms. */
 const MARGIN = 4;
 
-interface Breath {
+interface Progress {
   answer(): unknown;
 }
 
 /** Runs the steps until their end, or until the time is over and there is an answer. */
-function within(timeMs: number, began: number, steps: Generator<Breath, unknown>): unknown {
+function within(timeMs: number, began: number, steps: Generator<Progress, unknown>): unknown {
   for (;;) {
     const next = steps.next();
     if (next.done) return next.value;
@@ -37,6 +40,11 @@ const COMMANDS: Record<string, (json: unknown) => unknown> = {
       elapsed: () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs),
     });
     return within(problem.timeMs, began, steps);
+  },
+  read: (json) => readLines(readLinesProblem(json)),
+  check(json) {
+    const { data, day } = readSavedSite(json);
+    return checkSite(data, day);
   },
 };
 

@@ -3,7 +3,8 @@ import { expect, test } from 'vitest';
 import { OUT_OF_REACH, FOR_THE_YOUNGEST, RARE, STATURE_AT_THREE, DEFAULT_ADULT } from './placement/place-problem-of.ts';
 import { BANDS, BODY_SECONDS, DOOR_SECONDS, DRAWER_SECONDS, LID_SECONDS, WALK_SECONDS } from './placement/effort.ts';
 import { FRONT_CLEARANCE, GROUP_SPLIT, HEAVY_MASS, UNPLACED } from './placement/problem.ts';
-import { OVERHEAD_HEIGHT, OVERHEAD_MASS, TIPPING } from './cautions/cautions.ts';
+import { CHILD_CARRIES, COT, OVERHEAD_HEIGHT, OVERHEAD_MASS, TIPPING } from './cautions/furniture.ts';
+import { SMALL_PARTS } from './cautions/hazards-of.ts';
 import { HAZARD_WORDS } from './cautions/hazards.ts';
 import { CATALOGUE } from './containers/catalogue.ts';
 import { FORM_FACTOR, PACKING_FACTOR } from './containers/litres.ts';
@@ -72,6 +73,13 @@ test('hazards: which are kept from all children, and which from the youngest', (
     OVERHEAD_HEIGHT: 1500,
   });
 });
+
+test('small parts, cots and what children carry', () =>
+  expect({ SMALL_PARTS, COT, CHILD_CARRIES }).toEqual({
+    SMALL_PARTS: { across: 31.7, deep: 57.1, ball: 44 },
+    COT: { around: 1200, above: 500 },
+    CHILD_CARRIES: 4000,
+  }));
 
 test('how much room things take', () => {
   expect(PACKING_FACTOR).toEqual({ neat: 1.1, rigid: 0.7, small: 0.8, long: 0.7, soft: 0.6, nesting: 0.35 });

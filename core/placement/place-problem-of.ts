@@ -5,12 +5,15 @@ import type {
   Compartment,
   ContainerType,
   HazardId,
+  Line,
   Person,
   Room,
   Site,
+  SiteData,
   Unit,
   Zone,
 } from '../model/entities.ts';
+import { hazardsOf } from '../cautions/hazards-of.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
 import { HEAVY_MASS } from './problem.ts';
 
@@ -23,6 +26,8 @@ export interface RoomData {
   units: readonly Unit[];
   compartments: readonly Compartment[];
   bins: readonly Bin[];
+  /** Lines of the room, where their words and sizes matter. */
+  lines?: readonly Line[];
   categories: ReadonlyMap<string, Category>;
   types: ReadonlyMap<string, ContainerType>;
 }
@@ -128,7 +133,9 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     const type = data.types.get(bin.containerTypeId);
     if (!category || !type) return [];
     const mass = binMass(bin, category, type);
-    const { users } = usersOf(category, people);
+    // What the words and sizes of its things tell counts as much as what its category says.
+    const hazards = [...hazardsOf(category, bin.name, data.lines ?? [], data.people)];
+    const { users } = usersOf({ ...category, hazards }, people);
     // A heavy bin is no child's: it is fetched for them.
     const able = mass > HEAVY_MASS ? users.filter((person) => person.kind === 'adult') : users;
     const siblings = data.bins.filter((other) => other.categoryId === bin.categoryId).length;
@@ -146,7 +153,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         zone: ((data.zones.length ? zoneFor(category.zoneKind, data.zones) : centres[0]) ?? centres[0]!).id,
         uses,
         group: siblings > 1 ? bin.categoryId : null,
-        hazard: isHazard(category, people),
+        hazard: isHazard({ hazards }, people),
         childReach: able.some((person) => person.kind === 'child'),
         lightSensitive: category.lightSensitive,
         view: category.view,
@@ -161,5 +168,29 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     bins,
     growth: site.growth,
     timeMs: 2000,
+  };
+}
+
+/** What of a site belongs to one room, null where the room is not there. */
+export function roomDataOf(data: SiteData, roomId: string): RoomData | null {
+  const room = data.room.find((room) => room.id === roomId);
+  const [site] = data.site;
+  if (!room || !site) return null;
+  const units = data.unit.filter((unit) => unit.roomId === roomId);
+  const unitIds = new Set(units.map((unit) => unit.id));
+  return {
+    site,
+    room,
+    people: data.person,
+    zones: data.zone.filter((zone) => zone.roomId === roomId),
+    units,
+    compartments: data.compartment.filter((space) => unitIds.has(space.unitId)),
+    // In the order of their codes, so that the same room gives the same problem.
+    bins: data.bin
+      .filter((bin) => bin.roomId === roomId)
+      .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true })),
+    lines: data.line.filter((line) => line.roomId === roomId),
+    categories: new Map(data.category.map((category) => [category.id, category])),
+    types: new Map(data.containerType.map((type) => [type.id, type])),
   };
 }

@@ -40,6 +40,7 @@ function roomOfAddress() {
           units: units.value,
           compartments: compartments.value,
           bins: bins.value,
+          lines: lines.value,
           categories: store.maps.category,
           types: store.maps.containerType,
         }

@@ -1,5 +1,5 @@
 /** Bins into compartments: one moved by hand, or a whole plan. */
-import { placeProblemOf } from '@stube/core/placement/place-problem-of';
+import { placeProblemOf, roomDataOf } from '@stube/core/placement/place-problem-of';
 import type { SiteData } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { PlaceRequest } from '@stube/contract/placement/requests';
@@ -14,25 +14,10 @@ type Placed = NonNullable<PlaceRequest['placed']>;
 
 /** The engine's own proposal for a room, pinned bins staying where they are; reckoned in a worker. */
 async function propose(data: SiteData, roomId: string, work: Work): Promise<Placed> {
-  const room = data.room.find((room) => room.id === roomId);
+  const room = roomDataOf(data, roomId);
   if (!room) throw new NotFound('room', roomId);
-  const units = data.unit.filter((unit) => unit.roomId === roomId);
-  const unitIds = new Set(units.map((unit) => unit.id));
-  // In the order of their codes, so that the same room gets the same plan.
-  const bins = data.bin
-    .filter((bin) => bin.roomId === roomId)
-    .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }));
-  const problem = placeProblemOf({
-    site: data.site[0]!,
-    room,
-    people: data.person,
-    zones: data.zone.filter((zone) => zone.roomId === roomId),
-    units,
-    bins,
-    compartments: data.compartment.filter((space) => unitIds.has(space.unitId)),
-    categories: new Map(data.category.map((category) => [category.id, category])),
-    types: new Map(data.containerType.map((type) => [type.id, type])),
-  });
+  const { bins } = room;
+  const problem = placeProblemOf(room);
   const pins = bins
     .filter((bin) => bin.pinned && bin.compartmentId)
     .map((bin): [string, string] => [bin.id, bin.compartmentId!]);

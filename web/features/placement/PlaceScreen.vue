@@ -7,6 +7,7 @@ import { Square, WandSparkles } from '@lucide/vue';
 import { cautionsOf } from '@stube/core/cautions/cautions';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
+import { today } from '../../parts/day.ts';
 import { minutes } from '../../parts/numbers.ts';
 import BinReason from './BinReason.vue';
 import { useBinDrag } from './drag.ts';
@@ -47,7 +48,7 @@ const { ghost, target, grab, wasDrop } = useBinDrag(
   },
   (binId) => (held.value = binId),
 );
-const cautions = computed(() => (placeData.value ? cautionsOf(placeData.value) : []));
+const cautions = computed(() => (placeData.value ? cautionsOf(placeData.value, today()) : []));
 const overTarget = computed(() => options.value.find((option) => option.compartment === target.value));
 const ghostWords = computed(() => {
   if (target.value === 'bench') return 'back to the bench';

@@ -1,0 +1,20 @@
+/** All cautions of a site, room by room, as `stube check` prints them. */
+import type { SiteData } from '../model/entities.ts';
+import { roomDataOf } from '../placement/place-problem-of.ts';
+import { cautionsOf, type Caution } from './cautions.ts';
+
+export interface SiteCaution extends Omit<Caution, 'key'> {
+  room: string;
+}
+
+/**
+ * @param today ISO date: ages are those of that day
+ * @example checkSite(data, '2026-11-26').cautions.map((caution) => caution.hazard)
+ */
+export function checkSite(data: SiteData, today: string): { format: 'stube-check-answer/1'; cautions: SiteCaution[] } {
+  const cautions = data.room.flatMap((room) => {
+    const view = roomDataOf(data, room.id);
+    return view ? cautionsOf(view, today).map(({ key: _key, ...caution }) => ({ ...caution, room: room.name })) : [];
+  });
+  return { format: 'stube-check-answer/1', cautions };
+}

@@ -1,0 +1,37 @@
+/** The hazards of what is in a bin: of its category, of its words, and of the sizes of what is in it. Nothing is lost on the way. */
+import type { Category, HazardId, Line, Person } from '../model/entities.ts';
+import { hazardsInWords } from './words.ts';
+
+/** The small-parts cylinder, mm (domain reference, H2), and the smallest ball that does not stick in a throat. */
+export const SMALL_PARTS = { across: 31.7, deep: 57.1, ball: 44 };
+
+type Sized = Pick<Line, 'name' | 'length' | 'width' | 'height'>;
+
+/** Whether a piece of that size fits the small-parts cylinder, as a box in any position, or is too small a ball. */
+export function isSmallPart({ name, length, width, height }: Sized): boolean {
+  if (!length || !width) return false;
+  const [least, middle, longest] = [length, width, height ?? width].sort((a, b) => a - b) as [number, number, number];
+  if (/\b(balls?|marbles?)\b/i.test(name) && longest < SMALL_PARTS.ball) return true;
+  return Math.hypot(least, middle) <= SMALL_PARTS.across && longest <= SMALL_PARTS.deep;
+}
+
+/**
+ * @param lines those of the category in the room
+ * @param people of the site: what children are named for by rule of the house is no hazard of its words alone
+ * @example hazardsOf(category, 'Craft knives', lines, people).has('H4') // true
+ */
+export function hazardsOf(
+  category: Category,
+  binName: string,
+  lines: readonly Line[],
+  people: readonly Pick<Person, 'id' | 'kind'>[],
+): Set<HazardId> {
+  const kept = lines.filter((line) => line.categoryId === category.id && line.decision === 'keep');
+  const words = [binName, category.name, ...kept.flatMap((line) => [line.name, line.note])].join('; ');
+  const byRule = category.users.some((id) => people.find((person) => person.id === id)?.kind === 'child');
+  const hazards = new Set<HazardId>(category.hazards);
+  for (const hazard of hazardsInWords(words)) if (hazard !== 'H4' || !byRule) hazards.add(hazard);
+  if (category.packingKind !== 'soft' && kept.some((line) => line.measure === 'pieces' && isSmallPart(line)))
+    hazards.add('H2');
+  return hazards;
+}

@@ -1,0 +1,445 @@
+/** Situations as an attentive inspector sees them: what must be said, and near misses of which nothing must be said. */
+import { describe, expect, test } from 'vitest';
+import { defaultsOf } from '../model/defaults.ts';
+import { lineValues } from '../model/testing/rows.ts';
+import type { Category, Compartment, ContainerType, Line, Person, Unit, Zone } from '../model/entities.ts';
+import type { RoomData } from '../placement/place-problem-of.ts';
+import { ageInMonths } from './ages.ts';
+import { cautionsOf } from './cautions.ts';
+import { isSmallPart } from './hazards-of.ts';
+import { hazardsInWords, isFoodContainer } from './words.ts';
+
+const TODAY = '2026-11-26';
+const row = { version: 1, siteId: 's' };
+const child = (name: string, born: string, stature = 900): Person => ({
+  ...defaultsOf('person'),
+  ...row,
+  id: name,
+  name,
+  kind: 'child',
+  stature,
+  born,
+});
+const adult: Person = { ...defaultsOf('person'), ...row, id: 'Ann', name: 'Ann', kind: 'adult', stature: 1680 };
+const toddler = child('Wren', '2025-03', 800);
+const preschooler = child('Otter', '2022-08', 1040);
+const pupil = child('Heron', '2018-01', 1300);
+
+interface Thing {
+  name: string;
+  at?: string;
+  more?: Partial<Category>;
+  type?: Partial<ContainerType>;
+  litres?: number;
+  line?: Partial<Line>;
+}
+interface Scene {
+  people?: Person[];
+  things: Thing[];
+  unit?: Partial<Unit>;
+  spaces?: Partial<Compartment>[];
+  zones?: Zone[];
+}
+const UNIT: Unit = {
+  ...row,
+  id: 'u',
+  roomId: 'r',
+  name: 'Shelf',
+  template: 'bookcase',
+  width: 800,
+  height: 1800,
+  depth: 400,
+  columns: 1,
+  rows: 5,
+  board: 20,
+  raised: 0,
+  x: 2000,
+  y: 3500,
+  locked: false,
+  sunlit: false,
+  onView: true,
+  anchored: true,
+  sort: 0,
+};
+const SPACE: Compartment = {
+  ...row,
+  id: 'low',
+  unitId: 'u',
+  name: 'shelf 4',
+  x: 20,
+  z: 400,
+  width: 760,
+  depth: 380,
+  height: 330,
+  floor: 420,
+  access: 'front',
+  door: false,
+  drawer: false,
+  maxLoad: 20_000,
+  sort: 0,
+};
+const TYPE: ContainerType = {
+  ...defaultsOf('containerType'),
+  ...row,
+  id: 't',
+  name: 'Open tub',
+  outWidth: 200,
+  outDepth: 200,
+  outHeight: 150,
+  inWidth: 190,
+  inDepth: 190,
+  inHeight: 140,
+  mass: 200,
+};
+
+function scene({
+  people = [adult, toddler],
+  things,
+  unit = {},
+  spaces = [
+    SPACE,
+    { id: 'high', name: 'shelf 1', floor: 1500, z: 1480 },
+    { id: 'top', name: 'on top', floor: 1800, z: 1800 },
+  ],
+  zones = [],
+}: Scene): RoomData {
+  const categories = things.map(({ name, more }, i): Category => ({
+    ...defaultsOf('category'),
+    ...row,
+    id: `c${i}`,
+    familyId: 'f',
+    name,
+    ...more,
+  }));
+  const types = things.map(({ type }, i): ContainerType => ({ ...TYPE, id: `t${i}`, ...type }));
+  return {
+    site: { growth: 0.1 },
+    room: {
+      ...defaultsOf('room'),
+      ...row,
+      id: 'r',
+      name: 'Room',
+      code: 'P',
+      width: 5000,
+      depth: 4000,
+      height: 2600,
+      sort: 0,
+    },
+    people,
+    zones,
+    units: [{ ...UNIT, ...unit }],
+    compartments: spaces.map((space) => ({ ...SPACE, ...space })),
+    bins: things.map(({ name, at = 'low', litres = 3 }, i) => ({
+      ...row,
+      id: `b${i}`,
+      roomId: 'r',
+      categoryId: `c${i}`,
+      containerTypeId: `t${i}`,
+      code: `P${i + 1}`,
+      name,
+      litres,
+      compartmentId: at === 'bench' ? null : at,
+      pinned: false,
+      printed: null,
+      seenFull: null,
+      sort: i,
+    })),
+    lines: things.flatMap(({ line }, i): Line[] =>
+      line ? [{ ...row, id: `l${i}`, ...lineValues(line.name ?? 'x', { ...line, categoryId: `c${i}` }) }] : [],
+    ),
+    categories: new Map(categories.map((category) => [category.id, category])),
+    types: new Map(types.map((type) => [type.id, type])),
+  };
+}
+const cot: Zone = { ...row, id: 'z', roomId: 'r', name: 'Cot', kind: 'sleeping', x: 2000, y: 3000 };
+const H = (...hazards: Category['hazards']) => ({ hazards });
+
+const MUST: [says: string, hazard: string, about: string, Scene][] = [
+  ['beads low, a toddler', 'H2', 'P1 Beads', { things: [{ name: 'Beads', more: H('H2') }] }],
+  [
+    'small pieces by size only',
+    'H2',
+    'P1 Village',
+    { things: [{ name: 'Village', line: { name: 'houses', length: 25, width: 18, height: 12 } }] },
+  ],
+  ['marbles by word only', 'H2', 'P1 Marbles', { things: [{ name: 'Marbles' }] }],
+  [
+    'a line of buttons in a harmless class',
+    'H2',
+    'P1 Sundries',
+    { things: [{ name: 'Sundries', line: { name: 'old buttons' } }] },
+  ],
+  ['button cells high, not locked', 'H3', 'P1 Button cells', { things: [{ name: 'Button cells', at: 'high' }] }],
+  [
+    'water beads, a child of four',
+    'H3',
+    'P1 Water beads',
+    { people: [adult, preschooler], things: [{ name: 'Water beads', at: 'high', more: H('H3') }] },
+  ],
+  [
+    'magnets within reach of pupils',
+    'H3',
+    'P1 Strong magnets',
+    { people: [adult, pupil], things: [{ name: 'Strong magnets' }] },
+  ],
+  [
+    'knives low',
+    'H4',
+    'P1 Craft knives',
+    { people: [adult, pupil], things: [{ name: 'Craft knives', more: H('H4') }] },
+  ],
+  [
+    'needles in an open drawer',
+    'H4',
+    'P1 Needles and pins',
+    { people: [adult, preschooler], things: [{ name: 'Needles and pins' }], spaces: [{ ...SPACE, drawer: true }] },
+  ],
+  [
+    'matches by the word',
+    'H4',
+    'P1 Candles',
+    { people: [adult, preschooler], things: [{ name: 'Candles', line: { name: 'matches' } }] },
+  ],
+  ['cleaners high, not locked', 'H5', 'P1 Cleaning agents', { things: [{ name: 'Cleaning agents', at: 'high' }] }],
+  ['bleach low', 'H5', 'P1 Laundry things', { things: [{ name: 'Laundry things', line: { name: 'bleach' } }] }],
+  [
+    'medicine low, pupils only',
+    'H5',
+    'P1 Medicines',
+    { people: [adult, pupil], things: [{ name: 'Medicines', more: H('H5') }] },
+  ],
+  [
+    'spirit in a jam jar, locked',
+    'H5',
+    'P1 White spirit',
+    { unit: { locked: true }, things: [{ name: 'White spirit', type: { name: 'Jam jar' } }] },
+  ],
+  [
+    'remover in a lemonade bottle, adults only',
+    'H5',
+    'P1 Varnish remover',
+    { people: [adult], things: [{ name: 'Varnish remover', type: { name: 'Lemonade bottle' } }] },
+  ],
+  [
+    'detergent above plates',
+    'H5',
+    'P1 Detergent',
+    { people: [adult], things: [{ name: 'Detergent', at: 'high' }, { name: 'Plates and cups' }] },
+  ],
+  [
+    'disinfectant beside snacks',
+    'H5',
+    'P1 Disinfectant',
+    { people: [adult], things: [{ name: 'Disinfectant' }, { name: 'Snacks' }] },
+  ],
+  ['bags low, a toddler', 'H6', 'P1 Plastic bags', { things: [{ name: 'Plastic bags', more: H('H6') }] }],
+  [
+    'string high, at the cot',
+    'H6',
+    'P1 String and cord',
+    { zones: [cot], things: [{ name: 'String and cord', at: 'high' }] },
+  ],
+  ['boxes on a shelf over the cot', 'H10', 'Shelf', { zones: [cot], things: [{ name: 'Cloth books', at: 'high' }] }],
+  ['a tall case not anchored', 'H1', 'Shelf', { unit: { anchored: false }, things: [] }],
+  [
+    'toys on top of a tall case',
+    'H1',
+    'P1 Soft animals',
+    { people: [adult, preschooler], things: [{ name: 'Soft animals', at: 'top' }] },
+  ],
+  ['a trunk where children come', 'H7', 'Shelf', { unit: { template: 'trunk', height: 450 }, things: [] }],
+  [
+    'together too much for the shelf',
+    'H8',
+    'Shelf, shelf 4',
+    {
+      people: [adult],
+      things: Array.from({ length: 4 }, () => ({ name: 'Clay', litres: 4.5, more: { density: 1300 } })),
+    },
+  ],
+  [
+    'ten kilos overhead',
+    'H9',
+    'P1 Reference books',
+    { people: [adult], things: [{ name: 'Reference books', at: 'high', litres: 16, more: { density: 600 } }] },
+  ],
+  [
+    'five kilos for children alone',
+    'H9',
+    'P1 Wooden bricks',
+    {
+      people: [adult, pupil],
+      things: [{ name: 'Wooden bricks', litres: 9, more: { density: 600, users: ['Heron'] } }],
+    },
+  ],
+  [
+    'wipes with the snacks',
+    'H11',
+    'P1 Nappies and wipes',
+    { people: [adult], things: [{ name: 'Nappies and wipes', more: { zoneKind: 'changing' } }, { name: 'Snacks' }] },
+  ],
+  ['papers in an open shelf', 'H14', 'P1 Tax papers', { people: [adult], things: [{ name: 'Tax papers' }] }],
+  [
+    'an iron beside varnish, locked',
+    'H15',
+    'P1 Iron and press',
+    {
+      unit: { locked: true },
+      people: [adult],
+      things: [{ name: 'Iron and press', more: H('H15') }, { name: 'Varnish' }],
+    },
+  ],
+  [
+    'glue guns beside card',
+    'H15',
+    'P1 Glue guns',
+    { people: [adult], things: [{ name: 'Glue guns' }, { name: 'Coloured card' }] },
+  ],
+];
+describe('must be said', () => {
+  test.each(MUST)('%s: %s about %s', (_, hazard, about, of) =>
+    expect(cautionsOf(scene(of), TODAY).map((caution) => [caution.hazard, caution.about])).toContainEqual([
+      hazard,
+      about,
+    ]),
+  );
+});
+
+const NOT: [says: string, hazard: string, Scene][] = [
+  ['beads locked', 'H2', { unit: { locked: true }, things: [{ name: 'Beads', more: H('H2') }] }],
+  ['beads out of reach', 'H2', { things: [{ name: 'Beads', at: 'high', more: H('H2') }] }],
+  [
+    'a child of four, small for its age',
+    'H2',
+    { people: [adult, child('Fry', '2022-10', 930)], things: [{ name: 'Beads', more: H('H2') }] },
+  ],
+  [
+    'large bricks, a toddler',
+    'H2',
+    { things: [{ name: 'Bricks', line: { name: 'bricks', length: 64, width: 32, height: 24 } }] },
+  ],
+  ['a bead maze is one large thing', 'H2', { things: [{ name: 'Bead maze' }] }],
+  [
+    'small soft things',
+    'H2',
+    {
+      things: [
+        {
+          name: 'Pompoms',
+          more: { packingKind: 'soft' },
+          line: { name: 'pompoms', length: 20, width: 20, height: 20 },
+        },
+      ],
+    },
+  ],
+  ['no child comes in', 'H2', { people: [adult], things: [{ name: 'Beads', more: H('H2') }] }],
+  ['button cells locked', 'H3', { unit: { locked: true }, things: [{ name: 'Button cells' }] }],
+  [
+    'magnets high, pupils',
+    'H3',
+    {
+      people: [adult, pupil],
+      spaces: [{ ...SPACE, id: 'very', floor: 2100 }],
+      things: [{ name: 'Strong magnets', at: 'very' }],
+    },
+  ],
+  [
+    'child scissors by rule of the house',
+    'H4',
+    { people: [adult, pupil], things: [{ name: 'Child scissors', more: { users: ['Heron'] } }] },
+  ],
+  ['knives locked', 'H4', { unit: { locked: true }, things: [{ name: 'Craft knives', more: H('H4') }] }],
+  ['rolling pins and jigsaws', 'H4', { things: [{ name: 'Rolling pins' }, { name: 'Jigsaw puzzles' }] }],
+  ['pine needles', 'H4', { things: [{ name: 'Pine needles' }] }],
+  ['cleaners locked, plates elsewhere', 'H5', { unit: { locked: true }, things: [{ name: 'Cleaning agents' }] }],
+  ['beads in a jam jar', 'H5', { people: [adult], things: [{ name: 'Shells', type: { name: 'Jam jar' } }] }],
+  ['play food beside detergent', 'H5', { people: [adult], things: [{ name: 'Detergent' }, { name: 'Play food' }] }],
+  ['bags where only pupils come', 'H6', { people: [adult, pupil], things: [{ name: 'Plastic bags', more: H('H6') }] }],
+  [
+    'string far from the cot, high',
+    'H6',
+    { zones: [{ ...cot, x: 400, y: 400 }], things: [{ name: 'String', at: 'high' }] },
+  ],
+  ['boxes far from the cot', 'H10', { zones: [{ ...cot, x: 400, y: 400 }], things: [{ name: 'Books', at: 'high' }] }],
+  [
+    'a bed where no small child sleeps',
+    'H10',
+    { people: [adult, pupil], zones: [cot], things: [{ name: 'Books', at: 'high' }] },
+  ],
+  ['low things beside the cot', 'H10', { zones: [cot], things: [{ name: 'Cloth books' }] }],
+  ['a tall case where no child comes', 'H1', { people: [adult], unit: { anchored: false }, things: [] }],
+  ['a low case not anchored', 'H1', { unit: { anchored: false, height: 500 }, things: [] }],
+  [
+    'archive boxes on top',
+    'H1',
+    {
+      people: [adult, preschooler],
+      things: [{ name: 'Old papers', at: 'top', litres: 2, more: { zoneKind: 'office' } }],
+    },
+  ],
+  [
+    'toys on top of a low case, within reach',
+    'H1',
+    {
+      people: [adult, preschooler],
+      unit: { height: 760 },
+      spaces: [{ ...SPACE, id: 'top', floor: 760, z: 760 }],
+      things: [{ name: 'Soft animals', at: 'top' }],
+    },
+  ],
+  ['a trunk where no child comes', 'H7', { people: [adult], unit: { template: 'trunk' }, things: [] }],
+  [
+    'just what the shelf bears',
+    'H8',
+    { people: [adult], things: [{ name: 'Clay', litres: 10, more: { density: 1300 } }] },
+  ],
+  ['ten kilos low', 'H9', { people: [adult], things: [{ name: 'Books', litres: 16, more: { density: 600 } }] }],
+  ['wipes by themselves', 'H11', { things: [{ name: 'Nappies', more: { zoneKind: 'changing' } }] }],
+  ['papers locked', 'H14', { unit: { locked: true }, things: [{ name: 'Tax papers' }] }],
+  ['an iron by itself', 'H15', { people: [adult], things: [{ name: 'Iron' }, { name: 'Wooden blocks', at: 'high' }] }],
+  ['iron-on beads beside paper', 'H15', { people: [adult], things: [{ name: 'Iron-on beads' }, { name: 'Paper' }] }],
+];
+describe('must not be said', () => {
+  test.each(NOT)('%s: no %s', (_, hazard, of) =>
+    expect(cautionsOf(scene(of), TODAY).filter((caution) => caution.hazard === hazard)).toEqual([]),
+  );
+});
+
+test('a caution goes when its cause does', () => {
+  const things = [{ name: 'Craft knives', more: H('H4') }];
+  const before = cautionsOf(scene({ things }), TODAY).map((caution) => caution.key);
+  expect(before).toContain('H4:b0');
+  expect(cautionsOf(scene({ things, unit: { locked: true } }), TODAY)).toEqual([]);
+});
+
+test('age is told by the month of birth before the stature', () => {
+  expect(ageInMonths(child('a', '2024-11', 1200), TODAY)).toBe(24);
+  expect(ageInMonths({ kind: 'child', born: null, stature: 956 }, TODAY)).toBe(36);
+  expect(ageInMonths(adult, TODAY)).toBe(Infinity);
+});
+
+test.each([
+  [{ name: 'peg', length: 57, width: 20, height: 20 }, true],
+  [{ name: 'peg', length: 58, width: 20, height: 20 }, false],
+  [{ name: 'cube', length: 22, width: 22, height: 22 }, true],
+  [{ name: 'cube', length: 25, width: 25, height: 25 }, false],
+  [{ name: 'bouncy balls', length: 43, width: 43, height: 43 }, true],
+  [{ name: 'balls', length: 44, width: 44, height: 44 }, false],
+  [{ name: 'unknown', length: null, width: null, height: null }, false],
+])('%j fits the cylinder: %s', (piece, small) => expect(isSmallPart(piece)).toBe(small));
+
+test.each([
+  ['craft knives', ['H4']],
+  ['spray paint and thinner', ['H5']],
+  ['ribbon', ['H6']],
+  ['glue guns', ['H4', 'H15']],
+  ['wooden blocks', []],
+  ['knitting needles', []],
+])('%s tells of %j', (text, hazards) => expect(hazardsInWords(text)).toEqual(hazards));
+test.each([
+  ['Jam jar', true],
+  ['Lunch box', true],
+  ['Water bottle', true],
+  ['Screw-top tin', false],
+  ['Clear box, small', false],
+])('%s comes from food: %s', (name, food) => expect(isFoodContainer(name)).toBe(food));

@@ -1,0 +1,48 @@
+/** What stands where in a room, with all that is known of its dangers: the facts that the rules go by. */
+import { BANDS, gripHundredths } from '../placement/effort.ts';
+import { binMass, type RoomData } from '../placement/place-problem-of.ts';
+import type { Bin, Category, Compartment, ContainerType, HazardId, Line, Person, Unit } from '../model/entities.ts';
+import { hazardsOf } from './hazards-of.ts';
+
+export interface Stored {
+  bin: Bin;
+  category: Category;
+  type: ContainerType;
+  /** Lines of its category in the room that stay. */
+  lines: readonly Line[];
+  /** Its names and those of what is in it. */
+  words: string;
+  /** Of the category, of the words, and of the sizes of what is in it. */
+  hazards: ReadonlySet<HazardId>;
+  /** Grams. */
+  mass: number;
+  /** Null where it has no place. */
+  at: { compartment: Compartment; unit: Unit } | null;
+}
+
+export function storedIn(data: RoomData): Stored[] {
+  const units = new Map(data.units.map((unit) => [unit.id, unit]));
+  const spaces = new Map(data.compartments.map((space) => [space.id, space]));
+  return data.bins.flatMap((bin): Stored[] => {
+    const category = data.categories.get(bin.categoryId);
+    const type = data.types.get(bin.containerTypeId);
+    if (!category || !type) return [];
+    const lines = (data.lines ?? []).filter((line) => line.categoryId === bin.categoryId && line.decision === 'keep');
+    const words = [bin.name, category.name, ...lines.flatMap((line) => [line.name, line.note])].join('; ');
+    const hazards = hazardsOf(category, bin.name, lines, data.people);
+    const compartment = spaces.get(bin.compartmentId ?? '');
+    const unit = compartment && units.get(compartment.unitId);
+    const at = compartment && unit ? { compartment, unit } : null;
+    return [{ bin, category, type, lines, words, hazards, mass: binMass(bin, category, type), at }];
+  });
+}
+
+/** Height of the hand that takes it, in hundredths of a millimetre. */
+const gripOf = ({ type, at }: Stored): number => gripHundredths(type.outHeight, at!.compartment);
+
+/** Whether a child gets at it: not locked, and no higher than it reaches with something to stand on. */
+export const isReachedBy = (stored: Stored, child: Pick<Person, 'stature'>, stands = 30_000): boolean =>
+  stored.at !== null && !stored.at.unit.locked && gripOf(stored) <= BANDS.childReach * child.stature + stands;
+
+export const nameOf = ({ bin }: Stored): string => `${bin.code} ${bin.name}`;
+export const placeOf = ({ at }: Stored): string => (at ? `${at.unit.name}, ${at.compartment.name}` : 'the bench');

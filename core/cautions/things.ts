@@ -1,0 +1,210 @@
+/** Dangerous things: who gets at them, what they stand in, and what stands beside them (H2 to H6, H11, H14, H15). */
+import type { HazardId, Person } from '../model/entities.ts';
+import { SIX_YEARS, THREE_YEARS } from './ages.ts';
+import type { Caution } from './cautions.ts';
+import { SMALL_PARTS } from './hazards-of.ts';
+import { isReachedBy, nameOf, placeOf, type Stored } from './stored.ts';
+import { isFlammable, isFood, isFoodContainer, isPaper } from './words.ts';
+
+export type Child = Person & { months: number };
+
+const caution = (
+  stored: Stored,
+  hazard: HazardId | 'H11',
+  part: string,
+  severity: Caution['severity'],
+  fact: string,
+  helps: string,
+): Caution => ({
+  key: `${hazard}${part}:${stored.bin.id}`,
+  hazard,
+  severity,
+  about: nameOf(stored),
+  fact,
+  helps,
+});
+
+const heightOf = (stored: Stored): string => `${placeOf(stored)}, ${stored.at!.compartment.floor} mm above the floor`;
+
+/** Kept from children: locked where the usual rule says locked, else out of their reach. */
+export function reachCautions(stored: Stored, children: readonly Child[]): Caution[] {
+  if (!stored.at || !children.length) return [];
+  const { hazards, at } = stored;
+  const found: Caution[] = [];
+  const reaching = (below: number) => children.filter((child) => child.months < below && isReachedBy(stored, child));
+  const names = (who: readonly Child[]) => who.map((child) => child.name).join(' and ');
+  const open = !at.unit.locked;
+  const young = children.filter((child) => child.months < SIX_YEARS);
+  const anybody = reaching(Infinity);
+  if (hazards.has('H3') && open && (young.length || anybody.length))
+    found.push(
+      caution(
+        stored,
+        'H3',
+        '',
+        'danger',
+        `It is not locked (${heightOf(stored)}), and ${names(young.length ? young : anybody)} come in.`,
+        'Lock it away, or keep it out of the house while children are small: swallowed, it is an emergency.',
+      ),
+    );
+  if (hazards.has('H4') && anybody.length)
+    found.push(
+      caution(
+        stored,
+        'H4',
+        '',
+        'danger',
+        `Within reach of ${names(anybody)} (${heightOf(stored)}).`,
+        'A locked compartment, or one out of their reach.',
+      ),
+    );
+  if (hazards.has('H5') && open)
+    found.push(
+      anybody.length
+        ? caution(
+            stored,
+            'H5',
+            '',
+            'danger',
+            `Within reach of ${names(anybody)} (${heightOf(stored)}).`,
+            'Lock it away, in its own container.',
+          )
+        : caution(
+            stored,
+            'H5',
+            '',
+            'warn',
+            `High, but not locked (${heightOf(stored)}), and children come into this room.`,
+            'Lock it away: children climb.',
+          ),
+    );
+  if (hazards.has('H15') && !hazards.has('H4') && anybody.length)
+    found.push(
+      caution(
+        stored,
+        'H15',
+        '',
+        'danger',
+        `It gets hot, and ${names(anybody)} can reach it (${heightOf(stored)}).`,
+        'Let it cool where nobody reaches it, then lock it away.',
+      ),
+    );
+  const tasting = reaching(THREE_YEARS);
+  if (hazards.has('H2') && tasting.length)
+    found.push(
+      caution(
+        stored,
+        'H2',
+        '',
+        'danger',
+        `Small parts within reach of ${names(tasting)}, under three (${heightOf(stored)}).`,
+        `Keep out of reach whatever fits a cylinder ${SMALL_PARTS.across} mm across and ${SMALL_PARTS.deep} mm deep, and balls under ${SMALL_PARTS.ball} mm.`,
+      ),
+    );
+  if (hazards.has('H6') && tasting.length)
+    found.push(
+      caution(
+        stored,
+        'H6',
+        '',
+        'danger',
+        `Bags, film or cords within reach of ${names(tasting)}, under three (${heightOf(stored)}).`,
+        'Higher, or behind a lock: they choke and strangle.',
+      ),
+    );
+  return found;
+}
+
+/** What it stands in. */
+export function containerCautions(stored: Stored): Caution[] {
+  if (!stored.hazards.has('H5') || !isFoodContainer(stored.type.name)) return [];
+  return [
+    caution(
+      stored,
+      'H5',
+      'food-container',
+      'danger',
+      `It is kept in a container for food or drink (${stored.type.name}).`,
+      'Back into the container it was sold in, with its label: nobody must take it for food.',
+    ),
+  ];
+}
+
+/** Private papers are locked away. */
+export function privacyCautions(stored: Stored): Caution[] {
+  if (!stored.hazards.has('H14') || !stored.at || stored.at.unit.locked) return [];
+  return [
+    caution(
+      stored,
+      'H14',
+      '',
+      'warn',
+      `Private papers stand unlocked (${placeOf(stored)}).`,
+      'A locked drawer or cabinet, and no names on labels that visitors see.',
+    ),
+  ];
+}
+
+/** What stands together in one compartment, and chemicals above food in one piece of furniture. */
+export function neighbourCautions(all: readonly Stored[]): Caution[] {
+  const placed = all.filter((stored) => stored.at);
+  const found: Caution[] = [];
+  for (const stored of placed) {
+    const { compartment, unit } = stored.at!;
+    const beside = placed.filter((other) => other !== stored && other.at!.compartment.id === compartment.id);
+    const below = placed.filter(
+      (other) =>
+        other.at!.unit.id === unit.id &&
+        other.at!.compartment.id !== compartment.id &&
+        other.at!.compartment.floor < compartment.floor &&
+        other.at!.compartment.x < compartment.x + compartment.width &&
+        compartment.x < other.at!.compartment.x + other.at!.compartment.width,
+    );
+    if (stored.hazards.has('H15')) {
+      const burning = beside.filter(
+        (other) =>
+          isFlammable(other.words) || (other.hazards.has('H5') && !stored.hazards.has('H5')) || isPaper(other.words),
+      );
+      if (burning.length)
+        found.push(
+          caution(
+            stored,
+            'H15',
+            'beside',
+            'danger',
+            `It gets hot and stands beside ${burning.map(nameOf).join(', ')} (${placeOf(stored)}).`,
+            'A place of its own, and only when it is cold; sprays, solvents and paper elsewhere.',
+          ),
+        );
+    }
+    if (stored.hazards.has('H5') && !isFood(stored.bin.name)) {
+      const food = [...beside, ...below].filter((other) => isFood(other.words) && !other.hazards.has('H5'));
+      if (food.length)
+        found.push(
+          caution(
+            stored,
+            'H5',
+            'food',
+            'danger',
+            `It stands with or above food or dishes: ${food.map(nameOf).join(', ')} (${placeOf(stored)}).`,
+            'Another, locked place: never above or with food or dishes.',
+          ),
+        );
+    }
+    if (stored.category.zoneKind === 'changing' && !isFood(stored.words)) {
+      const food = beside.filter((other) => isFood(other.words));
+      if (food.length)
+        found.push(
+          caution(
+            stored,
+            'H11',
+            '',
+            'danger',
+            `Things for changing nappies stand with ${food.map(nameOf).join(', ')} (${placeOf(stored)}).`,
+            'Changing apart from food and dishes; clean the surface before anything else stands there.',
+          ),
+        );
+    }
+  }
+  return found;
+}
