@@ -4,22 +4,10 @@
  */
 import { comesInto, placeProblemOf, usersOf, type RoomData } from '../placement/place-problem-of.ts';
 import { ageInMonths } from './ages.ts';
+import type { Caution, Child } from './caution.ts';
 import { cotCautions, liftCautions, loadCautions, topCautions, unitCautions } from './furniture.ts';
 import { storedIn, type Stored } from './stored.ts';
-import { containerCautions, neighbourCautions, privacyCautions, reachCautions, type Child } from './things.ts';
-
-export const DEFER = 'Local codes, your licence and licensed trades decide; this is only the usual caution.';
-
-export interface Caution {
-  /** Stable for the same facts. */
-  key: string;
-  hazard: string;
-  severity: 'warn' | 'danger';
-  /** The bin, unit or compartment. */
-  about: string;
-  fact: string;
-  helps: string;
-}
+import { containerCautions, neighbourCautions, privacyCautions, reachCautions } from './things.ts';
 
 /** A child who should use what must be out of its reach: for the person to resolve. */
 function contradictions(data: RoomData, all: readonly Stored[]): Caution[] {

@@ -1,7 +1,8 @@
 /** All cautions of a site, room by room, as `stube check` prints them. */
 import type { SiteData } from '../model/entities.ts';
 import { roomDataOf } from '../placement/place-problem-of.ts';
-import { cautionsOf, type Caution } from './cautions.ts';
+import type { Caution } from './caution.ts';
+import { cautionsOf } from './cautions.ts';
 
 export interface SiteCaution extends Omit<Caution, 'key'> {
   room: string;

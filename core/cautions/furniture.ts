@@ -4,9 +4,8 @@ import type { RoomData } from '../placement/place-problem-of.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
 import type { Compartment, Unit, Zone } from '../model/entities.ts';
 import { SIX_YEARS, THREE_YEARS } from './ages.ts';
-import type { Caution } from './cautions.ts';
+import type { Caution, Child } from './caution.ts';
 import { nameOf, placeOf, type Stored } from './stored.ts';
-import type { Child } from './things.ts';
 
 /** Above this height (mm) and steeper than this height to depth, furniture is to be anchored where children are. */
 export const TIPPING = { height: 600, ratio: 1.5 };

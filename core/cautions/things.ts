@@ -1,12 +1,10 @@
 /** Dangerous things: who gets at them, what they stand in, and what stands beside them (H2 to H6, H11, H14, H15). */
-import type { HazardId, Person } from '../model/entities.ts';
+import type { HazardId } from '../model/entities.ts';
 import { SIX_YEARS, THREE_YEARS } from './ages.ts';
-import type { Caution } from './cautions.ts';
+import type { Caution, Child } from './caution.ts';
 import { SMALL_PARTS } from './hazards-of.ts';
 import { isReachedBy, nameOf, placeOf, type Stored } from './stored.ts';
 import { isFlammable, isFood, isFoodContainer, isPaper } from './words.ts';
-
-export type Child = Person & { months: number };
 
 const caution = (
   stored: Stored,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What has no place yet, and what to be careful of. */
 import type { Bin } from '@stube/core/model/entities';
-import { DEFER, type Caution } from '@stube/core/cautions/cautions';
+import { DEFER, type Caution } from '@stube/core/cautions/caution';
 
 defineProps<{ bins: readonly Bin[]; cautions: readonly Caution[] }>();
 const emit = defineEmits<{ grab: [event: PointerEvent, id: string]; pick: [id: string] }>();
