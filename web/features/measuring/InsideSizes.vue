@@ -50,7 +50,7 @@ async function measure(
           :value="unit.id"
           @change="emit('choose', ($event.target as HTMLSelectElement).value)"
         >
-          <option v-for="unit in units" :key="unit.id" :value="unit.id">{{ unit.name }}</option>
+          <option v-for="other in units" :key="other.id" :value="other.id">{{ other.name }}</option>
         </select></label
       >
       <button class="press small" type="button" @click="emit('edit', unit)">
