@@ -27,7 +27,7 @@ module.exports = {
       name: 'db-knows-no-feature',
       severity: 'error',
       from: { path: '^server/db/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^server/(features|http|work|documents)/' },
+      to: { path: '^server/(features|http|threads|documents)/' },
     },
     {
       name: 'one-service-names-routes-of-none',

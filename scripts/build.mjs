@@ -26,7 +26,7 @@ export async function build() {
   await esbuild.build({
     entryPoints: {
       main: join(ROOT, 'server', 'main.ts'),
-      worker: join(ROOT, 'server', 'work', 'worker.ts'),
+      worker: join(ROOT, 'server', 'threads', 'worker.ts'),
       restore: join(ROOT, 'server', 'restore.ts'),
     },
     outdir: out,

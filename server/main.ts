@@ -7,7 +7,7 @@ import { collectPictures } from './db/history.ts';
 import { DirectoryHeld, LockLost } from './db/lock.ts';
 import { DataRefused, openStore } from './db/open.ts';
 import { withoutContents } from './http/handle.ts';
-import { WorkerPool } from './work/pool.ts';
+import { WorkerPool } from './threads/pool.ts';
 
 /** Whoever asks the server to stop waits no longer than this, ms. */
 const STOP_MS = 4500;

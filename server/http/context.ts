@@ -3,7 +3,7 @@ import type { Request, Router } from 'express';
 import type { Db } from '../db/open.ts';
 import { NotFound } from '../db/problems.ts';
 import { NOBODY, type Scope } from '../db/scope.ts';
-import type { Work } from '../work/pool.ts';
+import type { Work } from '../threads/pool.ts';
 
 export interface Context {
   db: Db;

@@ -4,7 +4,7 @@ import type { SiteData } from '@stube/core/model/entities';
 import { CUBES, ROOM } from '@stube/core/model/testing/rows';
 import { createApp } from '../app.ts';
 import { memoryStore, readDump } from '../db/open.ts';
-import { WorkerPool } from '../work/pool.ts';
+import { WorkerPool } from '../threads/pool.ts';
 import { TEMPLATE } from './template.ts';
 
 export async function testServer() {

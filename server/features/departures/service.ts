@@ -4,7 +4,7 @@ import type { ListQuery } from '@stube/contract/departures/requests';
 import { cellsOf, tableCsv, type Column } from '../../documents/table.ts';
 import { readSite } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
-import type { Work } from '../../work/pool.ts';
+import type { Work } from '../../threads/pool.ts';
 
 const COLUMNS: Column<ListedLine>[] = [
   { title: 'what', share: 5, of: (row) => row.name },

@@ -8,7 +8,7 @@ import { NotFound, Refused } from '../../db/problems.ts';
 import { readSite } from '../../db/read.ts';
 import type { Recorder } from '../../db/recorder.ts';
 import type { Scope } from '../../db/scope.ts';
-import type { Work } from '../../work/pool.ts';
+import type { Work } from '../../threads/pool.ts';
 
 type Placed = NonNullable<PlaceRequest['placed']>;
 
