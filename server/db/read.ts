@@ -31,8 +31,10 @@ async function readAll(db: Db, table: TableName, siteId: string): Promise<unknow
   const all: Record<string, unknown>[] = [];
   // In the order in which they lie in the table: as they were made, what was changed last at the end.
   for (let after = '(0,0)'; ;) {
-    const part = sql`select json_build_object(${sql.join(pairs, sql`, `)}) as made, ${t}.ctid as place from ${t}
-      where ${t.siteId} = ${siteId} and ${t}.ctid > ${after}::tid order by ${t}.ctid limit ${ROWS_AT_ONCE}`;
+    // The rows are chosen before they are written as text: else all are written anew for every part.
+    const part = sql`select json_build_object(${sql.join(pairs, sql`, `)}) as made, ${t}.place from
+      (select *, ctid as place from ${t} where ${t.siteId} = ${siteId} and ctid > ${after}::tid
+        order by ctid limit ${ROWS_AT_ONCE}) ${t}`;
     const answer = await db.execute(
       sql`select coalesce(json_agg(made), '[]')::text as rows, (array_agg(place))[count(*)]::text as last from (${part}) part`,
     );
