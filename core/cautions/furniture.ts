@@ -2,10 +2,11 @@
 import { BANDS, gripHundredths } from '../placement/effort.ts';
 import type { RoomData } from '../placement/place-problem-of.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
+import { groupedBy } from '../model/grouped-by.ts';
 import type { Compartment, Unit, Zone } from '../model/entities.ts';
 import { SIX_YEARS, THREE_YEARS } from './ages.ts';
 import type { Caution, Child } from './caution.ts';
-import { nameOf, placeOf, type Stored } from './stored.ts';
+import { binCaution, nameOf, placeOf, type Stored } from './stored.ts';
 
 /** Above this height (mm) and steeper than this height to depth, furniture is to be anchored where children are. */
 export const TIPPING = { height: 600, ratio: 1.5 };
@@ -59,23 +60,25 @@ export function topCautions(all: readonly Stored[], children: readonly Child[]):
     const grip = gripHundredths(type.outHeight, at.compartment);
     if (!wanted || climbers.every((child) => grip <= BANDS.childReach * child.stature)) return [];
     return [
-      {
-        key: `H1top:${stored.bin.id}`,
-        hazard: 'H1',
-        severity: 'danger',
-        about: nameOf(stored),
-        fact: `It stands on top of ${at.unit.name}, ${at.compartment.floor} mm above the floor: children see it and climb after it.`,
-        helps: 'No toys on top of tall furniture: lower, or out of sight.',
-      },
+      binCaution(
+        stored,
+        'H1',
+        'top',
+        'danger',
+        `It stands on top of ${at.unit.name}, ${at.compartment.floor} mm above the floor: children see it and climb after it.`,
+        'No toys on top of tall furniture: lower, or out of sight.',
+      ),
     ];
   });
 }
 
 export function loadCautions(data: RoomData, all: readonly Stored[]): Caution[] {
+  const units = new Map(data.units.map((unit) => [unit.id, unit]));
+  const inCompartment = groupedBy(all, ({ at }) => at?.compartment.id);
   return data.compartments.flatMap((compartment): Caution[] => {
-    const inside = all.filter((stored) => stored.at?.compartment.id === compartment.id);
+    const inside = inCompartment.get(compartment.id) ?? [];
     const mass = inside.reduce((sum, stored) => sum + stored.mass, 0);
-    const unit = data.units.find((unit) => unit.id === compartment.unitId);
+    const unit = units.get(compartment.unitId);
     if (mass <= compartment.maxLoad || !unit) return [];
     return [
       {
@@ -101,32 +104,38 @@ export function liftCautions(data: RoomData, all: readonly Stored[]): Caution[] 
     const found: Caution[] = [];
     const grip = gripHundredths(type.outHeight, at.compartment);
     if (mass > HEAVY_MASS && adults.length && grip > BANDS.shoulder * shortest)
-      found.push({
-        key: `H9:${stored.bin.id}`,
-        hazard: 'H9',
-        severity: 'warn',
-        about: nameOf(stored),
-        fact: `About ${kilos}, lifted from above the shoulder (${placeOf(stored)}).`,
-        helps: 'Between knee and shoulder, or less in it.',
-      });
+      found.push(
+        binCaution(
+          stored,
+          'H9',
+          '',
+          'warn',
+          `About ${kilos}, lifted from above the shoulder (${placeOf(stored)}).`,
+          'Between knee and shoulder, or less in it.',
+        ),
+      );
     else if (mass > OVERHEAD_MASS && at.compartment.floor >= OVERHEAD_HEIGHT)
-      found.push({
-        key: `H1over:${stored.bin.id}`,
-        hazard: 'H1',
-        severity: 'warn',
-        about: nameOf(stored),
-        fact: `About ${kilos} stands ${at.compartment.floor} mm above the floor.`,
-        helps: 'Heavy things low, light ones above.',
-      });
+      found.push(
+        binCaution(
+          stored,
+          'H1',
+          'over',
+          'warn',
+          `About ${kilos} stands ${at.compartment.floor} mm above the floor.`,
+          'Heavy things low, light ones above.',
+        ),
+      );
     if (mass > CHILD_CARRIES && category.users.length && category.users.every((id) => children.has(id)))
-      found.push({
-        key: `H9child:${stored.bin.id}`,
-        hazard: 'H9',
-        severity: 'warn',
-        about: nameOf(stored),
-        fact: `About ${kilos}, and only children are said to use it.`,
-        helps: 'Less in each, or on wheels: children carry little.',
-      });
+      found.push(
+        binCaution(
+          stored,
+          'H9',
+          'child',
+          'warn',
+          `About ${kilos}, and only children are said to use it.`,
+          'Less in each, or on wheels: children carry little.',
+        ),
+      );
     return found;
   });
 }
@@ -155,14 +164,16 @@ export function cotCautions(data: RoomData, all: readonly Stored[], children: re
     );
     const found: Caution[] = here
       .filter((stored) => stored.hazards.has('H6') && !stored.at!.unit.locked)
-      .map((stored) => ({
-        key: `H6cot:${stored.bin.id}`,
-        hazard: 'H6',
-        severity: 'danger' as const,
-        about: nameOf(stored),
-        fact: `Bags, film or cords stand at ${cot.name} (${placeOf(stored)}).`,
-        helps: 'Away from beds and cots, whatever the height: loops hang down.',
-      }));
+      .map((stored) =>
+        binCaution(
+          stored,
+          'H6',
+          'cot',
+          'danger',
+          `Bags, film or cords stand at ${cot.name} (${placeOf(stored)}).`,
+          'Away from beds and cots, whatever the height: loops hang down.',
+        ),
+      );
     if (above.length)
       found.push({
         key: `H10:${unit.id}`,

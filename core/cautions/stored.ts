@@ -1,15 +1,14 @@
 /** What stands where in a room, with all that is known of its dangers: the facts that the rules go by. */
 import { BANDS, gripHundredths } from '../placement/effort.ts';
 import { binMass, type RoomData } from '../placement/place-problem-of.ts';
-import type { Bin, Category, Compartment, ContainerType, HazardId, Line, Person, Unit } from '../model/entities.ts';
-import { hazardsOf } from './hazards-of.ts';
+import type { Bin, Category, Compartment, ContainerType, HazardId, Person, Unit } from '../model/entities.ts';
+import type { Caution } from './caution.ts';
+import { hazardsOf, keptByCategory, wordsOf } from './hazards-of.ts';
 
 export interface Stored {
   bin: Bin;
   category: Category;
   type: ContainerType;
-  /** Lines of its category in the room that stay. */
-  lines: readonly Line[];
   /** Its names and those of what is in it. */
   words: string;
   /** Of the category, of the words, and of the sizes of what is in it. */
@@ -23,17 +22,18 @@ export interface Stored {
 export function storedIn(data: RoomData): Stored[] {
   const units = new Map(data.units.map((unit) => [unit.id, unit]));
   const spaces = new Map(data.compartments.map((space) => [space.id, space]));
+  const kept = keptByCategory(data.lines ?? []);
   return data.bins.flatMap((bin): Stored[] => {
     const category = data.categories.get(bin.categoryId);
     const type = data.types.get(bin.containerTypeId);
     if (!category || !type) return [];
-    const lines = (data.lines ?? []).filter((line) => line.categoryId === bin.categoryId && line.decision === 'keep');
-    const words = [bin.name, category.name, ...lines.flatMap((line) => [line.name, line.note])].join('; ');
+    const lines = kept.get(bin.categoryId) ?? [];
+    const words = wordsOf(category, bin.name, lines);
     const hazards = hazardsOf(category, bin.name, lines, data.people);
     const compartment = spaces.get(bin.compartmentId ?? '');
     const unit = compartment && units.get(compartment.unitId);
     const at = compartment && unit ? { compartment, unit } : null;
-    return [{ bin, category, type, lines, words, hazards, mass: binMass(bin, category, type), at }];
+    return [{ bin, category, type, words, hazards, mass: binMass(bin, category, type), at }];
   });
 }
 
@@ -46,3 +46,13 @@ export const isReachedBy = (stored: Stored, child: Pick<Person, 'stature'>, stan
 
 export const nameOf = ({ bin }: Stored): string => `${bin.code} ${bin.name}`;
 export const placeOf = ({ at }: Stored): string => (at ? `${at.unit.name}, ${at.compartment.name}` : 'the bench');
+
+/** A caution about one bin. @param part tells cautions of one hazard about it apart */
+export const binCaution = (
+  stored: Stored,
+  hazard: HazardId | 'H1' | 'H9' | 'H11',
+  part: string,
+  severity: Caution['severity'],
+  fact: string,
+  helps: string,
+): Caution => ({ key: `${hazard}${part}:${stored.bin.id}`, hazard, severity, about: nameOf(stored), fact, helps });

@@ -1,26 +1,10 @@
 /** Dangerous things: who gets at them, what they stand in, and what stands beside them (H2 to H6, H11, H14, H15). */
-import type { HazardId } from '../model/entities.ts';
+import { groupedBy } from '../model/grouped-by.ts';
 import { SIX_YEARS, THREE_YEARS } from './ages.ts';
 import type { Caution, Child } from './caution.ts';
 import { SMALL_PARTS } from './hazards-of.ts';
-import { isReachedBy, nameOf, placeOf, type Stored } from './stored.ts';
+import { binCaution, isReachedBy, nameOf, placeOf, type Stored } from './stored.ts';
 import { isFlammable, isFood, isFoodContainer, isPaper } from './words.ts';
-
-const caution = (
-  stored: Stored,
-  hazard: HazardId | 'H11',
-  part: string,
-  severity: Caution['severity'],
-  fact: string,
-  helps: string,
-): Caution => ({
-  key: `${hazard}${part}:${stored.bin.id}`,
-  hazard,
-  severity,
-  about: nameOf(stored),
-  fact,
-  helps,
-});
 
 const heightOf = (stored: Stored): string => `${placeOf(stored)}, ${stored.at!.compartment.floor} mm above the floor`;
 
@@ -36,7 +20,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
   const anybody = reaching(Infinity);
   if (hazards.has('H3') && open && (young.length || anybody.length))
     found.push(
-      caution(
+      binCaution(
         stored,
         'H3',
         '',
@@ -47,7 +31,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
     );
   if (hazards.has('H4') && anybody.length)
     found.push(
-      caution(
+      binCaution(
         stored,
         'H4',
         '',
@@ -59,7 +43,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
   if (hazards.has('H5') && open)
     found.push(
       anybody.length
-        ? caution(
+        ? binCaution(
             stored,
             'H5',
             '',
@@ -67,7 +51,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
             `Within reach of ${names(anybody)} (${heightOf(stored)}).`,
             'Lock it away, in its own container.',
           )
-        : caution(
+        : binCaution(
             stored,
             'H5',
             '',
@@ -78,7 +62,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
     );
   if (hazards.has('H15') && !hazards.has('H4') && anybody.length)
     found.push(
-      caution(
+      binCaution(
         stored,
         'H15',
         '',
@@ -90,7 +74,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
   const tasting = reaching(THREE_YEARS);
   if (hazards.has('H2') && tasting.length)
     found.push(
-      caution(
+      binCaution(
         stored,
         'H2',
         '',
@@ -101,7 +85,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
     );
   if (hazards.has('H6') && tasting.length)
     found.push(
-      caution(
+      binCaution(
         stored,
         'H6',
         '',
@@ -117,7 +101,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
 export function containerCautions(stored: Stored): Caution[] {
   if (!stored.hazards.has('H5') || !isFoodContainer(stored.type.name)) return [];
   return [
-    caution(
+    binCaution(
       stored,
       'H5',
       'food-container',
@@ -132,7 +116,7 @@ export function containerCautions(stored: Stored): Caution[] {
 export function privacyCautions(stored: Stored): Caution[] {
   if (!stored.hazards.has('H14') || !stored.at || stored.at.unit.locked) return [];
   return [
-    caution(
+    binCaution(
       stored,
       'H14',
       '',
@@ -145,19 +129,13 @@ export function privacyCautions(stored: Stored): Caution[] {
 
 /** What stands together in one compartment, and chemicals above food in one piece of furniture. */
 export function neighbourCautions(all: readonly Stored[]): Caution[] {
-  const placed = all.filter((stored) => stored.at);
+  const inCompartment = groupedBy(all, ({ at }) => at?.compartment.id);
+  const inUnit = groupedBy(all, ({ at }) => at?.unit.id);
   const found: Caution[] = [];
-  for (const stored of placed) {
-    const { compartment, unit } = stored.at!;
-    const beside = placed.filter((other) => other !== stored && other.at!.compartment.id === compartment.id);
-    const below = placed.filter(
-      (other) =>
-        other.at!.unit.id === unit.id &&
-        other.at!.compartment.id !== compartment.id &&
-        other.at!.compartment.floor < compartment.floor &&
-        other.at!.compartment.x < compartment.x + compartment.width &&
-        compartment.x < other.at!.compartment.x + other.at!.compartment.width,
-    );
+  for (const stored of all) {
+    if (!stored.at) continue;
+    const { compartment, unit } = stored.at;
+    const beside = inCompartment.get(compartment.id)!.filter((other) => other !== stored);
     if (stored.hazards.has('H15')) {
       const burning = beside.filter(
         (other) =>
@@ -165,7 +143,7 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
       );
       if (burning.length)
         found.push(
-          caution(
+          binCaution(
             stored,
             'H15',
             'beside',
@@ -176,10 +154,19 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
         );
     }
     if (stored.hazards.has('H5') && !isFood(stored.bin.name)) {
+      const below = inUnit
+        .get(unit.id)!
+        .filter(
+          ({ at }) =>
+            at!.compartment.id !== compartment.id &&
+            at!.compartment.floor < compartment.floor &&
+            at!.compartment.x < compartment.x + compartment.width &&
+            compartment.x < at!.compartment.x + at!.compartment.width,
+        );
       const food = [...beside, ...below].filter((other) => isFood(other.words) && !other.hazards.has('H5'));
       if (food.length)
         found.push(
-          caution(
+          binCaution(
             stored,
             'H5',
             'food',
@@ -193,7 +180,7 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
       const food = beside.filter((other) => isFood(other.words));
       if (food.length)
         found.push(
-          caution(
+          binCaution(
             stored,
             'H11',
             '',

@@ -1,7 +1,7 @@
 /** What names of things tell of their hazards, beside what their category says. */
 import type { HazardId } from '../model/entities.ts';
 
-/** Words that make it so, and words around them that make it something else. */
+/** Words that make it so, and words around them that make it something else (all of them: global). */
 interface Rule {
   hazard: HazardId;
   words: RegExp;
@@ -18,30 +18,30 @@ const RULES: readonly Rule[] = [
     hazard: 'H4',
     words:
       /\b(kni(fe|ves)|blades?|scalpels?|razors?|(box|rotary|lino|wire|glass) cutters?|cutting blades?|needles?|(drawing |push |safety |map )?pins?|scissors|awls?|bradawls?|chisels?|saws?|glue guns?|soldering irons?|matches|lighters?|staple guns?|leather punch(es)?)\b/,
-    not: /\b(pine needles?|bowling|rolling pins?|clothes.?pins?|pin ?boards?|seesaws?|jigsaws?|(child|children'?s|kids'?|safety|round.?tip(ped)?) scissors|(knitting|plastic) needles?|play|toy|pretend|butter kni(fe|ves))\b/,
+    not: /\b(pine needles?|bowling|rolling pins?|clothes.?pins?|pin ?boards?|seesaws?|jigsaws?|(child|children'?s|kids'?|safety|round.?tip(ped)?) scissors|(knitting|plastic) needles?|play|toy|pretend|butter kni(fe|ves))\b/g,
   },
   {
     hazard: 'H5',
     words:
       /\b(solvents?|white spirit|turpentine|acetone|(nail )?(varnish|polish) remover|paint (thinner|stripper)|thinners?|spray paints?|(hair|fixative|adhesive) sprays?|sprays?|varnish(es)?|lacquers?|super ?glue|epoxy|contact adhesive|bleach|(cleaning|washing) (agents?|products?|powder|liquid)|(toilet|oven|drain|glass|bathroom) cleaners?|detergents?|dishwasher (tabs|tablets)|disinfectants?|hand sanitisers?|medicines?|medication|pills|cough syrup|painkillers?|methylated spirits?|ammonia|weed ?killer|antifreeze)\b/,
-    not: /\b(spray bottles? \(?empty|empty spray bottles?|play medicine)\b/,
+    not: /\b(spray bottles? \(?empty|empty spray bottles?|play medicine)\b/g,
   },
   {
     hazard: 'H6',
     words:
       /\b((plastic|bin|carrier|freezer|bread) bags?|bin liners?|cling ?film|bubble wrap|laminating film|cords?|strings?|twine|ribbons?|skipping ropes?|ropes?|laces|elastic|yarns?|blind cords?|necklaces?|cables?)\b/,
-    not: /\b(string quartet|guitar strings|shoe ?laces board)\b/,
+    not: /\b(string quartet|guitar strings|shoe ?laces board)\b/g,
   },
   {
     hazard: 'H2',
     words:
       /\b(beads?|marbles|buttons|sequins|coins?|glass (stones?|nuggets)|pebbles|dice|googly eyes|pearls?|small parts|tiddlywinks|nuts and bolts|drawing pins)\b/,
-    not: /\b(button (cells?|batter)|bead (maze|frame)s?|marble run|water (beads?|pearls?))\b/,
+    not: /\b(button (cells?|batter)|bead (maze|frame)s?|marble run|water (beads?|pearls?))\b/g,
   },
   {
     hazard: 'H15',
     words: /\b((steam |clothes )?irons?|glue guns?|heat press(es)?|soldering irons?|hot plates?|waffle irons?)\b/,
-    not: /\b(iron.on|toy iron|play iron|golf)\b/,
+    not: /\b(iron.on|toy iron|play iron|golf)\b/g,
   },
   {
     hazard: 'H14',
@@ -53,9 +53,9 @@ const RULES: readonly Rule[] = [
 /** @example hazardsInWords('craft knives and blades') // ['H4'] */
 export function hazardsInWords(text: string): HazardId[] {
   const plain = text.toLowerCase().normalize('NFC');
-  return RULES.filter(({ words, not }) =>
-    words.test(not ? plain.replace(new RegExp(not.source, 'g'), ' ') : plain),
-  ).map(({ hazard }) => hazard);
+  return RULES.filter(({ words, not }) => words.test(not ? plain.replace(not, ' ') : plain)).map(
+    ({ hazard }) => hazard,
+  );
 }
 
 /** What burns or gives off vapour: never beside what gets hot. */
@@ -69,6 +69,6 @@ export const isFood = (text: string): boolean =>
   ) && !/\b(play|toy|pretend|doll)/i.test(text);
 /** A container that food or drink comes in: what is in it would be taken for that. */
 export const isFoodContainer = (name: string): boolean =>
-  /\b(jam|honey|pickle|preserving|mason|food|lunch|juice|milk|drink(ing|s)?|lemonade|yog(h)?urt|cereal|biscuit|sweets?|spice|baby food)\b.*|\b(water|soda) bottle\b/i.test(
+  /\b(jam|honey|pickle|preserving|mason|food|lunch|juice|milk|drink(ing|s)?|lemonade|yog(h)?urt|cereal|biscuit|sweets?|spice|baby food)\b|\b(water|soda) bottle\b/i.test(
     name,
   );

@@ -13,7 +13,7 @@ import type { FitAnswer, FitPlacement, FitProblem } from './problem.ts';
 
 export interface FitOptions {
   seed?: number;
-  /** yields at the most (each about a millisecond's work): the measure of work that repeats. */
+  /** Yields at the most (each about a millisecond's work): the measure of work that repeats. */
   iterations?: number;
 }
 
@@ -48,10 +48,10 @@ export const stacks = (problem: FitProblem): boolean => {
 const SMALL = 12;
 /** Containers from which on a shelf's proof gets fewer turns; found by trial. */
 const FULL_SHELF = 16;
-/** yields without a better packing, after the value is proven, that are spent on less digging. */
+/** Yields without a better packing, after the value is proven, that are spent on less digging. */
 const BLOCKING_ITERATIONS = 150;
 
-/** Yields after every yield, so that the caller can report, listen and stop; returns the answer. */
+/** Gives way after every step, so that the caller can report, listen and stop; returns the answer. */
 export function* fitSteps(whole: FitProblem, options: FitOptions = {}): Generator<FitProgress, FitAnswer> {
   const problem = {
     ...whole,

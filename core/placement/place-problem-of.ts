@@ -13,7 +13,7 @@ import type {
   Unit,
   Zone,
 } from '../model/entities.ts';
-import { hazardsOf } from '../cautions/hazards-of.ts';
+import { hazardsOf, keptByCategory } from '../cautions/hazards-of.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
 import { HEAVY_MASS } from './problem.ts';
 
@@ -128,13 +128,14 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         walk: Object.fromEntries(centres.map((zone) => [zone.id, walkMetres(zone, unit)])),
       };
     });
+  const kept = keptByCategory(data.lines ?? []);
   const bins = data.bins.flatMap((bin): PlaceBin[] => {
     const category = data.categories.get(bin.categoryId);
     const type = data.types.get(bin.containerTypeId);
     if (!category || !type) return [];
     const mass = binMass(bin, category, type);
     // What the words and sizes of its things tell counts as much as what its category says.
-    const hazards = [...hazardsOf(category, bin.name, data.lines ?? [], data.people)];
+    const hazards = [...hazardsOf(category, bin.name, kept.get(category.id) ?? [], data.people)];
     const { users } = usersOf({ ...category, hazards }, people);
     // A heavy bin is no child's: it is fetched for them.
     const able = mass > HEAVY_MASS ? users.filter((person) => person.kind === 'adult') : users;

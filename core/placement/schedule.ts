@@ -1,6 +1,6 @@
 /** Who works when: a little search first, then mostly the bound, then the search alone, from hot to cold. Times are shares, 0 … 1. */
 
-/** yields of search before the bound: so many, or more until that share of the time, so that bound and screen have a fair plan. */
+/** Yields of search before the bound: so many, or more until that share of the time, so that bound and screen have a fair plan. */
 const FIRST_SEARCH = { least: 5, most: 15, share: 0.1 };
 /** While the bound works, one yield of so many is the search's. */
 const SEARCH_EVERY = 6;

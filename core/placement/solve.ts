@@ -12,7 +12,7 @@ import { UNPLACED, type PlaceAnswer, type PlaceProblem } from './problem.ts';
 
 export interface PlaceOptions {
   seed?: number;
-  /** yields at the most: the measure of work that repeats. */
+  /** Yields at the most: the measure of work that repeats. */
   iterations?: number;
   /** How much of the time is over, 0 … 1, for callers with a clock; by yields otherwise. */
   elapsed?: () => number;
@@ -35,15 +35,15 @@ const COLD = 0.8;
 /** How many choices looked at make a yield of the bound, and its rounds at most. */
 const BOUND_YIELD_INTERVAL = 30_000;
 const MAX_ROUNDS = 50;
-/** yields between looks whether more choices can be forgotten. */
+/** Yields between looks whether more choices can be forgotten. */
 const REVIEW_EVERY = 8;
 /** Bins up to this number are searched to the end. */
 const SMALL = 24;
 const EXACT_NODES = 4_000_000;
-/** yields worth spending on so many bins where nobody sets a limit; found by trial on rooms of 10 to 120 bins. */
+/** Yields worth spending on so many bins where nobody sets a limit; found by trial on rooms of 10 to 120 bins. */
 export const usualIterations = (bins: number): number => Math.min(600, 60 + 5 * bins);
 
-/** Yields after every yield (a millisecond or a few), so that a worker can report and listen; returns the answer. */
+/** Gives way after every step (a millisecond or a few), so that a worker can report and listen; returns the answer. */
 export function* solvePlaceSteps(
   problem: PlaceProblem,
   options: PlaceOptions = {},

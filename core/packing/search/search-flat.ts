@@ -13,7 +13,7 @@ const FIRST_WIDTH = 20;
 const WIDEST = 4000;
 const WIDEST_UNEVEN = 300;
 
-/** Breaths for each of the beams: of blocks, where all pieces are worth their room, else of rebuilding, as the choice matters more. */
+/** Yields for each of the beams: of blocks, where all pieces are worth their room, else of rebuilding, as the choice matters more. */
 const TURNS = { blocks: 4, rebuilt: 2 };
 
 /** Runs on chosen subsets for each run on everything, where some pieces are worth more room than others. */
