@@ -5,16 +5,15 @@ import { MODEL_VERSION } from '@stube/core/model/upgrade';
 import type { ChangeAnswer, History } from '@stube/contract/answers';
 import { historyOf } from './history.ts';
 import type { Db } from './open.ts';
-import { inBatches, Recorder, takeRevision, type AnyRow, type Written } from './recorder.ts';
+import { inBatches, lastWritten, Recorder, takeRevision, type AnyRow, type Written } from './recorder.ts';
 import type { Scope } from './scope.ts';
 import { change, journal } from './tables.ts';
 import { turn } from './turn.ts';
 
 /** All rows a change has written or removed, so that a screen can follow without asking again. */
 export function answerOf(revision: number, what: string, written: readonly Written[], history: History): ChangeAnswer {
-  const last = new Map(written.map((row) => [`${row.table} ${row.rowId}`, row]));
   const answer: ChangeAnswer = { revision, what, rows: {}, removed: {}, history };
-  for (const { table, rowId, after } of last.values())
+  for (const { table, rowId, after } of lastWritten(written))
     if (after) ((answer.rows[table] ??= []) as unknown as AnyRow[]).push(after);
     else (answer.removed[table] ??= []).push(rowId);
   return answer;

@@ -15,6 +15,15 @@ export interface Written {
   after: AnyRow | null;
 }
 
+/** The last that was written of each row. */
+export const lastWritten = (written: readonly Written[]): Written[] => [
+  ...new Map(written.map((row) => [`${row.table} ${row.rowId}`, row])).values(),
+];
+
+/** What a row is called by; empty where it has neither code nor name. */
+export const titleOf = (row: Readonly<Record<string, unknown>> | null): string =>
+  String(row?.code ?? row?.name ?? row?.what ?? '');
+
 /** The columns of every site table that code for all of them needs. */
 type SiteTable = PgTable & {
   id: typeof SITE_TABLES.bin.id;

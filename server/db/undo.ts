@@ -11,7 +11,7 @@ import { answerOf } from './change.ts';
 import { historyOf, nextStep, type Direction } from './history.ts';
 import type { Db } from './open.ts';
 import { Refused } from './problems.ts';
-import { Recorder, tableOf, takeRevision, type AnyRow, type Written } from './recorder.ts';
+import { lastWritten, Recorder, tableOf, takeRevision, titleOf, type AnyRow, type Written } from './recorder.ts';
 import { knownIds, pointingTo } from './references.ts';
 import type { Scope } from './scope.ts';
 import { change, journal } from './tables.ts';
@@ -64,8 +64,8 @@ export async function stepHistory(
 const refused = (what: string, reason: string): Refused =>
   new Refused([{ field: 'change', message: `“${what}” cannot be taken back or done again by itself: ${reason}` }]);
 
-const titleOf = (table: TableName, row: AnyRow | null): string =>
-  `${ENTITIES[table].words.one} ${String(row?.code ?? row?.name ?? row?.what ?? '')}`.trim();
+const namedRow = (table: TableName, row: AnyRow | null): string =>
+  `${ENTITIES[table].words.one} ${titleOf(row)}`.trim();
 
 /** A row is as the change left it, or somebody has built on it. */
 async function refuseWhereBuiltOn(
@@ -86,7 +86,7 @@ async function refuseWhereBuiltOn(
     for (const { rowId, before } of wanted) {
       const now = found.get(rowId) ?? null;
       if (same(now, before)) continue;
-      const name = titleOf(table, now ?? before);
+      const name = namedRow(table, now ?? before);
       throw refused(
         what,
         now
@@ -99,12 +99,11 @@ async function refuseWhereBuiltOn(
 
 /** What it brings back must find what it points to, and what it takes away must not be pointed to. */
 async function refuseWhereTorn(recorder: Recorder, written: readonly Written[], what: string): Promise<void> {
-  const last = new Map(written.map((row) => [`${row.table} ${row.rowId}`, row]));
   const wanted = new Map<TableName, Set<string>>();
   const gone = new Map<TableName, Set<string>>();
   const add = (to: Map<TableName, Set<string>>, table: TableName, id: string) =>
     (to.get(table) ?? to.set(table, new Set()).get(table)!).add(id);
-  for (const { table, rowId, after } of last.values())
+  for (const { table, rowId, after } of lastWritten(written))
     if (!after) add(gone, table, rowId);
     else
       for (const reference of referencesOf(table))
@@ -117,7 +116,7 @@ async function refuseWhereTorn(recorder: Recorder, written: readonly Written[], 
   for (const [table, ids] of gone)
     for (const reference of referencesTo(table)) {
       const [row] = await pointingTo(recorder, reference, ids);
-      if (row) throw refused(what, `${titleOf(reference.table, row)} was put there since, by another device.`);
+      if (row) throw refused(what, `${namedRow(reference.table, row)} was put there since, by another device.`);
     }
 }
 

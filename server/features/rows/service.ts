@@ -6,7 +6,7 @@ import type { CreatableTable } from '@stube/contract/rows/schemas';
 import { makeChange } from '../../db/change.ts';
 import { newId } from '../../db/ids.ts';
 import { checkReferences, removeWithAll } from '../../db/references.ts';
-import type { AnyRow, Recorder } from '../../db/recorder.ts';
+import { titleOf, type AnyRow, type Recorder } from '../../db/recorder.ts';
 import type { Scope } from '../../db/scope.ts';
 import { Stale } from '../../db/problems.ts';
 import { HOOKS } from './hooks.ts';
@@ -14,7 +14,6 @@ import { HOOKS } from './hooks.ts';
 type Values = Record<string, unknown>;
 
 const wordFor = (table: TableName): string => ENTITIES[table].words.one;
-const titleOf = (row: Values): string => String(row.code ?? row.name ?? row.what ?? '');
 const named = (act: string, table: TableName, title: string): string => `${act} ${wordFor(table)} ${title}`.trim();
 
 export async function createRow(scope: Scope, table: CreatableTable, values: Values): Promise<ChangeAnswer> {
