@@ -43,8 +43,8 @@ const COMMANDS: Record<string, (json: unknown) => unknown> = {
   },
   read: (json) => readLines(readLinesProblem(json)),
   check(json) {
-    const { data, day } = readSavedSite(json);
-    return checkSite(data, day);
+    const { data, day, asMeant } = readSavedSite(json);
+    return checkSite(data, day, asMeant);
   },
 };
 

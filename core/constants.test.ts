@@ -82,7 +82,15 @@ test('small parts, cots and what children carry', () =>
   }));
 
 test('how much room things take', () => {
-  expect(PACKING_FACTOR).toEqual({ neat: 1.1, rigid: 0.7, small: 0.8, long: 0.7, soft: 0.6, nesting: 0.35 });
+  expect(PACKING_FACTOR).toEqual({
+    neat: 1.1,
+    rigid: 0.7,
+    small: 0.8,
+    long: 0.7,
+    soft: 0.6,
+    nesting: 0.35,
+    flat: 1.05,
+  });
   expect(FORM_FACTOR).toEqual({ box: 1, tapered: 0.9, round: 0.78 });
   expect(Object.fromEntries(EVERYDAY_MEASURES.map(({ key, litres }) => [key, litres]))).toEqual({
     handful: 0.15,
@@ -92,6 +100,20 @@ test('how much room things take', () => {
     bag: 15,
     basket: 45,
     sack: 60,
+    jar: 0.5,
+    'small box': 0.8,
+    box: 15,
+    'small bag': 1,
+    'medium bag': 4,
+    tin: 1,
+    tub: 1.5,
+    bowl: 2,
+    tray: 4,
+    bucket: 10,
+    drawer: 12,
+    crate: 40,
+    metre: 0,
+    kilogram: 0,
   });
   expect(defaultsOf('site')).toMatchObject({ growth: 0.1, fillLimit: 0.8 });
 });

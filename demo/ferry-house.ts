@@ -148,7 +148,7 @@ export const ROOMS: DemoRoom[] = [
     zones: [['Chart table', 'table work', 2600, 2200], ['Lamp corner', 'reading', 4300, 3500], ['Middle of the room', 'whole room', 2600, 2300]],
     units: [
       { name: 'Compass cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [1200, 4210] },
-      { name: 'Log bookcase', template: 'bookcase', size: [1800, 1850, 320], grid: [3, 5], at: [3300, 4280], raised: 60, anchored: true },
+      { name: 'Log bookcase', template: 'bookcase', size: [1800, 1850, 320], grid: [3, 4], at: [3300, 4280], raised: 60, anchored: true },
       { name: 'Lamp shelf', template: 'bookcase', size: [1600, 1250, 380], grid: [2, 4], at: [2600, 400], anchored: true },
       { name: 'Sextant cabinet', template: 'cabinet', size: [900, 1800, 420], grid: [1, 5], at: [600, 420], raised: 80, locked: true, anchored: true },
       { name: 'Map drawers', template: 'chest', size: [900, 1000, 560], grid: [1, 6], at: [4600, 4040], anchored: true },
@@ -166,12 +166,12 @@ export const ROOMS: DemoRoom[] = [
     zones: [['Desk', 'office', 1900, 1500], ['Changing bench', 'changing', 3200, 900], ['Middle of the office', 'whole room', 1900, 1600]],
     units: [
       { name: 'Strong cabinet', template: 'cabinet', size: [1000, 1950, 420], grid: [2, 5], at: [600, 2780], raised: 80, locked: true, anchored: true },
-      { name: 'Paper bookcase', template: 'bookcase', size: [1600, 1900, 340], grid: [2, 6], at: [2000, 2860], raised: 60, anchored: true },
+      { name: 'Paper bookcase', template: 'bookcase', size: [1600, 1900, 340], grid: [2, 5], at: [2000, 2860], raised: 60, anchored: true },
       { name: 'Desk drawers', template: 'chest', size: [900, 720, 560], grid: [2, 4], at: [2700, 640] },
       { name: 'Supply cubes', template: 'cubes', size: [1126, 760, 390], grid: [3, 2], at: [3200, 2810] },
     ],
     lines: [
-      '10 copy paper', '200 envelopes', '30 sticky notes', '80 pens and pencils', '2 mugs paper clips and pins', '6 staplers and punches', '12 ring binders', '60 hanging files', '150 plastic wallets', '2 laminating film', '6 labels and label tape', '3 ink and toner', '8 address stamps', '6 calendars and planners', '8 postal supplies',
+      '10 reams of copy paper', '200 envelopes', '30 sticky notes', '80 pens and pencils', '2 mugs paper clips and pins', '6 staplers and punches', '12 ring binders', '60 hanging files', '150 plastic wallets', '2 packs of laminating film', '60 labels and label tape', '3 ink and toner', '8 address stamps', '6 calendars and planners', '8 postal supplies',
       '10 cables', '4 extension leads', '40 batteries', '14 button cells', '6 torches', '2 camera and lenses', '30 first-aid supplies', '6 medicines', '14 tissues', '5 cleaning agents', '10 cloths and sponges for cleaning', '8 kitchen roll', '3 dustpan and brushes',
     ],
     open: [

@@ -24,7 +24,7 @@ describe('the way of a heap', () => {
     await server.post(`/sites/${site}/rooms/${room}/place`);
     const data = await server.data(site);
     expect(data.line.map((line) => line.decision)).toEqual(['keep', 'keep', 'keep', 'give away']);
-    expect(data.family.map((family) => family.name).sort()).toEqual(['Bits and beads', 'Building', 'Drawing']);
+    expect(data.family.map((family) => family.name).sort()).toEqual(['Bits and beads', 'Building', 'Drawing', 'Electrics']);
     expect(data.bin.length).toBeGreaterThanOrEqual(3);
     expect(data.bin.every((bin) => bin.compartmentId && /^N\d+$/.test(bin.code))).toBe(true);
 
@@ -35,7 +35,7 @@ describe('the way of a heap', () => {
     expect(csv).toMatch(/N\d+,Wooden blocks,Building,Wooden blocks,3 shoeboxes,15,[^,]+,Net loft,Low cubes,cube/);
 
     const file = await server.get(`/sites/${site}/export`);
-    expect(file).toMatchObject({ format: 'stube-site', version: 3, exportedAt: '2026-03-01T10:00:00.000Z' });
+    expect(file).toMatchObject({ format: 'stube-site', version: 4, exportedAt: '2026-03-01T10:00:00.000Z' });
     const { siteId } = await server.post('/import', file);
     const copy = await server.data(siteId);
     expect(copy.bin.map((bin) => bin.code).sort()).toEqual(data.bin.map((bin) => bin.code).sort());
@@ -60,7 +60,12 @@ describe('the way of a heap', () => {
     await server.post(`/sites/${site}/rooms/${room}/contain`);
     const bin = (await server.data(site)).bin[0]!;
     await server.post(`/sites/${site}/bins/${bin.id}/seen`, { version: bin.version, full: 1.2 });
-    expect((await server.data(site)).category[0]!.bulkCorrection).toBeGreaterThan(1.1);
+    const learned = (await server.data(site)).category[0]!.bulkCorrection;
+    expect(learned).toBeGreaterThan(1.1);
+    // The same seen again of the same things teaches nothing more.
+    const seen = (await server.data(site)).bin[0]!;
+    await server.post(`/sites/${site}/bins/${bin.id}/seen`, { version: seen.version, full: 1.2 });
+    expect((await server.data(site)).category[0]!.bulkCorrection).toBe(learned);
   });
 });
 

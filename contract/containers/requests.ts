@@ -3,7 +3,7 @@ import { MAX_BINS } from '@stube/core/containers/choose';
 import { rowId } from '../rows/fields.ts';
 
 export interface ContainRequest {
-  choices?: { categoryId: string; containerTypeId: string; count: number }[];
+  choices?: { categoryId: string; containerTypeId: string | null; count: number }[];
 }
 export const containRequest: Joi.ObjectSchema<ContainRequest> = Joi.object({
   choices: Joi.array()
@@ -11,7 +11,8 @@ export const containRequest: Joi.ObjectSchema<ContainRequest> = Joi.object({
     .items(
       Joi.object({
         categoryId: rowId.required(),
-        containerTypeId: rowId.required(),
+        // Null: without a container.
+        containerTypeId: rowId.allow(null).required(),
         count: Joi.number().integer().min(0).max(MAX_BINS).required(),
       }),
     )

@@ -4,6 +4,7 @@ import {
   ATTRIBUTES,
   CONDITIONS,
   DECISIONS,
+  FIXTURE_KINDS,
   FORMS,
   MATERIALS,
   PHOTO_KINDS,
@@ -15,7 +16,7 @@ import type { FieldsOf } from '@stube/core/model/entity';
 import { HAZARD_WORDS } from '@stube/core/cautions/hazards';
 import { TEMPLATES } from '@stube/core/measuring/template';
 import { DOUBTS } from '@stube/core/pile/doubts';
-import { dayOf } from '@stube/core/pile/tokens';
+import { dayOf } from '@stube/core/pile/reading/day';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { PACKING_FACTOR } from '@stube/core/containers/litres';
 
@@ -58,6 +59,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     growth: Joi.number().min(0).max(0.5),
     fillLimit: Joi.number().min(0.3).max(1),
     measures: Joi.object().pattern(Joi.valid(...EVERYDAY_MEASURES.map((m) => m.key)), Joi.number().min(0.01).max(500)),
+    restDays: list(mm(0, 6), 6),
   },
   person: {
     name: text(60),
@@ -68,6 +70,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
       .pattern(/^\d{4}-(0[1-9]|1[0-2])$/, 'year and month')
       .allow(null),
     reads: flag,
+    mouths: flag,
     limit,
   },
   room: {
@@ -99,6 +102,12 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     sunlit: flag,
     onView: flag,
     anchored: flag,
+    lidSupport: flag,
+    airHoles: flag,
+    latch: flag,
+    maxLoad: mm(100, 2_000_000).allow(null),
+    reused: flag,
+    checked: flag,
     sort: order,
   },
   compartment: {
@@ -133,6 +142,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     perWeek: Joi.number().min(0).max(500),
     users: list(rowId, 60),
     containerTypeId: rowId.allow(null),
+    standsAlone: flag.allow(null),
     bulkCorrection: Joi.number().min(0.25).max(4),
     tidiers: list(rowId, 60),
     limit,
@@ -144,6 +154,9 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     name: text(MAX_NAME),
     amount: Joi.number().greater(0).max(100_000),
     measure: Joi.valid('pieces', ...EVERYDAY_MEASURES.map((m) => m.key)),
+    kind: word.max(120).allow(null),
+    lies: Joi.valid(...Object.keys(PACKING_FACTOR), null),
+    litresEach: Joi.number().greater(0).max(1000).allow(null),
     length: mm(1, 20_000).allow(null),
     width: mm(1, 20_000).allow(null),
     height: mm(1, 20_000).allow(null),
@@ -154,9 +167,14 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     due: day.allow(null),
     destination: note(80),
     keepUntil: day.allow(null),
+    keepsakeOf: rowId.allow(null),
+    putOff: mm(0, 100),
+    handedOver: day.allow(null),
+    gained: mm(0, 1_000_000_000).allow(null),
     decidedAt: instant.allow(null),
     tested: Joi.number().min(0).max(100_000).allow(null),
     dead: Joi.number().min(0).max(100_000).allow(null),
+    testedOn: day.allow(null),
     setPieces: mm(1, 20_000).allow(null),
     setMissing: mm(0, 20_000),
     also: list(rowId, 12),
@@ -179,6 +197,11 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     lid: flag,
     handle: flag,
     stackable: flag,
+    compartments: mm(1, 200),
+    soft: flag,
+    lockable: flag,
+    turntable: flag,
+    liftOut: flag,
     mass: mm(0, 50_000),
     price: mm(0, 10_000_000),
     pack: mm(1, 1000),
@@ -188,7 +211,11 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
   bin: {
     roomId: rowId,
     categoryId: rowId,
-    containerTypeId: rowId,
+    containerTypeId: rowId.allow(null),
+    outWidth: mm(5, 6000).allow(null),
+    outDepth: mm(5, 6000).allow(null),
+    outHeight: mm(5, 6000).allow(null),
+    lineIds: list(rowId, 400),
     code: Joi.string().pattern(/^[A-Z]{1,2}\d{1,5}$/, 'letters and a number'),
     // The name of a category with the number of the bin.
     name: text(70),
@@ -216,5 +243,16 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     width: mm(1, 20_000),
     height: mm(1, 20_000),
     note: note(200),
+  },
+  fixture: { roomId: rowId, kind: Joi.valid(...FIXTURE_KINDS), name: note(60), x: coordinate, y: coordinate },
+  acknowledgement: {
+    roomId: rowId,
+    key: text(160),
+    fact: text(2000),
+    about: text(160),
+    hazard: Joi.string().pattern(/^H\d{1,2}$/, 'hazard'),
+    reason: text(400),
+    on: day,
+    by: note(60),
   },
 };

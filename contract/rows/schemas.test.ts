@@ -27,6 +27,16 @@ const NEW: Record<CreatableTable, Record<string, unknown>> = {
   category: { familyId: 'f', name: 'Planks' },
   deferral: { roomId: 'r', what: 'Bottom drawer', until: '2026-03-09' },
   containerType: TIN,
+  fixture: { roomId: 'r', kind: 'heater', x: 10, y: 20 },
+  acknowledgement: {
+    roomId: 'r',
+    key: 'H1:u',
+    fact: 'It is high.',
+    about: 'Tall case',
+    hazard: 'H1',
+    reason: 'Fixed by the landlord',
+    on: '2026-03-09',
+  },
 };
 NEW.zone.kind = (FIELDS.zone.kind!.describe() as unknown as { allow: unknown[] }).allow.find(
   (one) => typeof one === 'string',

@@ -41,7 +41,16 @@ export function newFields(table: TableName, open: readonly string[] = []): Schem
 /** Tables whose rows people make one by one. */
 export type CreatableTable = Extract<
   TableName,
-  'person' | 'room' | 'zone' | 'unit' | 'family' | 'containerType' | 'category' | 'deferral'
+  | 'person'
+  | 'room'
+  | 'zone'
+  | 'unit'
+  | 'family'
+  | 'containerType'
+  | 'category'
+  | 'deferral'
+  | 'fixture'
+  | 'acknowledgement'
 >;
 export const CREATABLE = TABLES.filter((table) => ENTITIES[table].routes.create) as readonly CreatableTable[];
 export const REMOVABLE = TABLES.filter((table) => ENTITIES[table].routes.remove);

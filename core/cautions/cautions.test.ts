@@ -5,8 +5,8 @@ import type { RoomData } from '../placement/place-problem-of.ts';
 import { placeProblemOf, usersOf } from '../placement/place-problem-of.ts';
 import { starterOf } from '../starter/library.ts';
 import { cautionsOf } from './cautions.ts';
+import { NO_SIZE, row, SPACE, TYPE, UNIT } from './testing/scene.ts';
 
-const row = { version: 1, siteId: 's' };
 const person = (id: string, kind: Person['kind'], stature: number): Person => ({
   ...defaultsOf('person'),
   ...row,
@@ -17,25 +17,12 @@ const person = (id: string, kind: Person['kind'], stature: number): Person => ({
   colour: 'oak',
 });
 const unit = (more: Partial<Unit> = {}): Unit => ({
-  ...row,
-  id: 'u',
-  roomId: 'r',
+  ...UNIT,
   name: 'Tall case',
-  template: 'bookcase',
-  width: 800,
-  height: 1800,
   depth: 300,
-  columns: 1,
-  rows: 5,
-  board: 20,
-  raised: 0,
   x: 0,
   y: 0,
-  locked: false,
-  sunlit: false,
-  onView: true,
   anchored: false,
-  sort: 0,
   ...more,
 });
 const category = (key: string, more: Partial<Category> = {}): Category => ({
@@ -47,46 +34,10 @@ const category = (key: string, more: Partial<Category> = {}): Category => ({
   starter: key,
   ...more,
 });
-const type = {
-  ...row,
-  id: 't',
-  name: 'Box',
-  form: 'box' as const,
-  outWidth: 200,
-  outDepth: 200,
-  outHeight: 150,
-  inWidth: 190,
-  inDepth: 190,
-  inHeight: 140,
-  seeThrough: false,
-  lid: true,
-  handle: false,
-  stackable: false,
-  mass: 200,
-  price: 0,
-  pack: 1,
-  material: 'plastic' as const,
-  owned: 0,
-};
-const space = {
-  ...row,
-  id: 'c',
-  unitId: 'u',
-  name: 'shelf',
-  x: 0,
-  z: 0,
-  width: 760,
-  depth: 280,
-  height: 300,
-  floor: 400,
-  access: 'front' as const,
-  door: false,
-  drawer: false,
-  maxLoad: 20000,
-  sort: 0,
-};
+const type = { ...TYPE, name: 'Box', lid: true };
+const space = { ...SPACE, id: 'c', name: 'shelf', x: 0, z: 0, depth: 280, height: 300, floor: 400 };
 const room = (people: Person[], categories: Category[], units = [unit()]): RoomData => ({
-  site: { growth: 0.1 },
+  site: { growth: 0.1, measures: {} },
   room: {
     ...defaultsOf('room'),
     ...row,
@@ -103,8 +54,10 @@ const room = (people: Person[], categories: Category[], units = [unit()]): RoomD
   zones: [],
   units,
   compartments: [space],
+  lines: [],
   bins: categories.map((category, i) => ({
     ...row,
+    ...NO_SIZE,
     id: `b${i}`,
     roomId: 'r',
     categoryId: category.id,

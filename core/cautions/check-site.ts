@@ -10,12 +10,19 @@ export interface SiteCaution extends Omit<Caution, 'key'> {
 
 /**
  * @param today ISO date: ages are those of that day
+ * @param asMeant bins are as heavy as what was meant for them: in files of versions in which only that was kept
  * @example checkSite(data, '2026-11-26').cautions.map((caution) => caution.hazard)
  */
-export function checkSite(data: SiteData, today: string): { format: 'stube-check-answer/1'; cautions: SiteCaution[] } {
+export function checkSite(
+  data: SiteData,
+  today: string,
+  asMeant = false,
+): { format: 'stube-check-answer/1'; cautions: SiteCaution[] } {
   const cautions = data.room.flatMap((room) => {
     const view = roomDataOf(data, room.id);
-    return view ? cautionsOf(view, today).map(({ key: _key, ...caution }) => ({ ...caution, room: room.name })) : [];
+    return view
+      ? cautionsOf({ ...view, asMeant }, today).map(({ key: _key, ...caution }) => ({ ...caution, room: room.name }))
+      : [];
   });
   return { format: 'stube-check-answer/1', cautions };
 }

@@ -1,6 +1,6 @@
 /** The hazards of what is in a bin: of its category, of its words, and of the sizes of what is in it. Nothing is lost on the way. */
 import type { Category, HazardId, Line, Person } from '../model/entities.ts';
-import { groupedBy } from '../model/grouped-by.ts';
+import { kindOf } from '../starter/library.ts';
 import { hazardsInWords } from './words.ts';
 
 /** The small-parts cylinder, mm (domain reference, H2), and the smallest ball that does not stick in a throat. */
@@ -16,21 +16,17 @@ export function isSmallPart({ name, length, width, height }: Sized): boolean {
   return Math.hypot(least, middle) <= SMALL_PARTS.across && longest <= SMALL_PARTS.deep;
 }
 
-/** The lines that stay, by their category. */
-export const keptByCategory = (lines: readonly Line[]): ReadonlyMap<string, Line[]> =>
-  groupedBy(lines, (line) => (line.decision === 'keep' ? line.categoryId : null));
-
 /** The names of a bin and its category, and names and notes of what is in it. */
-export const wordsOf = (category: Category, binName: string, kept: readonly Line[]): string =>
+export const wordsOf = (category: Pick<Category, 'name'>, binName: string, kept: readonly Line[]): string =>
   [binName, category.name, ...kept.flatMap((line) => [line.name, line.note])].join('; ');
 
 /**
- * @param kept lines of the category in the room that stay
+ * @param kept lines that are in the bin
  * @param people of the site: what children are named for by rule of the house is no hazard of its words alone
  * @example hazardsOf(category, 'Craft knives', kept, people).has('H4') // true
  */
 export function hazardsOf(
-  category: Category,
+  category: Pick<Category, 'name' | 'hazards' | 'users' | 'packingKind'>,
   binName: string,
   kept: readonly Line[],
   people: readonly Pick<Person, 'id' | 'kind'>[],
@@ -39,6 +35,8 @@ export function hazardsOf(
   const hazards = new Set<HazardId>(category.hazards);
   for (const hazard of hazardsInWords(wordsOf(category, binName, kept)))
     if (hazard !== 'H4' || !byRule) hazards.add(hazard);
+  for (const line of kept)
+    for (const hazard of kindOf(line.kind)?.hazards ?? []) if (hazard !== 'H4' || !byRule) hazards.add(hazard);
   if (category.packingKind !== 'soft' && kept.some((line) => line.measure === 'pieces' && isSmallPart(line)))
     hazards.add('H2');
   return hazards;

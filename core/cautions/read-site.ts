@@ -4,11 +4,14 @@ import { TABLES, type SiteData } from '../model/entities.ts';
 import { MODEL_VERSION, upgradeSite } from '../model/upgrade.ts';
 import { siteProblems } from '../model/whole.ts';
 
+/** The first version whose bins follow from their lines; before, each was as heavy as what was meant for it. */
+const FOLLOWING = 4;
+
 /**
  * @returns the site, and the day it was saved (ISO date): ages are those of that day
  * @throws FormatError that names the first wrong field
  */
-export function readSavedSite(json: unknown): { data: SiteData; day: string } {
+export function readSavedSite(json: unknown): { data: SiteData; day: string; asMeant: boolean } {
   const reader = new FieldReader(json);
   reader.format('stube-site');
   const version = reader.integer('version', 1);
@@ -26,5 +29,5 @@ export function readSavedSite(json: unknown): { data: SiteData; day: string } {
   if ((data.site as unknown[]).length !== 1) throw new FormatError('data.site', 'must have one entry');
   const [problem] = siteProblems(data as unknown as SiteData, 1);
   if (problem) throw new FormatError(problem.field, problem.message);
-  return { data: data as unknown as SiteData, day };
+  return { data: data as unknown as SiteData, day, asMeant: version < FOLLOWING };
 }

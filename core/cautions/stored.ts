@@ -1,14 +1,16 @@
 /** What stands where in a room, with all that is known of its dangers: the facts that the rules go by. */
 import { BANDS, gripHundredths } from '../placement/effort.ts';
 import { binMass, type RoomData } from '../placement/place-problem-of.ts';
-import type { Bin, Category, Compartment, ContainerType, HazardId, Person, Unit } from '../model/entities.ts';
+import type { Bin, Category, Compartment, HazardId, Person, Unit } from '../model/entities.ts';
 import type { Caution } from './caution.ts';
-import { hazardsOf, keptByCategory, wordsOf } from './hazards-of.ts';
+import { contentsOf } from '../containers/contents.ts';
+import { shapeOf, type BinShape } from '../containers/shape.ts';
+import { hazardsOf, wordsOf } from './hazards-of.ts';
 
 export interface Stored {
   bin: Bin;
   category: Category;
-  type: ContainerType;
+  type: BinShape;
   /** Its names and those of what is in it. */
   words: string;
   /** Of the category, of the words, and of the sizes of what is in it. */
@@ -22,18 +24,19 @@ export interface Stored {
 export function storedIn(data: RoomData): Stored[] {
   const units = new Map(data.units.map((unit) => [unit.id, unit]));
   const spaces = new Map(data.compartments.map((space) => [space.id, space]));
-  const kept = keptByCategory(data.lines ?? []);
+  const contents = contentsOf(data);
   return data.bins.flatMap((bin): Stored[] => {
     const category = data.categories.get(bin.categoryId);
-    const type = data.types.get(bin.containerTypeId);
+    const type = shapeOf(bin, data.types);
     if (!category || !type) return [];
-    const lines = kept.get(bin.categoryId) ?? [];
+    const inside = contents.get(bin.id)!;
+    const { lines } = inside;
     const words = wordsOf(category, bin.name, lines);
     const hazards = hazardsOf(category, bin.name, lines, data.people);
     const compartment = spaces.get(bin.compartmentId ?? '');
     const unit = compartment && units.get(compartment.unitId);
     const at = compartment && unit ? { compartment, unit } : null;
-    return [{ bin, category, type, words, hazards, mass: binMass(bin, category, type), at }];
+    return [{ bin, category, type, words, hazards, mass: binMass(inside, type), at }];
   });
 }
 

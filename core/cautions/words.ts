@@ -12,30 +12,30 @@ const RULES: readonly Rule[] = [
   {
     hazard: 'H3',
     words:
-      /\b(button|coin) (cells?|batter(y|ies))\b|\bwater (beads?|pearls?)\b|\b(strong|neodymium|rare.earth|craft) magnets?\b/,
+      /\b(button|coin) (cells?|batter(y|ies))\b|\bwater (beads?|pearls?)\b|\b(strong|neodymium|rare.earth|craft|super|button|disc) magnets?|magnet(ic)? balls?|supermagnets?|hearing.aid batter(y|ies)|(gel|jelly|expanding|orb) beads?|[cl]r ?\d{2,4}\b/,
   },
   {
     hazard: 'H4',
     words:
-      /\b(kni(fe|ves)|blades?|scalpels?|razors?|(box|rotary|lino|wire|glass) cutters?|cutting blades?|needles?|(drawing |push |safety |map )?pins?|scissors|awls?|bradawls?|chisels?|saws?|glue guns?|soldering irons?|matches|lighters?|staple guns?|leather punch(es)?)\b/,
+      /\b(kni(fe|ves)|penkni(fe|ves)|blades?|guillotines?|(paper )?trimmers?|thumb ?tacks?|tacks|darts?|secateurs?|axes?|hatchets?|graters?|skewers?|drill bits?|hacksaws?|snips|shears|seam rippers?|unpickers?|heat guns?|wood burners?|pyrography|firelighters?|fireworks?|sparklers?|fish hooks?|scalpels?|razors?|(box|rotary|lino|wire|glass) cutters?|cutting blades?|needles?|(drawing |push |safety |map )?pins?|scissors|awls?|bradawls?|chisels?|saws?|glue guns?|soldering irons?|matches|lighters?|staple guns?|leather punch(es)?)\b/,
     not: /\b(pine needles?|bowling|rolling pins?|clothes.?pins?|pin ?boards?|seesaws?|jigsaws?|(child|children'?s|kids'?|safety|round.?tip(ped)?) scissors|(knitting|plastic) needles?|play|toy|pretend|butter kni(fe|ves))\b/g,
   },
   {
     hazard: 'H5',
     words:
-      /\b(solvents?|white spirit|turpentine|acetone|(nail )?(varnish|polish) remover|paint (thinner|stripper)|thinners?|spray paints?|(hair|fixative|adhesive) sprays?|sprays?|varnish(es)?|lacquers?|super ?glue|epoxy|contact adhesive|bleach|(cleaning|washing) (agents?|products?|powder|liquid)|(toilet|oven|drain|glass|bathroom) cleaners?|detergents?|dishwasher (tabs|tablets)|disinfectants?|hand sanitisers?|medicines?|medication|pills|cough syrup|painkillers?|methylated spirits?|ammonia|weed ?killer|antifreeze)\b/,
+      /\b(solvents?|white spirit|turpentine|turps|acetone|(nail )?(varnish|polish) remover|paint (thinner|stripper)|thinners?|spray paints?|(hair|fixative|adhesive) ?sprays?|sprays?|varnish(es)?|lacquers?|super ?glue|epoxy|contact adhesive|bleach|(cleaning|washing) (agents?|products?|powder|liquid)|(toilet|oven|drain|glass|bathroom) cleaners?|detergents?|(dishwasher|washing)( machine)? (tabs|tablets)|disinfectants?|hand sanitisers?|medicines?|medication|pills|cough syrup|painkillers?|methylated spirits?|ammonia|weed ?killers?|antifreeze|(rat|mouse|ant|slug|wasp) (poison|pellets|bait|spray|killer)|poisons?|pesticides?|insecticides?|insect repellents?|fertili[sz]ers?|lighter (fluid|gas|refills?)|petrol|paraffin|lamp oil|gas cartridges?|linseed oil|wood stain|essential oils?|vitamins?|iron tablets|paracetamol|ibuprofen|antihistamines?|(nasal|nose) sprays?|caustic|drain unblocker|descaler|limescale remover|paint remover|nail polish|nail varnish|resin|stain remover|laundry (pods|capsules|liquid)|washing tablets|sanitizers?|surface wipes|e.?liquids?|cigarettes?)\b/,
     not: /\b(spray bottles? \(?empty|empty spray bottles?|play medicine)\b/g,
   },
   {
     hazard: 'H6',
     words:
-      /\b((plastic|bin|carrier|freezer|bread) bags?|bin liners?|cling ?film|bubble wrap|laminating film|cords?|strings?|twine|ribbons?|skipping ropes?|ropes?|laces|elastic|yarns?|blind cords?|necklaces?|cables?)\b/,
+      /\b((plastic|bin|carrier|freezer|bread) bags?|bin liners?|cling ?film|bubble wrap|laminating film|cords?|sttwine|shoe ?laces?|washing lines?|dog leads?|curtain ties?|drawstrings?|fairy lights|lanyards?|garlands?|(sandwich|zip.?lock|poly(thene)?|rubbish|refuse|nappy) (bags?|sacks?)|webbing|leashes|ribbons?|skipping ropes?|ropes?|laces|elastic|yarns?|blind cords?|necklaces?|cables?)\b/,
     not: /\b(string quartet|guitar strings|shoe ?laces board)\b/g,
   },
   {
     hazard: 'H2',
     words:
-      /\b(beads?|marbles|buttons|sequins|coins?|glass (stones?|nuggets)|pebbles|dice|googly eyes|pearls?|small parts|tiddlywinks|nuts and bolts|drawing pins)\b/,
+      /\b(beads?|marbles?|buttons?|googly|wiggly eyes?|nuggets|glitter|confetti|pins|small (balls?|magnets?|pieces)|paper ?clips?|earrings|rings?|counters|pawns|balloons?|push pins|sequins|coins?|glass (stones?|nuggets)|pebbles|dice|googly eyes|pearls?|small parts|tiddlywinks|nuts and bolts|drawing pins)\b/,
     not: /\b(button (cells?|batter)|bead (maze|frame)s?|marble run|water (beads?|pearls?))\b/g,
   },
   {
@@ -46,7 +46,7 @@ const RULES: readonly Rule[] = [
   {
     hazard: 'H14',
     words:
-      /\b(passports?|tax (papers|returns?|records)|bank (statements?|letters)|passwords?|medical records?|contracts?|birth certificates?|salary|payslips?|children'?s records?)\b/,
+      /\b(passports?|tax (papers|returns?|records)|bank (statements?|letters)|passwords?|medical records?|contracts?|birth certificates?|salary|payslips?|children'?s? records?|(bank|credit|id|identity) cards?|(medical|registration|consent|permission) forms?|(school|doctor'?s|medical) (reports?|letters?)|wills?|insurance (papers?|polic(y|ies))|(class|school|passport|student|family) photos?|photo(graph)?s?( albums?)?|attendance registers?|(contact|allergy|emergency) (lists?|cards?)|personnel|(child|children'?s?|client|staff) files?|tax\b|bank papers|invoices? with|pension|mortgage|deeds?|driving licen[cs]e)\b/,
   },
 ];
 

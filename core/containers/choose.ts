@@ -1,24 +1,12 @@
-/** Which container a category should live in, and why (practices C1 to C8). */
-import type { Compartment, ContainerType, Site } from '../model/entities.ts';
-import { FRONT_CLEARANCE, HEAVY_MASS } from '../placement/problem.ts';
+/** Which container a category should live in, or whether it stands without one, and why (practices C1 to C8, F5). */
+import { bareBins, usuallyStands, type BareBin } from './bare.ts';
 import type { Demand } from './demand.ts';
-import { binsNeeded, insideLitres, pieceFits, usableLitres } from './litres.ts';
+import { judge, litres, MAX_BINS, placesFor, type ContainContext, type ContainerOption } from './judge.ts';
+import { bareShape } from './shape.ts';
+import { usableLitres } from './litres.ts';
 
-export interface ContainerOption {
-  type: ContainerType;
-  count: number;
-  /** How full each will be, as a share of its inside. */
-  full: number;
-  fromStock: number;
-  toBuy: number;
-  /** Grams of one filled bin. */
-  mass: number;
-  /** Minor units of money plus what nuisance is worth; only for comparing. */
-  score: number;
-  reasons: string[];
-  /** Compartments of the room that one of them fits. */
-  places: number;
-}
+export type { ContainContext, ContainerOption } from './judge.ts';
+export { fitsCompartment, MAX_BINS } from './judge.ts';
 
 export interface ContainChoice {
   demand: Demand;
@@ -27,107 +15,82 @@ export interface ContainChoice {
   chosen: ContainerOption | null;
   /** Chosen by hand. */
   byHand: boolean;
+  /** What stands by itself, where that is chosen: a bin each. */
+  bare: BareBin[];
+  /** The same where it is not chosen: what could be. */
+  couldBeBare: BareBin[];
+  /** Litres more than the limit that is set for it allows, and in words what has to go; null where it fits. */
+  over: { litres: number; words: string } | null;
   /** Why there is no option. */
   problem: string | null;
 }
 
-export interface ContainContext {
-  site: Pick<Site, 'growth' | 'fillLimit'>;
-  types: readonly ContainerType[];
-  /** Of the room; empty when it is not measured yet, then size against place is not judged. */
-  compartments: readonly Compartment[];
-  /** Containers of each type already taken elsewhere. */
-  taken: ReadonlyMap<string, number>;
-}
-
-/** What a nuisance is worth in minor units of money when containers are compared; our own judgement, tried on the demo. */
-const NUISANCE = {
-  eachBin: 120,
-  halfEmpty: 500,
-  lidDaily: 600,
-  notSeen: 700,
-  noLid: 2500,
-  heavy: 900,
-  tooLargeForPlace: 20000,
-  roundInCorner: 60,
-  notForSale: 700,
-};
-
-/** Containers of one kind that a category of a room is proposed at most: more is a slip in an amount, not a plan. */
-export const MAX_BINS = 200;
-
-export function fitsCompartment(
-  type: Pick<ContainerType, 'outWidth' | 'outDepth' | 'outHeight'>,
-  space: Pick<Compartment, 'width' | 'depth' | 'height' | 'access'>,
-): boolean {
-  return (
-    type.outWidth <= space.width &&
-    type.outDepth <= space.depth &&
-    type.outHeight <= space.height - (space.access === 'front' ? FRONT_CLEARANCE : 0)
+/** Nothing that stands in a room is larger, mm: beyond that an amount is a slip. */
+const MAX_SIDE = 4000;
+function bareOption(demand: Demand, bins: readonly BareBin[], context: ContainContext): ContainerOption | null {
+  const largest = bins.reduce<BareBin | null>(
+    (most, bin) =>
+      most === null || bin.outWidth * bin.outDepth * bin.outHeight > most.outWidth * most.outDepth * most.outHeight
+        ? bin
+        : most,
+    null,
   );
+  if (!largest || bins.length > MAX_BINS || Math.max(largest.outWidth, largest.outDepth, largest.outHeight) > MAX_SIDE)
+    return null;
+  const type = bareShape(largest.outWidth, largest.outDepth, largest.outHeight);
+  const mass = Math.round((Math.max(...bins.map((bin) => bin.litres)) * demand.mass) / Math.max(1e-9, demand.litres));
+  const reasons = [
+    usuallyStands(demand) ? 'people keep it so' : 'no container takes it',
+    `${largest.outWidth} × ${largest.outDepth} × ${largest.outHeight} mm as it stands`,
+  ];
+  return {
+    type,
+    count: bins.length,
+    full: 1,
+    fromStock: bins.length,
+    toBuy: 0,
+    mass,
+    score: 0,
+    reasons,
+    places: placesFor(type, mass, context),
+  };
 }
 
-function judge(demand: Demand, type: ContainerType, free: number, context: ContainContext): ContainerOption | null {
-  if (!pieceFits(demand.piece, type)) return null;
-  const { category } = demand;
-  const { growth, fillLimit } = context.site;
-  const count = binsNeeded(demand.litres, growth, usableLitres(type, fillLimit));
-  if (count > MAX_BINS) return null;
-  const full = demand.litres / (count * insideLitres(type));
-  const mass = Math.round(type.mass + (demand.litres / count) * category.density);
-  const places = context.compartments.filter((space) => fitsCompartment(type, space) && mass <= space.maxLoad).length;
-  const fromStock = Math.min(count, Math.max(0, free));
-  const toBuy = count - fromStock;
-  const price = toBuy ? Math.ceil(toBuy / type.pack) * type.price : 0;
-  const reasons: string[] = [];
-  let score = price + count * NUISANCE.eachBin;
-
-  reasons.push(
-    `${count === 1 ? 'one takes' : `${count} take`} ${litres(demand.litres)} with ${Math.round(growth * 100)} % to grow`,
-  );
-  if (fromStock === count) reasons.push(count === 1 ? 'you own one' : `you own all ${count}`);
-  else if (fromStock) reasons.push(`you own ${fromStock}, ${toBuy} to buy`);
-  if (toBuy && !type.price) {
-    score += NUISANCE.notForSale * toBuy;
-    reasons.push(`${toBuy} more would have to be found, as these are not bought`);
+/** What has to go so that a limit is kept: a number inside a line, the worst and doubled first. */
+function overLimit(demand: Demand, context: ContainContext): ContainChoice['over'] {
+  const { limit } = demand.category;
+  const type = limit && context.types.find((known) => known.id === limit.containerTypeId);
+  if (!limit || !type) return null;
+  const room = limit.count * usableLitres(type, context.site.fillLimit);
+  let over = demand.litres - room;
+  if (over <= 1e-6) return null;
+  const all = over;
+  const words: string[] = [];
+  for (const { line, litres: each } of worstFirst(demand)) {
+    if (over <= 1e-6 || !each) continue;
+    const share = Math.min(1, over / each);
+    if (share >= 1 || line.measure !== 'pieces' || line.amount <= 1)
+      words.push(share >= 1 ? `all of ${line.name}` : line.name);
+    else words.push(`${Math.ceil(share * line.amount - 1e-9)} of the ${line.amount} ${line.name}`);
+    over -= each * share;
   }
-  if (demand.piece[0] > 250) reasons.push(`takes the longest piece, ${demand.piece[0]} mm`);
-  if (category.lid && type.lid) reasons.push('its lid keeps spills and small parts in');
-  if (category.lid && !type.lid) {
-    score += NUISANCE.noLid;
-    reasons.push('has no lid, though these should have one');
-  }
-  if (type.lid && !category.lid && category.perWeek >= 4) {
-    score += NUISANCE.lidDaily;
-    reasons.push('a lid is in the way of daily use');
-  }
-  if (!type.lid && !category.lid && category.perWeek >= 4) reasons.push('open, for one hand and daily use');
-  if (category.view === 'show') {
-    if (type.seeThrough) reasons.push('see-through, so it is remembered');
-    else if (type.lid) score += NUISANCE.notSeen;
-  }
-  if (category.view === 'hide' && type.seeThrough) score += NUISANCE.notSeen;
-  if (full < fillLimit * 0.4) {
-    score += NUISANCE.halfEmpty * (1 - full / fillLimit);
-    reasons.push('would stand rather empty');
-  }
-  if (mass > HEAVY_MASS) {
-    score += NUISANCE.heavy * (mass / HEAVY_MASS);
-    reasons.push(`heavy: ${(mass / 1000).toFixed(1)} kg each`);
-  }
-  if (type.form === 'round') score += NUISANCE.roundInCorner * count;
-  if (context.compartments.length && places === 0) {
-    score += NUISANCE.tooLargeForPlace;
-    reasons.push('fits no compartment of this room');
-  }
-  return { type, count, full, fromStock, toBuy, mass, score, reasons, places };
+  return { litres: all, words: words.join(', ') };
 }
 
-const litres = (value: number): string => `${value < 10 ? Number(value.toFixed(1)) : Math.round(value)} l`;
+const WORST: Partial<Record<string, number>> = { broken: 0, 'dried out': 0, incomplete: 1, worn: 2 };
+/** Broken and worn ones first, then what is there twice, then the most of a kind. */
+function worstFirst(demand: Demand) {
+  const names = new Map<string, number>();
+  for (const { line } of demand.lines)
+    names.set(line.name.toLowerCase(), (names.get(line.name.toLowerCase()) ?? 0) + 1);
+  const rank = ({ line }: Demand['lines'][number]) =>
+    (WORST[line.condition ?? ''] ?? 4) - ((names.get(line.name.toLowerCase()) ?? 1) > 1 ? 1 : 0);
+  return [...demand.lines].sort((a, b) => rank(a) - rank(b) || (b.litres ?? 0) - (a.litres ?? 0));
+}
 
 /**
  * Chooses for all demands of a room. The stock is given out to the most used things first, so that what is owned
- * serves where it counts.
+ * serves where it counts. A limit that is set is the limit: no more is proposed than it allows.
  * @example chooseContainers(demandsOf(lines, categories, site), context)[0]?.chosen?.type.name
  */
 export function chooseContainers(demands: readonly Demand[], context: ContainContext): ContainChoice[] {
@@ -135,18 +98,66 @@ export function chooseContainers(demands: readonly Demand[], context: ContainCon
   const order = [...demands].sort((a, b) => b.category.perWeek - a.category.perWeek || b.litres - a.litres);
   const choices = new Map<Demand, ContainChoice>();
   for (const demand of order) {
-    const options = context.types
-      .map((type) => judge(demand, type, free.get(type.id) ?? 0, context))
-      .filter((option): option is ContainerOption => option !== null)
-      .sort((a, b) => a.score - b.score || a.type.name.localeCompare(b.type.name));
-    const wanted = demand.category.containerTypeId;
-    const hand = wanted ? options.find((option) => option.type.id === wanted) : undefined;
-    const chosen = hand ?? options[0] ?? null;
-    if (chosen) free.set(chosen.type.id, (free.get(chosen.type.id) ?? 0) - chosen.fromStock);
-    const problem = chosen
-      ? null
-      : `No container is long enough for a piece of ${demand.piece.join(' × ')} mm: add one to the stock, or let it stand without.`;
-    choices.set(demand, { demand, options, chosen, byHand: !!hand, problem });
+    const choice = chooseFor(demand, context, free);
+    choices.set(demand, choice);
+    const { chosen } = choice;
+    if (chosen?.type.id) free.set(chosen.type.id, (free.get(chosen.type.id) ?? 0) - chosen.fromStock);
   }
   return demands.map((demand) => choices.get(demand)!);
+}
+
+function chooseFor(demand: Demand, context: ContainContext, free: ReadonlyMap<string, number>): ContainChoice {
+  const { category } = demand;
+  const none = { demand, options: [], chosen: null, byHand: false, bare: [], couldBeBare: [], over: null };
+  if (demand.litres <= 0)
+    return {
+      ...none,
+      problem: `Nobody can say how much room ${demand.unknown.join(', ')} ${demand.unknown.length === 1 ? 'takes' : 'take'}: tell a size on the pile.`,
+    };
+  const over = overLimit(demand, context);
+  const options = context.types
+    .map((type) => judge(demand, type, free.get(type.id) ?? 0, context))
+    .filter((option): option is ContainerOption => option !== null)
+    .sort((a, b) => a.score - b.score || a.type.name.localeCompare(b.type.name));
+  const couldBeBare = bareBins(demand, context.compartments);
+  const bare = bareOption(demand, couldBeBare, context);
+  const wanted = category.containerTypeId;
+  const hand = wanted ? options.find((option) => option.type.id === wanted) : undefined;
+  const stands = bare !== null && (category.standsAlone ?? (!hand && (options.length === 0 || usuallyStands(demand))));
+  const chosen = stands ? bare : (hand ?? options[0] ?? null);
+  const limited = over && chosen && !stands && category.limit ? withinLimit(chosen, category.limit, demand) : chosen;
+  const problem = limited
+    ? null
+    : `No container is long enough for a piece of ${demand.piece?.map(Math.round).join(' × ')} mm: add one to the stock.`;
+  return {
+    demand,
+    options,
+    chosen: limited,
+    byHand: stands ? category.standsAlone === true : !!hand,
+    bare: stands ? couldBeBare : [],
+    couldBeBare,
+    over,
+    problem,
+  };
+}
+
+function withinLimit(
+  option: ContainerOption,
+  limit: { count: number; containerTypeId: string },
+  demand: Demand,
+): ContainerOption {
+  if (option.type.id !== limit.containerTypeId || option.count <= limit.count) return option;
+  const count = limit.count;
+  const fromStock = Math.min(count, option.fromStock);
+  return {
+    ...option,
+    count,
+    fromStock,
+    toBuy: count - fromStock,
+    full: (option.full * option.count) / count,
+    reasons: [
+      `${count} and no more: that is the limit, and ${litres(demand.litres)} do not fit`,
+      ...option.reasons.slice(1),
+    ],
+  };
 }

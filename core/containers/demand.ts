@@ -1,28 +1,54 @@
 /** What a room's kept lines ask for, category by category. */
-import type { Category, Line, Site } from '../model/entities.ts';
-import { starterOf } from '../starter/library.ts';
+import type { Category, Line, PackingKind, Site } from '../model/entities.ts';
+import type { Kind } from '../starter/library.ts';
 import { formatAmount } from '../pile/measures.ts';
-import { bulkLitres, sizeOf } from './litres.ts';
+import { bulkLitres } from './litres.ts';
+import { densityOf, kindOfLine, liesOf, pieceOf, type Piece } from './piece.ts';
+
+/** One line of a demand with what is known of its pieces. */
+export interface DemandLine {
+  line: Line;
+  /** Bulk litres, corrected by what the site has learned; null where nothing sensible can be said. */
+  litres: number | null;
+  kind: Kind | undefined;
+  piece: Piece | null;
+  lies: PackingKind;
+}
 
 export interface Demand {
   category: Category;
   /** Bulk litres, corrected by what the site has learned. */
   litres: number;
-  /** Largest piece, mm, longest first. */
-  piece: [number, number, number];
+  /** Grams of all of it. */
+  mass: number;
+  /** Largest piece, mm, longest first; null where no piece is known, as of a handful of something. */
+  piece: Piece | null;
+  /** How most of it lies. */
+  lies: PackingKind;
   /** `3 shoeboxes + 40 pieces`. */
   said: string;
-  lines: number;
+  lines: DemandLine[];
+  /** Names of lines of which nobody can say how much room they take: their size has to be told. */
+  unknown: string[];
 }
 
-/** Usual piece of a category, mm; a hand's breadth where nothing is known. */
-export const usualPiece = (category: Pick<Category, 'starter'> | undefined): [number, number, number] =>
-  (category && starterOf(category.starter)?.piece) ?? [80, 60, 40];
+/** Bulk litres of one line in its category, corrected by what the site has learned; null where nothing sensible can be said. */
+export function litresOfLine(line: Line, category: Category | undefined, site: Pick<Site, 'measures'>): number | null {
+  const litres = bulkLitres(line, category, site.measures);
+  return litres === null ? null : litres * (category?.bulkCorrection ?? 1);
+}
 
-/** Bulk litres of one line in its category. */
-export const litresOfLine = (line: Line, category: Category | undefined, site: Pick<Site, 'measures'>): number =>
-  bulkLitres(line, category?.packingKind ?? 'rigid', usualPiece(category), site.measures) *
-  (category?.bulkCorrection ?? 1);
+/** What is known of the pieces of a line; a thing that is told by its length has none that is too long for anything. */
+const demandLine = (line: Line, category: Category, site: Pick<Site, 'measures'>): DemandLine => ({
+  line,
+  litres: litresOfLine(line, category, site),
+  kind: kindOfLine(line, category),
+  piece: pieceOf(line, category),
+  lies: liesOf(line, category),
+});
+
+const larger = (a: Piece | null, b: Piece | null): Piece | null =>
+  a === null || (b !== null && (b[0] > a[0] || (b[0] === a[0] && b[1] * b[2] > a[1] * a[2]))) ? b : a;
 
 /** Demands of the lines that are kept and have a category, largest first. */
 export function demandsOf(
@@ -33,23 +59,28 @@ export function demandsOf(
   const byCategory = new Map<string, Line[]>();
   for (const line of lines) {
     if (line.decision !== 'keep' || !line.categoryId || !categories.has(line.categoryId)) continue;
-    byCategory.set(line.categoryId, [...(byCategory.get(line.categoryId) ?? []), line]);
+    const own = byCategory.get(line.categoryId);
+    if (own) own.push(line);
+    else byCategory.set(line.categoryId, [line]);
   }
   return [...byCategory]
-    .map(([id, own]): Demand => {
-      const category = categories.get(id)!;
-      const told = own
-        .map(sizeOf)
-        .filter((size) => size !== null)
-        .map((size) => size.sort((a, b) => b - a));
-      const piece = told.length ? told.reduce((a, b) => (b[0] > a[0] ? b : a)) : usualPiece(category);
-      return {
-        category,
-        litres: own.reduce((sum, line) => sum + litresOfLine(line, category, site), 0),
-        piece,
-        said: own.map((line) => formatAmount(line.amount, line.measure)).join(' + '),
-        lines: own.length,
-      };
-    })
+    .map(([id, own]) => demandOf(categories.get(id)!, own, site))
     .sort((a, b) => b.litres - a.litres || a.category.name.localeCompare(b.category.name));
+}
+
+/** What some lines of one category ask for together. */
+export function demandOf(category: Category, own: readonly Line[], site: Pick<Site, 'measures'>): Demand {
+  const lines = own.map((line) => demandLine(line, category, site));
+  const most = new Map<PackingKind, number>();
+  for (const { lies, litres } of lines) most.set(lies, (most.get(lies) ?? 0) + (litres ?? 0));
+  return {
+    category,
+    litres: lines.reduce((sum, { litres }) => sum + (litres ?? 0), 0),
+    mass: lines.reduce((sum, { line, litres }) => sum + (litres ?? 0) * densityOf(line, category), 0),
+    piece: lines.reduce<Piece | null>((largest, { piece }) => larger(largest, piece), null),
+    lies: [...most].reduce((a, b) => (b[1] > a[1] ? b : a), [category.packingKind, -1] as [PackingKind, number])[0],
+    said: own.map((line) => formatAmount(line.amount, line.measure)).join(' + '),
+    lines,
+    unknown: lines.filter(({ litres }) => litres === null).map(({ line }) => line.name),
+  };
 }

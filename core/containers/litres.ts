@@ -1,6 +1,7 @@
 /** From amounts to litres, and from a container's measures to what it takes (design, 4.1). */
-import type { ContainerShape, PackingKind, Line } from '../model/entities.ts';
+import type { Category, ContainerShape, PackingKind, Line } from '../model/entities.ts';
 import { litresOf } from '../pile/measures.ts';
+import { densityOf, kindOfLine, liesOf, pieceOf, type OfKind } from './piece.ts';
 
 /** Bulk per volume of the pieces' boxes, by how they lie: with air between them, or interlocked, or one inside the other. */
 export const PACKING_FACTOR: Record<PackingKind, number> = {
@@ -10,6 +11,7 @@ export const PACKING_FACTOR: Record<PackingKind, number> = {
   long: 0.7,
   soft: 0.6,
   nesting: 0.35,
+  flat: 1.05,
 };
 export const PACKING_WORDS: Record<PackingKind, string> = {
   neat: 'lies neatly, like books',
@@ -18,35 +20,47 @@ export const PACKING_WORDS: Record<PackingKind, string> = {
   long: 'long and thin',
   soft: 'soft, gives way',
   nesting: 'one inside the other',
+  flat: 'flat, in a stack, like paper',
 };
 
 /** Share of the box of its inside measures that a container of that form really holds. */
 export const FORM_FACTOR: Record<ContainerShape['form'], number> = { box: 1, tapered: 0.9, round: 0.78 };
 
-/** Told size of one piece in mm, as far as it was told: the rest as wide or high as the side before; null where none was. */
-export const sizeOf = ({
-  length,
-  width,
-  height,
-}: Pick<Line, 'length' | 'width' | 'height'>): [number, number, number] | null =>
-  length ? [length, width ?? length, height ?? width ?? length] : null;
+/** Of a bottle or tube, by the litres it holds: walls, neck and the air between several. */
+export const CONTENT_FACTOR = 1.4;
+/** Of what is told by its length where its kind says nothing, litres a metre: a thin cord. */
+const LITRES_PER_METRE = 0.03;
 
-type Amounts = Pick<Line, 'amount' | 'measure' | 'length' | 'width' | 'height'>;
+type Amounts = Pick<
+  Line,
+  'amount' | 'measure' | 'length' | 'width' | 'height' | 'kind' | 'lies' | 'litresEach' | 'setPieces'
+>;
 
 /**
- * Bulk litres of a line. An everyday measure is bulk already; pieces are reckoned from their size, or from `usual`
- * (mm) where the line tells none.
+ * Bulk litres of a line. An everyday measure is bulk already; pieces are reckoned from their size (design, 4.1), those
+ * of several that make a set each for itself unless the set has its own box.
+ * @param own litres of everyday measures on this site
+ * @returns null where nothing sensible can be said: pieces of no known kind whose size was not told
  */
 export function bulkLitres(
-  line: Amounts,
-  packingKind: PackingKind,
-  usual: readonly [number, number, number],
+  line: Amounts & Partial<Pick<Line, 'name' | 'note'>>,
+  category: (OfKind & Pick<Category, 'density'>) | undefined,
   own?: Partial<Record<string, number>>,
-): number {
+): number | null {
+  const kind = kindOfLine(line, category);
+  if (line.measure === 'metre') return line.amount * (kind?.litresPerMetre ?? LITRES_PER_METRE);
+  if (line.measure === 'kilogram') {
+    return kind || category ? (line.amount * 1000) / densityOf(line, category) : null;
+  }
   const each = litresOf(line.measure, own);
   if (each !== undefined) return line.amount * each;
-  const [length, width, height] = sizeOf(line) ?? usual;
-  return (line.amount * length * width * height * PACKING_FACTOR[packingKind]) / 1e6;
+  if (line.litresEach) return line.amount * line.litresEach * CONTENT_FACTOR;
+  const pieces = line.amount * (line.setPieces && kind && !kind.isSet ? line.setPieces : 1);
+  if (kind?.litresPerMetre && line.length && line.width === null)
+    return (pieces * line.length * kind.litresPerMetre) / 1000;
+  const piece = pieceOf(line, category);
+  if (!piece) return null;
+  return (pieces * piece[0] * piece[1] * piece[2] * PACKING_FACTOR[liesOf(line, category)]) / 1e6;
 }
 
 /** Litres inside to the brim. */
@@ -58,21 +72,6 @@ export const usableLitres = (
   shape: Pick<ContainerShape, 'form' | 'inWidth' | 'inDepth' | 'inHeight'>,
   fillLimit: number,
 ): number => insideLitres(shape) * fillLimit;
-
-/**
- * Whether one piece goes in, turned any way along the sides (mm). A container without a lid lets the piece stand out
- * by a third of its own length, as brushes do in a jar.
- */
-export function pieceFits(
-  piece: readonly [number, number, number],
-  shape: Pick<ContainerShape, 'inWidth' | 'inDepth' | 'inHeight' | 'lid' | 'form'>,
-): boolean {
-  const sorted = [...piece].sort((a, b) => b - a) as [number, number, number];
-  const inside = [shape.inWidth, shape.inDepth, shape.inHeight].sort((a, b) => b - a) as [number, number, number];
-  if (sorted.every((length, i) => length <= inside[i]!)) return true;
-  const mouth = [shape.inWidth, shape.inDepth].sort((a, b) => b - a) as [number, number];
-  return !shape.lid && sorted[0] * (2 / 3) <= shape.inHeight && sorted[1] <= mouth[0] && sorted[2] <= mouth[1];
-}
 
 /** Bins needed for `bulk` litres with room to grow; at least one. */
 export const binsNeeded = (bulk: number, growth: number, usable: number): number =>

@@ -26,6 +26,7 @@ export function shoppingList(used: ReadonlyMap<string, number>, types: readonly 
 /** How many containers of each type the bins use. */
 export function countTypes(bins: readonly Pick<Bin, 'containerTypeId'>[]): Map<string, number> {
   const used = new Map<string, number>();
-  for (const bin of bins) used.set(bin.containerTypeId, (used.get(bin.containerTypeId) ?? 0) + 1);
+  for (const { containerTypeId } of bins)
+    if (containerTypeId) used.set(containerTypeId, (used.get(containerTypeId) ?? 0) + 1);
   return used;
 }

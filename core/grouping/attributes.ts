@@ -1,5 +1,5 @@
 /** The sides from which a line can be looked at (practice G1): said by hand, or read from its name, category and users. */
-import { sizeOf } from '../containers/litres.ts';
+import { pieceOf } from '../containers/piece.ts';
 import { monthsOld } from '../people/stature.ts';
 import type { Category, Attribute, Line, Person, ZoneKind } from '../model/entities.ts';
 import { plain } from '../matching/words.ts';
@@ -29,13 +29,21 @@ const CALENDAR: Words = [
   ['winter', 'winter christmas advent snow sledge sledges santa nativity'], ['spring', 'spring easter egg eggs'],
   ['summer', 'summer beach paddling holiday holidays garden sand'], ['autumn', 'autumn harvest halloween lantern lanterns pumpkin pumpkins'],
   ['birthdays', 'birthday birthdays party balloon balloons'],
+];
+// prettier-ignore
+const WEEKDAYS: Words = [
   ['Monday', 'monday'], ['Tuesday', 'tuesday'], ['Wednesday', 'wednesday'], ['Thursday', 'thursday'], ['Friday', 'friday'],
 ];
 
 const lookup = (table: Words): Map<string, number> =>
   new Map(table.flatMap(([, words], i) => words.split(' ').map((word) => [word, i] as const)).reverse());
-const INDEX = { material: lookup(MATERIALS), colour: lookup(COLOURS), theme: lookup(CALENDAR) };
-const TABLES = { material: MATERIALS, colour: COLOURS, theme: CALENDAR };
+const INDEX = {
+  material: lookup(MATERIALS),
+  colour: lookup(COLOURS),
+  theme: lookup(CALENDAR),
+  weekday: lookup(WEEKDAYS),
+};
+const TABLES = { material: MATERIALS, colour: COLOURS, theme: CALENDAR, weekday: WEEKDAYS };
 
 function named(table: keyof typeof TABLES, words: readonly string[]): string | null {
   let best = Infinity;
@@ -59,6 +67,14 @@ export function stageOf(months: number): string {
   if (months < 36) return 'under 3';
   if (months < 72) return '3 to 5';
   return months < 108 ? '6 to 8' : '9 and more';
+}
+
+/** The kit or project that a name says: `felt for the puppet theatre`, `candle making kit`. */
+function projectOf(name: string): string | null {
+  const found =
+    /\bfor (?:the |our )?([\p{L}\d' -]{3,40})$/iu.exec(name) ??
+    /^([\p{L}\d' -]{3,40}?) (?:kit|project|set-up)$/iu.exec(name);
+  return found ? found[1]!.toLowerCase() : null;
 }
 
 /** Litres of one piece up to which it counts as that size. */
@@ -95,24 +111,21 @@ export class AttributeReader {
       case 'kind':
         return category?.name ?? null;
       case 'activity':
-        return category ? (ACTIVITIES[category.zoneKind] ?? null) : null;
+        return projectOf(line.name) ?? (category ? (ACTIVITIES[category.zoneKind] ?? null) : null);
       case 'material':
       case 'colour':
-      case 'theme': {
+      case 'theme':
+      case 'weekday': {
         const own = named(attribute, this.nameOf(line).words);
         // A colour or a season belongs to the thing, a material often to its kind.
         return own ?? (attribute === 'material' && category ? named(attribute, this.wordsOf(category)) : null);
-      }
-      case 'weekday': {
-        const day = named('theme', this.nameOf(line).words);
-        return day?.endsWith('day') ? day : null;
       }
       case 'person':
         return this.personOf(line, category);
       case 'stage':
         return this.stage(category);
       case 'size': {
-        const size = sizeOf(line);
+        const size = pieceOf(line, category);
         if (!size) return null;
         const litres = (size[0] * size[1] * size[2]) / 1e6;
         return SIZES.find(([most]) => litres <= most)![1];

@@ -2,12 +2,11 @@
 import { defaultsOf } from '../model/defaults.ts';
 import type { FieldsOf } from '../model/entity.ts';
 import type { Category } from '../model/entities.ts';
+import { union } from './class-traits.ts';
 
 /** Other words for a category that are kept at most. */
 const MAX_SYNONYMS = 40;
 const MAX_PER_WEEK = 500;
-
-const union = <T>(...lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())];
 
 /** What the first becomes when the others go into it: their names are other words for it, every caution of theirs is its own. */
 export const mergedTraits = (into: Category, others: readonly Category[]): Partial<FieldsOf<Category>> => ({
@@ -22,6 +21,9 @@ export const mergedTraits = (into: Category, others: readonly Category[]): Parti
       ? union(into.users, ...others.map((other) => other.users))
       : [],
   perWeek: Math.min(MAX_PER_WEEK, into.perWeek + others.reduce((sum, other) => sum + other.perWeek, 0)),
+  view: [into, ...others].some((category) => category.view === 'hide')
+    ? 'hide'
+    : (into.view ?? others.find((other) => other.view)?.view ?? null),
   lid: into.lid || others.some((other) => other.lid),
   lightSensitive: into.lightSensitive || others.some((other) => other.lightSensitive),
 });

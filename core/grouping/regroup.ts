@@ -1,12 +1,39 @@
-/** From the groups of a scheme to what has to be written: categories of the scheme, and the lines in them. */
-import { defaultsOf } from '../model/defaults.ts';
-import type { Category, Family, Line } from '../model/entities.ts';
+/** From the groups of a scheme to what has to be written: categories of the scheme, the lines in them, and every bin. */
+import { contentsOf } from '../containers/contents.ts';
+import { takenAlong } from '../containers/piece.ts';
+import { litresOfLine } from '../containers/demand.ts';
+import { groupedBy } from '../model/grouped-by.ts';
+import type { Bin, Category, ContainerType, Family, Line, Site } from '../model/entities.ts';
+import { classTraits, union, type ClassMember } from './class-traits.ts';
 import { handMade, SCHEMES, type SchemeResult } from './schemes.ts';
+
+export interface BinFate {
+  code: string;
+  /** As it is called now, and then. */
+  name: string;
+  to: string;
+  /** Stays with what is in it; holds the same under another name; holds what other bins held too; is free for other things. */
+  fate: 'kept' | 'renamed' | 'joined' | 'emptied';
+  /** Its printed label is out of date then. */
+  newLabel: boolean;
+}
 
 export interface Regrouping {
   what: string;
   create: { table: 'family' | 'category'; id: string; values: Record<string, unknown> }[];
-  update: { table: 'line'; id: string; version: number; values: Partial<Line> }[];
+  update: { table: 'line' | 'category' | 'bin'; id: string; version: number; values: Record<string, unknown> }[];
+  remove: { table: 'bin'; id: string; version: number }[];
+  bins: BinFate[];
+}
+
+export interface RegroupData {
+  lines: readonly Line[];
+  categories: readonly Category[];
+  families: readonly Family[];
+  /** Of the room. */
+  bins: readonly Bin[];
+  types: ReadonlyMap<string, ContainerType>;
+  site: Pick<Site, 'measures'>;
 }
 
 const HUE: Record<string, string> = {
@@ -17,100 +44,174 @@ const HUE: Record<string, string> = {
   colour: 'rose',
   theme: 'straw',
 };
+const MAX_NAME = 60;
+const titled = (name: string): string => (name.charAt(0).toUpperCase() + name.slice(1)).slice(0, MAX_NAME);
 
 /**
- * Moves every line into the category of its group. Groups that the scheme does not tell, and lines in categories made
- * by hand, go back to (or stay with) their kind, which each line keeps in mind.
+ * Moves every line into the category of its group; groups that the scheme does not tell, and lines in categories made by
+ * hand, go back to (or stay with) their kind, which each line keeps in mind. Bins go with what is in them: none is left
+ * without things, none holds two classes.
  * @param newId makes an id for each new row
  */
-export function regroup(
-  result: SchemeResult,
-  lines: readonly Line[],
-  categories: readonly Category[],
-  families: readonly Family[],
-  newId: () => string,
-): Regrouping {
+export function regroup(result: SchemeResult, data: RegroupData, newId: () => string): Regrouping {
+  const { lines, categories, families, site } = data;
   const { name } = SCHEMES.find((scheme) => scheme.key === result.scheme)!;
   const byId = new Map(categories.map((category) => [category.id, category]));
   const byLine = new Map(lines.map((line) => [line.id, line]));
-  const change: Regrouping = { what: `sort by ${name.toLowerCase()}`, create: [], update: [] };
+  const ofCategory = groupedBy(lines, (line) => (line.decision === 'keep' ? line.categoryId : null));
+  const change: Regrouping = { what: `sort by ${name.toLowerCase()}`, create: [], update: [], remove: [], bins: [] };
   const familyName = `By ${name.toLowerCase()}`;
   let familyId = families.find((family) => family.name === familyName)?.id;
+  /** Where each line goes, and the names of new categories. */
+  const goesTo = new Map<string, string | null>();
+  const names = new Map(categories.map((category) => [category.id, category.name]));
+  /** Bins that Contain then makes, by the category they are of. */
+  const promised = new Map<string, number>();
   for (const group of result.groups) {
-    let target: string | null = null;
-    if (group.told && result.scheme !== 'kind') {
-      target =
-        categories.find((category) => category.scheme === result.scheme && category.name === titled(group.name))?.id ??
-        null;
-      if (!target) {
-        if (!familyId) {
-          familyId = newId();
-          const values = {
-            name: familyName,
-            hue: HUE[result.scheme] ?? 'oak',
-            pictogram: 'package-open',
-            sort: families.length,
-            granularity: null,
-          };
-          change.create.push({ table: 'family', id: familyId, values });
-        }
-        target = newId();
-        change.create.push({
-          table: 'category',
-          id: target,
-          values: likeCategory(group, byId, familyId, result.scheme),
-        });
-      }
-    }
-    for (const id of group.lineIds) {
+    const members = group.lineIds.map((id): ClassMember => {
       const line = byLine.get(id)!;
       const category = byId.get(line.categoryId ?? '');
-      if (category && handMade(category)) continue;
+      const siblings = ofCategory.get(line.categoryId ?? '')?.length ?? 1;
+      return {
+        line,
+        category,
+        litres: litresOfLine(line, category, site) ?? 0,
+        perWeek: (category?.perWeek ?? 0.5) / siblings,
+      };
+    });
+    const target = group.told && result.scheme !== 'kind' ? targetOf(group.name, members) : null;
+    for (const { line, category } of members) {
+      if (category && handMade(category)) {
+        goesTo.set(line.id, category.id);
+        continue;
+      }
       const kind = line.attributes.kind ?? (category && category.scheme === null ? category.name : undefined);
       const to =
-        target ??
-        categories.find((category) => category.scheme === null && category.name === kind)?.id ??
-        line.categoryId;
+        target ?? categories.find((known) => known.scheme === null && known.name === kind)?.id ?? line.categoryId;
+      goesTo.set(line.id, to);
+      if (to) promised.set(to, target ? group.bins : (promised.get(to) ?? group.bins));
       if (to === line.categoryId) continue;
       const attributes = kind ? { ...line.attributes, kind } : line.attributes;
-      change.update.push({ table: 'line', id, version: line.version, values: { categoryId: to, attributes } });
+      change.update.push({
+        table: 'line',
+        id: line.id,
+        version: line.version,
+        values: { categoryId: to, attributes, ...takenAlong(line, category) },
+      });
     }
   }
+  moveBins();
   return change;
-}
 
-/** What a category made by a scheme takes over from what most of it was. */
-const TRAITS = [
-  'pictogram',
-  'packingKind',
-  'hazards',
-  'view',
-  'lid',
-  'lightSensitive',
-  'density',
-  'zoneKind',
-  'perWeek',
-] as const satisfies readonly (keyof Category)[];
+  /** The category of a class: made anew, or, where it is there already, with the hazards of what comes in added to its own. */
+  function targetOf(groupName: string, members: readonly ClassMember[]): string {
+    const there = categories.find(
+      (category) => category.scheme === result.scheme && category.name === titled(groupName),
+    );
+    const traits = classTraits(members);
+    if (there) {
+      const hazards = union(there.hazards, traits.hazards);
+      const values = {
+        hazards,
+        lid: there.lid || traits.lid,
+        lightSensitive: there.lightSensitive || traits.lightSensitive,
+      };
+      if (
+        hazards.length !== there.hazards.length ||
+        values.lid !== there.lid ||
+        values.lightSensitive !== there.lightSensitive
+      )
+        change.update.push({ table: 'category', id: there.id, version: there.version, values });
+      return there.id;
+    }
+    if (!familyId) {
+      familyId = newId();
+      change.create.push({
+        table: 'family',
+        id: familyId,
+        values: {
+          name: familyName,
+          hue: HUE[result.scheme] ?? 'oak',
+          pictogram: 'package-open',
+          sort: families.length,
+          granularity: null,
+        },
+      });
+    }
+    const id = newId();
+    names.set(id, titled(groupName));
+    change.create.push({
+      table: 'category',
+      id,
+      values: { ...traits, familyId, starter: null, name: titled(groupName), scheme: result.scheme },
+    });
+    return id;
+  }
 
-const titled = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
+  /** Every bin goes with most of what is in it, but with what is kept safe wherever any of that is in it. */
+  function moveBins(): void {
+    const contents = contentsOf({ ...data, categories: byId });
+    const safe = new Set(result.groups.filter((group) => group.safe).flatMap((group) => group.lineIds));
+    const fates = data.bins.map((bin) => {
+      const litres = new Map<string, number>();
+      for (const line of contents.get(bin.id)?.lines ?? []) {
+        const to = goesTo.get(line.id);
+        if (!to) continue;
+        const weight =
+          (litresOfLine(line, byId.get(line.categoryId ?? ''), site) ?? 0) + 1e-6 + (safe.has(line.id) ? 1e9 : 0);
+        litres.set(to, (litres.get(to) ?? 0) + weight);
+      }
+      const to =
+        [...litres].reduce<[string, number] | null>((a, b) => (a === null || b[1] > a[1] ? b : a), null)?.[0] ?? null;
+      return { bin, to };
+    });
+    const moved = new Set(
+      change.update
+        .filter(({ table }) => table === 'line')
+        .flatMap(({ id }) => [byLine.get(id)!.categoryId, goesTo.get(id)]),
+    );
+    for (const [to, own] of groupedBy(fates, ({ to }) => to)) {
+      const name = names.get(to)!;
+      const touched = moved.has(to);
+      const most = touched ? Math.max(1, promised.get(to) ?? own.length) : own.length;
+      const sources = new Set(own.map(({ bin }) => bin.categoryId));
+      // Those that hold most stay; the others are free.
+      const sorted = [...own].sort(
+        (a, b) => (contents.get(b.bin.id)?.reckoned ?? 0) - (contents.get(a.bin.id)?.reckoned ?? 0),
+      );
+      sorted.forEach(({ bin }, i) => {
+        if (i >= most) return empty(bin);
+        const called = most > 1 && own.length > 1 ? `${name} ${i + 1}` : name;
+        const isSame = bin.categoryId === to;
+        const fate =
+          !touched && isSame ? 'kept' : sources.size > 1 || own.length > most ? 'joined' : isSame ? 'kept' : 'renamed';
+        const values: Record<string, unknown> = {};
+        if (!isSame) values.categoryId = to;
+        if (touched && bin.lineIds.length) values.lineIds = [];
+        const rename = !isSame || (touched && own.length > most);
+        if (rename && bin.name !== called) values.name = called;
+        if (Object.keys(values).length) change.update.push({ table: 'bin', id: bin.id, version: bin.version, values });
+        const then = (values.name as string | undefined) ?? bin.name;
+        change.bins.push({
+          code: bin.code,
+          name: bin.name,
+          to: then,
+          fate,
+          newLabel: bin.printed !== null && then !== bin.name,
+        });
+      });
+    }
+    for (const { bin, to } of fates) if (to === null) keepOrEmpty(bin);
+  }
 
-/** A category of a scheme lies and is looked after as most of what is in it. */
-function likeCategory(
-  group: SchemeResult['groups'][number],
-  byId: ReadonlyMap<string, Category>,
-  familyId: string,
-  scheme: string,
-): Record<string, unknown> {
-  const like = byId.get(group.like ?? '');
-  const fresh = defaultsOf('category');
-  const traits = Object.fromEntries(TRAITS.map((trait) => [trait, like?.[trait] ?? fresh[trait]]));
-  return {
-    ...fresh,
-    ...traits,
-    users: like?.users ?? [],
-    familyId,
-    starter: null,
-    name: titled(group.name),
-    scheme,
-  };
+  /** A bin with nothing in it: emptied if its things have gone elsewhere, else as it was. */
+  function keepOrEmpty(bin: Bin): void {
+    const had = ofCategory.get(bin.categoryId)?.some((line) => line.roomId === bin.roomId);
+    if (had) empty(bin);
+    else change.bins.push({ code: bin.code, name: bin.name, to: bin.name, fate: 'kept', newLabel: false });
+  }
+  function empty(bin: Bin): void {
+    change.remove.push({ table: 'bin', id: bin.id, version: bin.version });
+    change.bins.push({ code: bin.code, name: bin.name, to: '', fate: 'emptied', newLabel: false });
+  }
 }

@@ -1,37 +1,45 @@
 /**
  * The same things grouped by each scheme of sorting (practices G1, G4), and what each costs: bins, how full, orphans,
- * giants, doubles, and the week's seconds of finding and tidying (design, 4.4).
+ * giants, torn kinds, and the week's seconds of finding and tidying (design, 4.4).
  */
-import { litresOfLine, usualPiece } from '../containers/demand.ts';
-import { pieceFits, sizeOf, usableLitres } from '../containers/litres.ts';
+import { chooseContainers } from '../containers/choose.ts';
+import { demandOf, litresOfLine } from '../containers/demand.ts';
 import { comesInto } from '../placement/place-problem-of.ts';
-import type { Category, ContainerType, Attribute, Line, Person, Room, Site } from '../model/entities.ts';
+import type { Attribute, Category, Compartment, ContainerType, Line, Person, Room, Site } from '../model/entities.ts';
 import { AttributeReader } from './attributes.ts';
+import { classTraits, isKeptSafe, type ClassMember } from './class-traits.ts';
 import { ceilingFor, CHOOSE_SECONDS, PUT_BACK, roughPieces, RUMMAGE_SECONDS } from './granularity.ts';
 
 export const SCHEMES = [
-  { key: 'kind', name: 'Kind', idea: 'like with like: everything of one kind together' },
-  { key: 'activity', name: 'Activity', idea: 'all that one job needs in one kit' },
-  { key: 'material', name: 'Material', idea: 'by what it is made of, open to any use' },
-  { key: 'person', name: 'Person', idea: 'each has their own, in their colour' },
-  { key: 'stage', name: 'Stage', idea: 'by the age it suits' },
-  { key: 'colour', name: 'Colour', idea: 'in the order of the rainbow' },
-  { key: 'theme', name: 'Calendar', idea: 'a box for each season, holiday or weekday' },
-] as const satisfies readonly { key: Attribute; name: string; idea: string }[];
+  { key: 'kind', name: 'Kind', idea: 'like with like: everything of one kind together', tell: 'its category' },
+  { key: 'activity', name: 'Activity', idea: 'all that one job or project needs in one kit', tell: 'what it is for' },
+  { key: 'material', name: 'Material', idea: 'by what it is made of, open to any use', tell: 'its material' },
+  { key: 'person', name: 'Person', idea: 'each has their own, in their colour', tell: 'whose it is' },
+  { key: 'stage', name: 'Stage', idea: 'by the age it suits', tell: 'for which age' },
+  { key: 'colour', name: 'Colour', idea: 'in the order of the rainbow', tell: 'its colour' },
+  { key: 'size', name: 'Size', idea: 'large with large, so that nothing small is buried', tell: 'how large it is' },
+  { key: 'theme', name: 'Calendar', idea: 'a box for each season or holiday', tell: 'its season' },
+  { key: 'weekday', name: 'Weekday', idea: 'what each day needs, filled in advance', tell: 'its day' },
+  { key: 'number', name: 'Number', idea: 'in the order of their numbers, with an index', tell: 'its number' },
+  { key: 'alphabet', name: 'Alphabet', idea: 'in the order of their names', tell: 'its name' },
+] as const satisfies readonly { key: Attribute | 'alphabet'; name: string; idea: string; tell: string }[];
 export type SchemeKey = (typeof SCHEMES)[number]['key'];
 
 export interface SchemeGroup {
   name: string;
   lineIds: string[];
-  /** Bulk litres, with room to grow. */
+  /** Bulk litres, as Contain reckons them. */
   litres: number;
+  /** As many as Contain then makes; 0 where it can say nothing. */
   bins: number;
-  /** Share of what its bins may hold that is taken. */
+  /** Share of its bins' inside that is taken. */
   full: number;
-  /** The category whose ways it takes over: that of most of its litres. */
-  like: string | null;
   /** Whether the scheme tells it; otherwise its lines stay with their kind. */
   told: boolean;
+  /** Kept from children: a class of its own beside the one of the same value. */
+  safe: boolean;
+  /** Pieces, roughly. */
+  pieces: number;
 }
 
 export interface SchemeResult {
@@ -39,13 +47,15 @@ export interface SchemeResult {
   groups: SchemeGroup[];
   /** Share of the lines of which the scheme knows where they go; the others stay with their kind. */
   told: number;
+  /** Ids of the lines of which it does not. */
+  untold: string[];
   bins: number;
   /** Mean, by bins. */
   full: number;
   /** Groups of one or two things; groups of four and more bins; kinds that lie in several groups. */
   orphans: number;
   giants: number;
-  doubles: number;
+  torn: number;
   /** Seconds a week. */
   finding: number;
   tidying: number;
@@ -61,6 +71,9 @@ export interface SchemeData {
   categories: readonly Category[];
   people: readonly Person[];
   types: readonly ContainerType[];
+  /** Of the room, and containers that other rooms have taken: as Contain knows them. */
+  compartments: readonly Compartment[];
+  taken: ReadonlyMap<string, number>;
   /** ISO date. */
   today: string;
 }
@@ -69,24 +82,26 @@ export interface SchemeData {
 export const handMade = (category: Pick<Category, 'starter' | 'scheme'>): boolean =>
   category.starter === null && category.scheme === null;
 
-interface Thing {
-  line: Line;
-  category: Category | undefined;
-  litres: number;
+/** Pieces of a group up to which it is an orphan; bins from which on it is a giant. */
+export const ORPHAN_PIECES = 2;
+export const GIANT_BINS = 4;
+/** What the class of the same value is called that children do not get at. */
+export const SAFE_SUFFIX = ', kept safe';
+
+interface Thing extends ClassMember {
   pieces: number;
-  /** Pieces that differ from one another: those of one line are much alike. */
+  /** Pieces that differ from one another: those of one line are much alike (design, 4.4). */
   differing: number;
-  perWeek: number;
-  longest: readonly [number, number, number];
+  safe: boolean;
 }
 
-function things(data: SchemeData, byId: ReadonlyMap<string, Category>): Thing[] {
+function thingsOf(data: SchemeData, byId: ReadonlyMap<string, Category>): Thing[] {
   const kept = data.lines.filter((line) => line.decision === 'keep');
   const count = new Map<string, number>();
   for (const line of kept) if (line.categoryId) count.set(line.categoryId, (count.get(line.categoryId) ?? 0) + 1);
   return kept.map((line) => {
     const category = byId.get(line.categoryId ?? '');
-    const litres = litresOfLine(line, category, data.site) * (1 + data.site.growth);
+    const litres = litresOfLine(line, category, data.site) ?? 0;
     const pieces = roughPieces(line, litres);
     return {
       line,
@@ -95,173 +110,117 @@ function things(data: SchemeData, byId: ReadonlyMap<string, Category>): Thing[] 
       pieces,
       differing: Math.sqrt(pieces),
       perWeek: category ? category.perWeek / count.get(category.id)! : 0.5,
-      longest: sizeOf(line) ?? usualPiece(category),
+      safe: isKeptSafe(line, category),
     };
   });
 }
 
+const LETTERS = ['A to D', 'E to K', 'L to P', 'Q to Z'];
+const NUMBERS_A_CLASS = 10;
+
+function valueOf(line: Line, scheme: SchemeKey, reader: AttributeReader): string | null {
+  if (scheme === 'alphabet') {
+    const first = line.name.normalize('NFD').toUpperCase().charAt(0);
+    return /[A-Z]/.test(first) ? LETTERS[first <= 'D' ? 0 : first <= 'K' ? 1 : first <= 'P' ? 2 : 3]! : null;
+  }
+  const value = reader.of(line, scheme);
+  if (scheme !== 'number' || value === null || !/^\d+$/.test(value)) return value;
+  const from = Math.floor((Number(value) - 1) / NUMBERS_A_CLASS) * NUMBERS_A_CLASS + 1;
+  return `${from} to ${from + NUMBERS_A_CLASS - 1}`;
+}
+
 /**
- * Compares all grouping schemes for the kept lines of one room. Lines of categories made by hand are left as they are.
+ * Compares all grouping schemes for the kept lines of one room. Lines of categories made by hand are left as they are;
+ * what is kept from children never shares a class with what they use.
  * @example suggestScheme(compareSchemes(data))?.scheme // 'activity'
  */
 export function compareSchemes(data: SchemeData): SchemeResult[] {
   const byId = new Map(data.categories.map((category) => [category.id, category]));
   const reader = new AttributeReader(byId, data.people, new Date(`${data.today}T00:00:00Z`));
-  const all = things(data, byId);
+  const all = thingsOf(data, byId);
   const present = comesInto(data.room, data.people);
   const ceiling = ceilingFor(present, new Date(`${data.today}T00:00:00Z`));
   const choose =
     present.length && present.every((person) => person.reads) ? CHOOSE_SECONDS.words : CHOOSE_SECONDS.pictures;
-  const sizes = data.types
-    .map((type) => ({ type, usable: usableLitres(type, data.site.fillLimit) }))
-    .sort((a, b) => a.usable - b.usable);
   return SCHEMES.map(({ key }) => {
-    const groups = new Map<string, Thing[]>();
-    const byValue = new Set<string>();
-    let told = 0;
+    const groups = new Map<string, { things: Thing[]; told: boolean; safe: boolean }>();
+    const untold: string[] = [];
     for (const thing of all) {
       const own = thing.category && handMade(thing.category);
-      const value = own ? null : reader.of(thing.line, key);
-      if (value || own) told++;
-      if (value) byValue.add(value);
-      const name = value ?? reader.of(thing.line, 'kind') ?? 'not sorted yet';
-      const list = groups.get(name);
-      if (list) list.push(thing);
-      else groups.set(name, [thing]);
+      const value = own ? null : valueOf(thing.line, key, reader);
+      if (!value && !own) untold.push(thing.line.id);
+      // By kind everything is in its category already; elsewhere what is kept safe has a class beside the other.
+      const safe = value !== null && key !== 'kind' && thing.safe;
+      const base = value ?? reader.of(thing.line, 'kind') ?? 'not sorted yet';
+      const name = safe ? `${base}${SAFE_SUFFIX}` : base;
+      const group = groups.get(name);
+      if (group) group.things.push(thing);
+      else groups.set(name, { things: [thing], told: value !== null, safe });
     }
-    const made: SchemeGroup[] = [];
-    let [bins, finding, tidying, orphans] = [0, 0, 0, 0];
+    const made = containing([...groups], data);
     const hick = choose * Math.log2(groups.size + 1);
+    let [finding, tidying] = [0, 0];
     const places = new Map<string, number>();
-    for (const [name, list] of groups) {
-      const sum = sumUp(list);
-      const group = { ...groupOf(name, list, sum, sizes), told: byValue.has(name) };
-      made.push(group);
-      bins += group.bins;
-      if (sum.pieces <= 2) orphans++;
-      const pieces = sum.differing / group.bins;
+    for (const { group, things } of made) {
+      const differing = things.reduce((sum, thing) => sum + thing.differing, 0) / Math.max(1, group.bins);
+      const perWeek = things.reduce((sum, thing) => sum + thing.perWeek, 0);
       // A kit is fetched once for all that is in it, and goes back as one.
-      const fetched = key === 'activity' ? sum.mostUsed : sum.perWeek;
-      finding += fetched * hick + (sum.perWeek * RUMMAGE_SECONDS.open * pieces) / 2;
-      tidying += fetched * Math.min(PUT_BACK, Math.max(1, pieces)) * hick;
-      for (const kind of sum.litresOf.keys()) places.set(kind, (places.get(kind) ?? 0) + 1);
+      const fetched = key === 'activity' ? Math.max(...things.map((thing) => thing.perWeek)) : perWeek;
+      finding += fetched * hick + (perWeek * RUMMAGE_SECONDS.open * differing) / 2;
+      tidying += fetched * Math.min(PUT_BACK, Math.max(1, differing)) * hick;
+      for (const kind of new Set(things.map((thing) => thing.category?.id)))
+        if (kind) places.set(kind, (places.get(kind) ?? 0) + 1);
     }
+    const listed = made.map(({ group }) => group).sort((a, b) => b.litres - a.litres || a.name.localeCompare(b.name));
+    const bins = listed.reduce((sum, group) => sum + group.bins, 0);
     return {
       scheme: key,
-      groups: made.sort((a, b) => b.litres - a.litres || a.name.localeCompare(b.name)),
-      told: all.length ? told / all.length : 0,
+      groups: listed,
+      told: all.length ? 1 - untold.length / all.length : 0,
+      untold,
       bins,
-      full: bins ? made.reduce((sum, group) => sum + group.full * group.bins, 0) / bins : 0,
-      orphans,
-      giants: made.filter((group) => group.bins >= 4).length,
-      doubles: [...places.values()].filter((n) => n > 1).length,
+      full: bins ? listed.reduce((sum, group) => sum + group.full * group.bins, 0) / bins : 0,
+      orphans: listed.filter((group) => group.pieces <= ORPHAN_PIECES).length,
+      giants: listed.filter((group) => group.bins >= GIANT_BINS).length,
+      torn: [...places.values()].filter((n) => n > 1).length,
       finding,
       tidying,
-      classes: made.length,
+      classes: listed.length,
       ceiling,
     };
   });
 }
 
-interface Sum {
-  litres: number;
-  pieces: number;
-  differing: number;
-  perWeek: number;
-  mostUsed: number;
-  longest: readonly [number, number, number];
-  /** Litres by category id. */
-  litresOf: Map<string, number>;
-}
-
-function sumUp(list: readonly Thing[]): Sum {
-  const sum: Sum = {
-    litres: 0,
-    pieces: 0,
-    differing: 0,
-    perWeek: 0,
-    mostUsed: 0,
-    longest: [0, 0, 0],
-    litresOf: new Map(),
-  };
-  for (const thing of list) {
-    sum.litres += thing.litres;
-    sum.pieces += thing.pieces;
-    sum.differing += thing.differing;
-    sum.perWeek += thing.perWeek;
-    if (thing.perWeek > sum.mostUsed) sum.mostUsed = thing.perWeek;
-    if (thing.longest[0] > sum.longest[0]) sum.longest = thing.longest;
-    if (thing.category) sum.litresOf.set(thing.category.id, (sum.litresOf.get(thing.category.id) ?? 0) + thing.litres);
-  }
-  return sum;
-}
-
-function groupOf(
-  name: string,
-  list: readonly Thing[],
-  { litres, longest, litresOf }: Sum,
-  sizes: readonly { type: ContainerType; usable: number }[],
-): Omit<SchemeGroup, 'told'> {
-  // The smallest container that takes all, else as few as may be of the largest.
-  let largest: (typeof sizes)[number] | undefined;
-  for (const size of sizes) {
-    if (!pieceFits(longest, size.type)) continue;
-    largest = size;
-    if (size.usable >= litres) break;
-  }
-  const usable = (largest ?? sizes.at(-1))?.usable ?? 10;
-  const bins = Math.max(1, Math.ceil(litres / usable - 1e-9));
-  let like: string | null = null;
-  for (const [id, own] of litresOf) if (like === null || own > litresOf.get(like)!) like = id;
-  return { name, lineIds: list.map((thing) => thing.line.id), litres, bins, full: litres / (bins * usable), like };
-}
-
-export interface Suggestion {
-  scheme: SchemeKey;
-  reason: string;
-}
-
-/** What each trouble is worth in seconds a week, so that schemes can be weighed. */
-const WORTH = { bin: 4, orphan: 12, giant: 20, double: 10, untold: 40, class: 4 };
-
-export const penaltyOf = (result: SchemeResult): number =>
-  result.finding +
-  result.tidying +
-  result.bins * WORTH.bin +
-  result.orphans * WORTH.orphan +
-  result.giants * WORTH.giant +
-  result.doubles * WORTH.double +
-  (1 - result.told) * result.groups.reduce((sum, group) => sum + group.lineIds.length, 0) * WORTH.untold +
-  Math.max(0, result.classes - (result.ceiling ?? Infinity)) * WORTH.class;
-
-/** Share of the lines that a scheme has to know something of. */
-export const MIN_COVERAGE = 0.1;
-
-const NAMES = new Map<string, string>(SCHEMES.map((scheme) => [scheme.key, scheme.name.toLowerCase()]));
-
-/** The scheme with the least penalty, and in one sentence why rather than the next best. */
-export function suggestScheme(results: readonly SchemeResult[]): Suggestion | null {
-  const ranked = results.filter((result) => result.groups.length).sort((a, b) => penaltyOf(a) - penaltyOf(b));
-  const best = ranked[0];
-  // A scheme that knows nothing of these things is no rival.
-  const next = ranked.slice(1).find((result) => result.told >= MIN_COVERAGE);
-  if (!best) return null;
-  const week = (result: SchemeResult) => `${Math.round((result.finding + result.tidying) / 60)} min a week`;
-  const reasons = [`${best.classes} classes in ${best.bins} bins, ${week(best)} to find and tidy`];
-  if (next) {
-    const other = NAMES.get(next.scheme)!;
-    if (best.ceiling !== null && best.classes <= best.ceiling && next.classes > best.ceiling)
-      reasons.push(`the youngest who tidy keep ${best.ceiling} classes apart, and ${other} asks for ${next.classes}`);
-    else if (best.told > next.told + 0.05)
-      reasons.push(
-        `it knows where ${Math.round(best.told * 100)} % of the lines go, ${other} ${Math.round(next.told * 100)} %`,
-      );
-    else if (best.finding + best.tidying < next.finding + next.tidying - 30)
-      reasons.push(`${other} takes ${week(next)}`);
-    else if (best.orphans < next.orphans) reasons.push(`${next.orphans - best.orphans} fewer orphans than by ${other}`);
-    else if (best.doubles < next.doubles) reasons.push(`no kind is torn apart that ${other} spreads over several bins`);
-  }
-  if (best.ceiling !== null && best.classes > best.ceiling)
-    reasons.push(`the youngest who tidy keep ${best.ceiling} classes apart: give them fewer in sight`);
-  return { scheme: best.scheme, reason: `${reasons.join('; ')}.` };
+/** The groups with as many bins as Contain would make of them, all asked for together as it does. */
+function containing(
+  groups: readonly (readonly [string, { things: Thing[]; told: boolean; safe: boolean }])[],
+  data: SchemeData,
+): { group: SchemeGroup; things: Thing[] }[] {
+  const demands = groups.map(([name, { things, told }]) => {
+    const only = new Set(things.map((thing) => thing.category));
+    // What stays in its category is asked for as that category does.
+    const [same] = only;
+    const category: Category =
+      only.size === 1 && same && !told
+        ? same
+        : { ...classTraits(things), id: name, version: 0, siteId: '', familyId: '', name, starter: null, scheme: null };
+    // Each line takes along what it is; here the class itself has no kind.
+    const lines = things.map((thing) => ({ ...thing.line, kind: thing.line.kind ?? thing.category?.starter ?? null }));
+    return demandOf(category, lines, data.site);
+  });
+  const choices = chooseContainers(demands, data);
+  return groups.map(([name, { things, told, safe }], i) => {
+    const { chosen } = choices[i]!;
+    const group = {
+      name,
+      lineIds: things.map((thing) => thing.line.id),
+      litres: demands[i]!.litres,
+      bins: chosen?.count ?? (demands[i]!.litres > 0 ? 1 : 0),
+      full: chosen?.full ?? 0,
+      told,
+      safe,
+      pieces: things.reduce((sum, thing) => sum + thing.pieces, 0),
+    };
+    return { group, things };
+  });
 }

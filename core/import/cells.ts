@@ -1,5 +1,6 @@
 /** Single cells of somebody's list, read the way people write them. Each reader returns null where it cannot be read. */
-import { readDay, readDecision } from '../pile/tokens.ts';
+import { readDay } from '../pile/reading/day.ts';
+import { readDecision } from '../pile/reading/decision.ts';
 import { EVERYDAY_MEASURES } from '../pile/measures.ts';
 import { parseLength } from '../measuring/length.ts';
 import type { LengthSystem } from '../model/site.ts';

@@ -1,7 +1,8 @@
 /** A list as people keep it, row by row, turned into lines of the pile; what cannot be read is said, not guessed. */
 import { defaultsOf } from '../model/defaults.ts';
 import type { Category, Decision, Line, Person, Room, Site } from '../model/entities.ts';
-import { knownCategories, proposeCategories, type CategoryProposal } from '../matching/propose.ts';
+import { kindIn } from '../pile/kind-in.ts';
+import { kindNamed, knownCategories, proposeCategories, type CategoryProposal } from '../matching/propose.ts';
 import { plain } from '../matching/words.ts';
 import { halvesOf } from '../pile/line-changes.ts';
 import { decided } from '../pile/new-line.ts';
@@ -194,6 +195,7 @@ function readRow(
       name,
       amount,
       measure: measure.measure,
+      kind: kindIn(kindNamed(name)?.key ?? null, category?.starter ?? proposal?.starter?.key ?? null),
       length: told[0] ?? null,
       width: told[1] ?? null,
       height: told[2] ?? null,

@@ -23,6 +23,7 @@ const line = (id: string, decision: Decision, categoryId: string | null, amount 
   sort: 0,
 });
 const bin = (id: string, compartmentId: string | null, printed: string | null): Bin => ({
+  ...(defaultsOf('bin') as Partial<Bin> as Bin),
   id,
   version: 1,
   siteId: 's',

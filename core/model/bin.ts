@@ -1,12 +1,19 @@
-import { entity, pointsTo, type RowOfSite } from './entity.ts';
+import { entity, pointsTo, pointsToMany, type RowOfSite } from './entity.ts';
 
 export interface Bin extends RowOfSite {
   roomId: string;
   categoryId: string;
-  containerTypeId: string;
+  /** Null for things that stand, lie or hang without one: then it has an outside size of its own. */
+  containerTypeId: string | null;
+  /** Outside, mm, of what stands without a container; null in one. */
+  outWidth: number | null;
+  outDepth: number | null;
+  outHeight: number | null;
+  /** Ids of the lines that are in it, where its category has several; empty: whatever no other bin holds. */
+  lineIds: string[];
   code: string;
   name: string;
-  /** Bulk litres meant to be in it. */
+  /** Bulk litres that were meant for it when it was made or, once somebody looked, that were in it then. */
   litres: number;
   compartmentId: string | null;
   /** Stays where it is when a new plan is made. */
@@ -25,7 +32,11 @@ export const bin = entity<Bin>()({
   fields: {
     roomId: pointsTo('room', 'remove'),
     categoryId: pointsTo('category', 'remove'),
-    containerTypeId: pointsTo('containerType', 'refuse'),
+    containerTypeId: pointsTo('containerType', 'refuse', { default: null }),
+    outWidth: { default: null, since: 4 },
+    outDepth: { default: null, since: 4 },
+    outHeight: { default: null, since: 4 },
+    lineIds: pointsToMany('line', { since: 4 }),
     code: {},
     name: {},
     litres: {},

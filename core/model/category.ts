@@ -3,7 +3,7 @@ import { limitField, type Limit } from './limit.ts';
 import type { ZoneKind } from './zone.ts';
 
 /** How pieces lie together (design, 4.1). */
-export type PackingKind = 'neat' | 'rigid' | 'small' | 'long' | 'soft' | 'nesting';
+export type PackingKind = 'neat' | 'rigid' | 'small' | 'long' | 'soft' | 'nesting' | 'flat';
 export type HazardId = 'H2' | 'H3' | 'H4' | 'H5' | 'H6' | 'H14' | 'H15';
 
 export interface CategoryTraits {
@@ -32,6 +32,8 @@ export interface Category extends RowOfSite, CategoryTraits {
   users: string[];
   /** A container chosen by hand; null leaves the choice to Stube. */
   containerTypeId: string | null;
+  /** Whether it stands, lies or hangs without a container; null leaves that to Stube. */
+  standsAlone: boolean | null;
   /** What the site has learned of its bulk: 1 is as reckoned. */
   bulkCorrection: number;
   /** Ids of those who tidy it; empty means those who use it. */
@@ -61,6 +63,7 @@ export const category = entity<Category>()({
     perWeek: { default: 2 },
     users: pointsToMany('person'),
     containerTypeId: pointsTo('containerType', 'clear', { default: null }),
+    standsAlone: { default: null, since: 4 },
     bulkCorrection: { default: 1 },
     tidiers: pointsToMany('person', { since: 2 }),
     limit: limitField,

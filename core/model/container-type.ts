@@ -16,6 +16,15 @@ export interface ContainerShape {
   lid: boolean;
   handle: boolean;
   stackable: boolean;
+  /** Places of their own inside, as in a sorting case; 1 for a plain one. */
+  compartments: number;
+  /** Gives way: a bag, a cloth box. */
+  soft: boolean;
+  lockable: boolean;
+  /** Turns, for corners and deep shelves. */
+  turntable: boolean;
+  /** Has a tray that is carried to the work. */
+  liftOut: boolean;
   /** Grams, empty. */
   mass: number;
   /** Minor units for one pack. */
@@ -46,6 +55,11 @@ export const containerType = entity<ContainerType>()({
     lid: { default: false },
     handle: { default: false },
     stackable: { default: false },
+    compartments: { default: 1, since: 4 },
+    soft: { default: false, since: 4 },
+    lockable: { default: false, since: 4 },
+    turntable: { default: false, since: 4 },
+    liftOut: { default: false, since: 4 },
     mass: { default: 300 },
     price: { default: 0 },
     pack: { default: 1 },

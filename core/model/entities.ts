@@ -3,12 +3,14 @@
  * litres, money whole minor units of the site's currency, dates ISO.
  */
 import type { AnyEntity } from './entity.ts';
+import { acknowledgement, type Acknowledgement } from './acknowledgement.ts';
 import { bin, type Bin } from './bin.ts';
 import { category, type Category } from './category.ts';
 import { compartment, type Compartment } from './compartment.ts';
 import { containerType, type ContainerType } from './container-type.ts';
 import { deferral, type Deferral } from './deferral.ts';
 import { family, type Family } from './family.ts';
+import { fixture, type Fixture } from './fixture.ts';
 import { line, type Line } from './line.ts';
 import { person, type Person } from './person.ts';
 import { photo, type Photo } from './photo.ts';
@@ -18,6 +20,7 @@ import { site, type Site } from './site.ts';
 import { unit, type Unit } from './unit.ts';
 import { zone, type Zone } from './zone.ts';
 
+export type * from './acknowledgement.ts';
 export type * from './bin.ts';
 export * from './category.ts';
 export type * from './compartment.ts';
@@ -25,6 +28,7 @@ export * from './container-type.ts';
 export type * from './deferral.ts';
 export type * from './entity.ts';
 export type * from './family.ts';
+export * from './fixture.ts';
 export type * from './limit.ts';
 export * from './line.ts';
 export type * from './person.ts';
@@ -50,6 +54,8 @@ interface Rows {
   session: Session;
   deferral: Deferral;
   photo: Photo;
+  fixture: Fixture;
+  acknowledgement: Acknowledgement;
 }
 
 export type TableName = keyof Rows;
@@ -73,6 +79,8 @@ const DESCRIBED = {
   session,
   deferral,
   photo,
+  fixture,
+  acknowledgement,
 };
 
 type Described = typeof DESCRIBED;

@@ -1,3 +1,4 @@
+import type { PackingKind } from './category.ts';
 import { entity, pointsTo, pointsToMany, type RowOfSite } from './entity.ts';
 
 export const DECISIONS = [
@@ -38,7 +39,13 @@ export interface Line extends RowOfSite {
   amount: number;
   /** `pieces` or the key of an everyday measure. */
   measure: string;
-  /** Size of one piece in mm, where it was told. */
+  /** What kind of thing it is, a key of the starter library: it stays with the line wherever it is sorted. Null: unknown. */
+  kind: string | null;
+  /** How it lies, where that was taken along from a category it left; null: as its kind does. */
+  lies: PackingKind | null;
+  /** Litres that one piece holds, where that was told. */
+  litresEach: number | null;
+  /** Told sides of one piece in mm; null where not told. A height alone is how thick it is. */
   length: number | null;
   width: number | null;
   height: number | null;
@@ -52,11 +59,21 @@ export interface Line extends RowOfSite {
   destination: string;
   /** Papers: to be kept until then, ISO. */
   keepUntil: string | null;
+  /** Who it is a keepsake of: it counts against that person's limit. Null: it is none. */
+  keepsakeOf: string | null;
+  /** How often its decision was put off. */
+  putOff: number;
+  /** The day it was handed over, ISO; null while it is still here. */
+  handedOver: string | null;
+  /** What came for it in exchange or by selling, minor units. */
+  gained: number | null;
   /** When it was decided, ISO date and time; null while it is open. */
   decidedAt: string | null;
   /** Pieces that were tried out and those that were dead; null before anybody tried. */
   tested: number | null;
   dead: number | null;
+  /** The day it was tried out, ISO. */
+  testedOn: string | null;
   /** Pieces of a set that only works complete, and how many are missing. */
   setPieces: number | null;
   setMissing: number;
@@ -80,6 +97,9 @@ export const line = entity<Line>()({
     name: {},
     amount: {},
     measure: {},
+    kind: { default: null, since: 4 },
+    lies: { default: null, since: 4 },
+    litresEach: { default: null, since: 4 },
     length: {},
     width: {},
     height: {},
@@ -90,9 +110,14 @@ export const line = entity<Line>()({
     due: { default: null, since: 2 },
     destination: { default: '', since: 2 },
     keepUntil: { default: null, since: 2 },
+    keepsakeOf: pointsTo('person', 'clear', { default: null, since: 4 }),
+    putOff: { default: 0, since: 4 },
+    handedOver: { default: null, since: 4 },
+    gained: { default: null, since: 4 },
     decidedAt: { default: null, since: 2 },
     tested: { default: null, since: 2 },
     dead: { default: null, since: 2 },
+    testedOn: { default: null, since: 4 },
     setPieces: { default: null, since: 2 },
     setMissing: { default: 0, since: 2 },
     also: pointsToMany('category', { since: 2 }),

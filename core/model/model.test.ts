@@ -24,15 +24,19 @@ test('every pointer of the model, with what happens when the other end goes', ()
     'category.limit.containerTypeId containerType clear',
     'line.roomId room remove',
     'line.categoryId category clear',
+    'line.keepsakeOf person clear',
     'line.also category clear',
     'bin.roomId room remove',
     'bin.categoryId category remove',
     'bin.containerTypeId containerType refuse',
+    'bin.lineIds line clear',
     'bin.compartmentId compartment clear',
     'session.roomId room remove',
     'deferral.roomId room remove',
     'photo.roomId room remove',
     'photo.lineId line remove',
+    'fixture.roomId room remove',
+    'acknowledgement.roomId room remove',
   ]));
 
 test('what is pointed to stands before what points', () => {

@@ -9,6 +9,8 @@ export interface Person extends RowOfSite {
   colour: string;
   /** Month of birth, `2021-04`; null where nobody said. The stature of a child is then estimated from it. */
   born: string | null;
+  /** Still puts things into the mouth, whatever the age: small parts are kept from it. */
+  mouths: boolean;
   /** Finds its way by words; otherwise by pictures. */
   reads: boolean;
   /** What this person's keepsakes have to fit into; null where there is no limit. */
@@ -24,6 +26,7 @@ export const person = entity<Person>()({
     stature: {},
     colour: { default: 'slate' },
     born: { default: null, since: 2 },
+    mouths: { default: false, since: 4 },
     reads: { default: true, since: 2 },
     limit: limitField,
   },

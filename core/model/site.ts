@@ -13,6 +13,8 @@ export interface Site extends Row {
   fillLimit: number;
   /** Litres of each everyday measure, where this site differs from the usual. */
   measures: Partial<Record<string, number>>;
+  /** Days of the week on which nobody works here, 0 is Sunday. */
+  restDays: number[];
 }
 
 export const site = entity<Site>()({
@@ -26,5 +28,6 @@ export const site = entity<Site>()({
     growth: { default: 0.1 },
     fillLimit: { default: 0.8 },
     measures: { default: {} },
+    restDays: { default: [], since: 4 },
   },
 });

@@ -26,6 +26,15 @@ export interface Unit extends RowOfSite, UnitShape {
   sunlit: boolean;
   onView: boolean;
   anchored: boolean;
+  /** Of a lid that opens upwards: a slow-closing support, air holes, a latch. */
+  lidSupport: boolean;
+  airHoles: boolean;
+  latch: boolean;
+  /** Grams that the whole of it bears; null where nobody knows. */
+  maxLoad: number | null;
+  /** Had an earlier life; and whether it was looked over for what H13 names. */
+  reused: boolean;
+  checked: boolean;
   sort: number;
 }
 
@@ -49,6 +58,12 @@ export const unit = entity<Unit>()({
     sunlit: { default: false },
     onView: { default: true },
     anchored: { default: false },
+    lidSupport: { default: false, since: 4 },
+    airHoles: { default: false, since: 4 },
+    latch: { default: false, since: 4 },
+    maxLoad: { default: null, since: 4 },
+    reused: { default: false, since: 4 },
+    checked: { default: false, since: 4 },
     sort: { computed: true },
   },
 });

@@ -1,5 +1,6 @@
 /** One compartment of a room as a packing problem: the bins that stand in it and those that have no place yet. */
 import type { Bin, Category, Compartment, ContainerType } from '../model/entities.ts';
+import { shapeOf } from '../containers/shape.ts';
 import type { FitProblem } from './problem.ts';
 
 /** Every bin is worth something; one that is fetched often is worth more, up to three times as much. */
@@ -17,7 +18,7 @@ export function fitProblemOf(
     format: 'stube-fit/1',
     compartment: { width: space.width, depth: space.depth, height: space.height, access: space.access },
     containers: bins.flatMap((bin) => {
-      const type = types.get(bin.containerTypeId);
+      const type = shapeOf(bin, types);
       const category = categories.get(bin.categoryId);
       if (!type || !category) return [];
       const siblings = bins.filter((other) => other.categoryId === bin.categoryId).length;

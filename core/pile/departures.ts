@@ -37,7 +37,7 @@ export function listOf(
       room: names.get(line.roomId) ?? '',
       name: line.name,
       amount: formatAmount(line.amount, line.measure),
-      litres: Number(litresOfLine(line, categories.get(line.categoryId ?? ''), site).toFixed(1)),
+      litres: Number((litresOfLine(line, categories.get(line.categoryId ?? ''), site) ?? 0).toFixed(1)),
       decision: line.decision,
       destination: line.destination,
       due: line.due,

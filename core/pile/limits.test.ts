@@ -1,3 +1,4 @@
+import { NO_SIZE } from '../cautions/testing/scene.ts';
 import { expect, test } from 'vitest';
 import { CATALOGUE } from '../containers/catalogue.ts';
 import { usableLitres } from '../containers/litres.ts';
@@ -35,6 +36,7 @@ const site = {
   growth: 0.1,
   fillLimit: 0.8,
   measures: {},
+  restDays: [],
 };
 const room = { ...row, id: 'r', name: 'Loft' };
 const usable = usableLitres(type, 0.8);
@@ -43,7 +45,7 @@ test('a limit says how full it is and what has to go, the largest first', () => 
   const lines = [
     line('few', usable * 0.2),
     line('many', usable * 0.9),
-    line('theirs', usable * 3, { categoryId: null, attributes: { person: 'Milo' } }),
+    line('theirs', usable * 3, { categoryId: null, keepsakeOf: 'milo' }),
   ];
   const people = [
     {
@@ -88,8 +90,9 @@ test('lists hold what leaves by destination, and what goes back by its day', () 
   expect(list('leaving')).toEqual(['toys', 'late', 'soon']);
 });
 test('before something comes in: is there one, has it a home, what could go', () => {
-  const bin = {
+  const bin: Bin = {
     ...row,
+    ...NO_SIZE,
     id: 'b',
     roomId: 'r',
     categoryId: 'blocks',
@@ -97,12 +100,18 @@ test('before something comes in: is there one, has it a home, what could go', ()
     code: 'L1',
     litres: 0,
     seenFull: null,
-  } as Bin;
+    name: 'Blocks',
+    compartmentId: null,
+    pinned: false,
+    printed: null,
+    sort: 0,
+  };
   const data: ComeInData = {
     site: [site],
     room: [room as never],
+    person: [],
     category: [blocks],
-    line: [line('wooden blocks', 2), line('old blocks', 4, { condition: 'broken' })],
+    line: [line('wooden blocks', 1), line('old blocks', 2, { condition: 'broken' })],
     bin: [bin],
     containerType: [type],
   };
@@ -110,7 +119,10 @@ test('before something comes in: is there one, has it a home, what could go', ()
   const other = canItComeIn('1 litre building blocks', data)!;
   expect(other).toMatchObject({ verdict: 'it has a home', litres: 1 });
   expect(other.leave[0]!.line.name).toBe('old blocks');
-  expect(canItComeIn('3 sacks building blocks', data)!.verdict).toBe('something must go');
+  expect(canItComeIn('3 sacks building blocks', data)).toMatchObject({
+    verdict: 'something must go',
+    limit: { name: blocks.name },
+  });
   expect(canItComeIn('a globe', data)!.verdict).toBe('it has no home');
   expect(canItComeIn('', data)).toBeNull();
 });

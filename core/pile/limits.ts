@@ -35,7 +35,7 @@ export function limitsOf({ site, lines, categories, people, types }: LimitData):
     if (!limit || !type) return [];
     const sized = kept
       .filter(counts)
-      .map((line) => ({ line, litres: litresOfLine(line, categories.get(line.categoryId ?? ''), site) }))
+      .map((line) => ({ line, litres: litresOfLine(line, categories.get(line.categoryId ?? ''), site) ?? 0 }))
       .sort((a, b) => b.litres - a.litres);
     const litres = sized.reduce((sum, one) => sum + one.litres, 0);
     const room = limit.count * usableLitres(type, site.fillLimit);
@@ -54,7 +54,7 @@ export function limitsOf({ site, lines, categories, people, types }: LimitData):
     ...[...categories.values()].flatMap((category) =>
       use(category.name, category.limit, (line) => line.categoryId === category.id),
     ),
-    ...people.flatMap((person) => use(person.name, person.limit, (line) => line.attributes.person === person.name)),
+    ...people.flatMap((person) => use(person.name, person.limit, (line) => line.keepsakeOf === person.id)),
   ];
 }
 

@@ -25,7 +25,7 @@ export const EVERYDAY_MEASURES: readonly EverydayMeasure[] = [
     one: 'carrier bag',
     many: 'carrier bags',
     litres: 15,
-    words: ['carrier bag', 'carrier bags', 'shopping bag', 'shopping bags', 'bagful', 'bagfuls'],
+    words: ['carrier bag', 'carrier bags', 'shopping bag', 'shopping bags'],
   },
   {
     key: 'basket',
@@ -35,6 +35,21 @@ export const EVERYDAY_MEASURES: readonly EverydayMeasure[] = [
     words: ['laundry basket', 'laundry baskets', 'washing basket', 'washing baskets'],
   },
   { key: 'sack', one: 'sack', many: 'sacks', litres: 60, words: ['sack', 'sacks', 'bin bag of', 'bin bags of'] },
+  { key: 'jar', one: 'jar', many: 'jars', litres: 0.5, words: [] },
+  { key: 'small box', one: 'small box', many: 'small boxes', litres: 0.8, words: [] },
+  { key: 'box', one: 'box', many: 'boxes', litres: 15, words: [] },
+  { key: 'small bag', one: 'small bag', many: 'small bags', litres: 1, words: [] },
+  { key: 'medium bag', one: 'bag', many: 'bags', litres: 4, words: [] },
+  { key: 'tin', one: 'tin', many: 'tins', litres: 1, words: [] },
+  { key: 'tub', one: 'tub', many: 'tubs', litres: 1.5, words: [] },
+  { key: 'bowl', one: 'bowl', many: 'bowls', litres: 2, words: [] },
+  { key: 'tray', one: 'tray', many: 'trays', litres: 4, words: [] },
+  { key: 'bucket', one: 'bucket', many: 'buckets', litres: 10, words: [] },
+  { key: 'drawer', one: 'drawer', many: 'drawers', litres: 12, words: [] },
+  { key: 'crate', one: 'crate', many: 'crates', litres: 40, words: [] },
+  // Lengths and weights: their litres follow from the kind of thing.
+  { key: 'metre', one: 'metre', many: 'metres', litres: 0, words: [] },
+  { key: 'kilogram', one: 'kilogram', many: 'kilograms', litres: 0, words: [] },
 ];
 
 const byKey = new Map(EVERYDAY_MEASURES.map((measure) => [measure.key, measure]));

@@ -40,9 +40,11 @@ export const lineOf = (
   name: read.name,
   amount: read.amount,
   measure: read.measure,
+  kind: read.kind,
+  litresEach: read.litresEach,
   length: read.size?.[0] ?? null,
   width: read.size?.[1] ?? null,
-  height: read.size?.[2] ?? null,
+  height: read.size?.[2] ?? read.thick,
   ...decided(chosen ?? read.decision ?? 'keep', read.day, now),
   note: read.note,
   condition: read.condition,
@@ -51,10 +53,33 @@ export const lineOf = (
   setMissing: read.setMissing,
 });
 
+/** How often a decision may be put off: then it has to be made (practice E2). */
+export const MAX_PUT_OFF = 2;
+
+/** Whether a change puts an open decision off once more. */
+const putsOff = (line: Line, patch: Partial<FieldsOf<Line>>): boolean =>
+  line.decision === 'decide later' &&
+  (patch.decision ?? 'decide later') === 'decide later' &&
+  patch.due != null &&
+  line.due !== null &&
+  patch.due > line.due;
+
+/** @returns in words why a change is refused; null where it is not */
+export const putOffProblem = (line: Line, patch: Partial<FieldsOf<Line>>): string | null =>
+  putsOff(line, patch) && line.putOff >= MAX_PUT_OFF
+    ? `${line.name} was put off ${MAX_PUT_OFF} times: now it has to be decided.`
+    : null;
+
 /** What a change of its decision brings with it. @param now ISO date and time */
 export function withDecision(line: Line, patch: Partial<FieldsOf<Line>>, now: string): Partial<FieldsOf<Line>> {
+  if (putsOff(line, patch)) return { ...patch, putOff: line.putOff + 1 };
   const { decision } = patch;
   if (!decision || decision === line.decision) return patch;
   const due = 'due' in patch ? (patch.due ?? null) : decision === 'decide later' ? laterDay(now) : null;
-  return { ...patch, decidedAt: decision === 'decide later' ? null : now, due: decision === 'keep' ? null : due };
+  return {
+    ...patch,
+    decidedAt: decision === 'decide later' ? null : now,
+    due: decision === 'keep' ? null : due,
+    ...(line.handedOver ? { handedOver: null } : {}),
+  };
 }

@@ -15,7 +15,7 @@ describe('parseLine', () => {
     ['2 handfuls dice & counters, keep', { name: 'dice & counters', amount: 2, measure: 'handful', decision: 'keep' }],
     ['give away 12 dvds', { name: 'dvds', amount: 12, decision: 'give away' }],
     ['7 soft animals → bin', { name: 'soft animals', amount: 7, decision: 'bin' }],
-    ['35 brushes 33 cm', { name: 'brushes', amount: 35, size: [330, 33, 33] }],
+    ['35 brushes 33 cm', { name: 'brushes', amount: 35, size: [330] }],
     ['6 atlases 14 1/2" x 11" x 1"', { name: 'atlases', amount: 6, size: [368, 279, 25] }],
     ['glue guns (hot)', { name: 'glue guns', amount: 1, measure: 'pieces', note: 'hot' }],
     ['2 sacks soft animals', { name: 'soft animals', amount: 2, measure: 'sack' }],

@@ -2,8 +2,10 @@
 import { FieldReader } from '../engine/problem-format.ts';
 import { litresOfLine } from '../containers/demand.ts';
 import { knownCategories, proposeCategories } from '../matching/propose.ts';
+import { hazardsInWords } from '../cautions/words.ts';
 import { defaultsOf } from '../model/defaults.ts';
 import type { Category, HazardId } from '../model/entities.ts';
+import { kindOf } from '../starter/library.ts';
 import { lineOf } from './new-line.ts';
 import { isParsedLine, parseLine } from './parse-line.ts';
 
@@ -85,9 +87,15 @@ export function readLines({ today, lines }: LinesProblem): { format: 'stube-read
       setPieces: parsed.setPieces,
       setMissing: parsed.setMissing,
       size: parsed.size,
-      litres: Number.isFinite(litres) ? Number(litres.toFixed(3)) : null,
+      litres: litres === null ? null : Number(litres.toFixed(4)),
       categories: proposals.map((proposal) => proposal.name),
-      hazards: starter?.hazards ?? [],
+      hazards: [
+        ...new Set([
+          ...(starter?.hazards ?? []),
+          ...(kindOf(parsed.kind)?.hazards ?? []),
+          ...hazardsInWords(parsed.name),
+        ]),
+      ],
     };
   }
 }

@@ -6,8 +6,9 @@ export interface Sum {
   lines: number;
   /** Counted ones only: what was told in everyday measures has no number. */
   pieces: number;
-  /** Bulk litres. */
+  /** Bulk litres of those of which they are known, and how many are not. */
   litres: number;
+  unknown: number;
 }
 export interface PileTotals {
   kept: Sum;
@@ -19,7 +20,7 @@ export interface PileTotals {
 export const fateOf = (decision: Decision): 'kept' | 'leaving' | 'open' =>
   decision === 'keep' ? 'kept' : decision === 'decide later' ? 'open' : 'leaving';
 
-const nothing = (): Sum => ({ lines: 0, pieces: 0, litres: 0 });
+const nothing = (): Sum => ({ lines: 0, pieces: 0, litres: 0, unknown: 0 });
 
 export function pileTotals(
   lines: readonly Line[],
@@ -31,7 +32,8 @@ export function pileTotals(
     const litres = litresOfLine(line, categories.get(line.categoryId ?? ''), site);
     for (const sum of [totals[fateOf(line.decision)], (totals.by[line.decision] ??= nothing())]) {
       sum.lines++;
-      sum.litres += litres;
+      sum.litres += litres ?? 0;
+      if (litres === null) sum.unknown++;
       if (line.measure === 'pieces') sum.pieces += line.amount;
     }
   }

@@ -13,12 +13,14 @@ import type {
   Unit,
   Zone,
 } from '../model/entities.ts';
-import { hazardsOf, keptByCategory } from '../cautions/hazards-of.ts';
+import { contentsOf, type Contents } from '../containers/contents.ts';
+import { shapeOf } from '../containers/shape.ts';
+import { hazardsOf } from '../cautions/hazards-of.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
 import { HEAVY_MASS } from './problem.ts';
 
 export interface RoomData {
-  site: Pick<Site, 'growth'>;
+  site: Pick<Site, 'growth' | 'measures'>;
   room: Room;
   /** All persons of the site; the room's own are picked out. */
   people: readonly Person[];
@@ -26,10 +28,12 @@ export interface RoomData {
   units: readonly Unit[];
   compartments: readonly Compartment[];
   bins: readonly Bin[];
-  /** Lines of the room, where their words and sizes matter. */
-  lines?: readonly Line[];
+  /** Lines of the room: what is in its bins follows from them. */
+  lines: readonly Line[];
   categories: ReadonlyMap<string, Category>;
   types: ReadonlyMap<string, ContainerType>;
+  /** Bins are as heavy as what was meant for them (see contents). */
+  asMeant?: boolean;
 }
 
 /** Hazards that JOB calls “locked” or “out of reach” for all children. */
@@ -84,11 +88,9 @@ export const walkMetres = (zone: Pick<Zone, 'x' | 'y'>, unit: Pick<Unit, 'x' | '
 export const zoneFor = (kind: Zone['kind'], zones: readonly Zone[]): Zone | undefined =>
   zones.find((zone) => zone.kind === kind) ?? zones.find((zone) => zone.kind === 'whole room') ?? zones[0];
 
-export const binMass = (
-  bin: Pick<Bin, 'litres'>,
-  category: Pick<Category, 'density'>,
-  type: Pick<ContainerType, 'mass'>,
-): number => Math.max(1, Math.round(type.mass + bin.litres * category.density));
+/** Grams of a bin with what is in it. */
+export const binMass = (contents: Pick<Contents, 'mass'> | undefined, shape: Pick<ContainerType, 'mass'>): number =>
+  Math.max(1, Math.round(shape.mass + (contents?.mass ?? 0)));
 
 /** The whole room as a problem; `childReach` and format are as in the open format. */
 export function placeProblemOf(data: RoomData): PlaceProblem {
@@ -128,14 +130,15 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         walk: Object.fromEntries(centres.map((zone) => [zone.id, walkMetres(zone, unit)])),
       };
     });
-  const kept = keptByCategory(data.lines ?? []);
+  const contents = contentsOf(data);
   const bins = data.bins.flatMap((bin): PlaceBin[] => {
     const category = data.categories.get(bin.categoryId);
-    const type = data.types.get(bin.containerTypeId);
+    const type = shapeOf(bin, data.types);
     if (!category || !type) return [];
-    const mass = binMass(bin, category, type);
+    const inside = contents.get(bin.id)!;
+    const mass = binMass(inside, type);
     // What the words and sizes of its things tell counts as much as what its category says.
-    const hazards = [...hazardsOf(category, bin.name, kept.get(category.id) ?? [], data.people)];
+    const hazards = [...hazardsOf(category, bin.name, inside.lines, data.people)];
     const { users } = usersOf({ ...category, hazards }, people);
     // A heavy bin is no child's: it is fetched for them.
     const able = mass > HEAVY_MASS ? users.filter((person) => person.kind === 'adult') : users;

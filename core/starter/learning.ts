@@ -27,13 +27,15 @@ export const LEARNING = [
     ['Calculators', 'calculator', 'neat', [150, 80, 18], 500, 'calculator', 'table work', 2],
   ]),
   family('Language', 'plum', 'whole-word', [
-    ['Letter cards', 'alphabet cards, sandpaper letters, flash cards', 'neat', [150, 105, 2], 800, 'case-sensitive', 'table work', 3],
+    ['Letter cards', 'alphabet cards, sandpaper letters, flash cards', 'flat', [150, 105, 0.5], 800, 'case-sensitive', 'table work', 3],
     ['Movable alphabet', 'wooden letters, magnetic letters, letters', 'small', [40, 30, 6], 400, 'a-large-small', 'table work', 3],
     ['Word games', 'spelling games, rhyming games', 'neat', [220, 160, 45], 350, 'whole-word', 'table work', 2],
     ['Exercise books', 'notebooks, jotters, copybooks', 'neat', [210, 148, 5], 800, 'notebook', 'table work', 5],
     ['Workbooks', 'work books, practice books', 'neat', [297, 210, 8], 800, 'book-copy', 'table work', 4],
-    ['Handwriting boards', 'slates, whiteboards small, dry-wipe boards', 'neat', [300, 210, 5], 700, 'presentation', 'table work', 3],
-    ['Picture cards', 'three-part cards, vocabulary cards, nomenclature cards', 'neat', [140, 140, 1], 800, 'images', 'table work', 2],
+    ['Handwriting boards', 'slates, whiteboards small, dry-wipe boards', 'neat', [300, 210, 4], 700, 'presentation', 'table work', 3],
+    ['Easels and boards', 'easels, whiteboards, pinboards', 'neat', [900, 600, 20], 250, 'presentation', 'whole room', 2],
+    ['Classroom displays', 'display borders, wall displays', 'flat', [600, 400, 0.5], 600, 'presentation', 'whole room', 0.5],
+    ['Picture cards', 'three-part cards, vocabulary cards, nomenclature cards', 'flat', [140, 140, 0.5], 800, 'images', 'table work', 2],
   ]),
   family('Science and world', 'moss', 'globe', [
     ['Magnifiers', 'magnifying glasses, lenses, bug viewers', 'rigid', [160, 80, 30], 200, 'search', 'table work', 2],
@@ -54,6 +56,7 @@ export const LEARNING = [
     ['Dressing frames', 'button frames, zip frames', 'neat', [320, 310, 25], 250, 'frame', 'table work', 2],
     ['Trays for work', 'work trays, trays', 'nesting', [350, 250, 30], 250, 'inbox', 'table work', 5],
     ['Mats for work', 'work rugs, floor mats, table mats', 'soft', [600, 90, 90], 150, 'rectangle-horizontal', 'table work', 5],
+    ['Sense training', 'sense exercises, sense materials', 'rigid', [250, 150, 100], 350, 'shapes', 'table work', 2],
     ['Sand timers', 'timers, hourglass', 'rigid', [160, 60, 60], 250, 'hourglass', 'table work', 2],
   ]),
 ];

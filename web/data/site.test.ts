@@ -83,7 +83,7 @@ describe('writing', () => {
   test('from a button, a refusal is said in words', async () => {
     await addLine({ roomId: room, text: '3 shoeboxes wooden blocks' });
     await contain();
-    const type = store.maps.containerType.get(store.data.bin[0]!.containerTypeId)!;
+    const type = store.maps.containerType.get(store.data.bin[0]!.containerTypeId!)!;
     expect(await store.remove('containerType', type, type.name)).toBe(false);
     expect(said()).toMatchObject({ tone: 'caution', text: expect.stringMatching(/bins? uses? it/) });
     expect(store.maps.containerType.has(type.id)).toBe(true);

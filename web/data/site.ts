@@ -1,6 +1,7 @@
 /** The site that is open: its rows, how it is followed, and the acts that are alike for all rows. Features add their own. */
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
+import { contentsOf, type Contents } from '@stube/core/containers/contents';
 import type { Row, RowOf, Site, TableName } from '@stube/core/model/entities';
 import type { ChangeAnswer, History, SiteChanges, Snapshot } from '@stube/contract/answers';
 import type { Batch } from '@stube/contract/rows/batch';
@@ -23,6 +24,19 @@ export const useSite = defineStore('site', () => {
 
   const site = computed<Site | undefined>(() => data.site[0]);
   const rooms = computed(() => [...data.room].sort((a, b) => a.sort - b.sort));
+
+  /** What is in each bin, by its id: it follows from the lines. */
+  const contents = computed<ReadonlyMap<string, Contents>>(() =>
+    site.value
+      ? contentsOf({
+          bins: data.bin,
+          lines: data.line,
+          categories: maps.category,
+          types: maps.containerType,
+          site: site.value,
+        })
+      : new Map(),
+  );
 
   async function open(siteId: string): Promise<void> {
     if (id.value !== siteId) {
@@ -150,6 +164,7 @@ export const useSite = defineStore('site', () => {
     id,
     site,
     rooms,
+    contents,
     history,
     state,
     conflict,

@@ -17,7 +17,9 @@ const FILLS: Record<string, string> = {
 };
 const w = computed(() => props.drawn.type.outWidth);
 const h = computed(() => props.drawn.type.outHeight);
-const fill = computed(() => FILLS[props.drawn.type.material] ?? 'var(--material-plastic)');
+const fill = computed(() =>
+  props.drawn.type.id === null ? 'var(--paper-card)' : (FILLS[props.drawn.type.material] ?? 'var(--material-plastic)'),
+);
 const hue = computed(() => HUES[props.drawn.hue] ?? 'var(--ink)');
 /** A tapered one is narrower at its foot. */
 const inset = computed(() => (props.drawn.type.form === 'tapered' ? w.value * 0.05 : 0));
@@ -25,7 +27,10 @@ const outline = computed(
   () =>
     `M${props.x} ${props.y - h.value}h${w.value}L${props.x + w.value - inset.value} ${props.y}H${props.x + inset.value}Z`,
 );
-const level = computed(() => h.value * 0.94 * props.drawn.full);
+const level = computed(() => h.value * 0.94 * Math.min(1, props.drawn.full ?? 0));
+/** Stands without a container: only its outline is drawn. */
+const bare = computed(() => props.drawn.type.id === null);
+const overflows = computed(() => (props.drawn.full ?? 0) > 1.005);
 const label = computed(() => {
   const width = Math.min(w.value * 0.86, Math.max(w.value * 0.5, 40 / props.px));
   const height = Math.min(h.value * 0.55, 20 / props.px);
@@ -44,7 +49,7 @@ const letters = computed(() =>
   <g :opacity="dim ? 0.35 : 1">
     <path :d="outline" :fill="fill" />
     <rect
-      v-if="drawn.type.seeThrough"
+      v-if="drawn.type.seeThrough && !bare"
       :x="x + inset"
       :y="y - level"
       :width="w - 2 * inset"
@@ -68,12 +73,20 @@ const letters = computed(() =>
       :fill="hue"
       opacity="0.75"
     />
-    <path v-else :d="`M${x} ${y - h}h${w}`" :stroke="hue" :stroke-width="3 / px" />
+    <path v-else-if="!bare" :d="`M${x} ${y - h}h${w}`" :stroke="hue" :stroke-width="3 / px" />
+    <path
+      v-if="overflows"
+      :d="`M${x + w * 0.1} ${y - h}q${w * 0.2} ${-16 / px} ${w * 0.4} 0t${w * 0.4} 0`"
+      fill="none"
+      stroke="var(--brick)"
+      :stroke-width="2.5 / px"
+    />
     <path
       :d="outline"
       fill="none"
       :stroke="lit ? 'var(--spruce)' : 'var(--ink)'"
       :stroke-width="(lit ? 4 : 1.1) / px"
+      :stroke-dasharray="bare && !lit ? `${5 / px} ${3 / px}` : undefined"
       stroke-linejoin="round"
     />
     <rect

@@ -2,7 +2,7 @@
 import { mount } from '@vue/test-utils';
 import { expect, test } from 'vitest';
 import UnitElevation, { type DrawnSpace } from './UnitElevation.vue';
-import { fullOf, sideBySide, type DrawnBin } from './scale.ts';
+import { sideBySide, type DrawnBin } from './scale.ts';
 
 const shape = {
   template: 'cubes' as const,
@@ -71,10 +71,4 @@ test('bins stand side by side with gaps alike, and touch where they fill the wid
   // In a wide space they do not drift apart.
   expect(sideBySide([drawn(100), drawn(100)], 900).map(({ x }) => x)).toEqual([12, 124]);
   expect(sideBySide([], 300)).toEqual([]);
-});
-
-test('what was seen counts more than what was reckoned, and nothing is fuller than full', () => {
-  const type = { form: 'box', inWidth: 100, inDepth: 100, inHeight: 100 } as DrawnBin['type'];
-  expect(fullOf({ litres: 500, seenFull: 0.25 }, type)).toBe(0.25);
-  expect(fullOf({ litres: 500, seenFull: null }, type)).toBe(1);
 });

@@ -149,7 +149,10 @@ const say = (space: DrawnSpace) =>
         @pointerdown="emit('grab', $event, one.bin.id)"
         @keydown="emit('binKey', $event, one.bin.id)"
       >
-        <title>{{ one.bin.code }} · {{ one.bin.name }} · {{ Math.round(one.full * 100) }} % full</title>
+        <title>
+          {{ one.bin.code }} · {{ one.bin.name }} ·
+          {{ one.full === null ? one.type.name : `${Math.round(one.full * 100)} % full` }}
+        </title>
         <BinDrawing
           :drawn="one"
           :x="space.x + x"

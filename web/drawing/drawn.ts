@@ -2,7 +2,8 @@
 import { computed } from 'vue';
 import type { Bin } from '@stube/core/model/entities';
 import { useSite } from '../data/site.ts';
-import { fullOf, type DrawnBin } from './scale.ts';
+import { shapeOf } from '@stube/core/containers/shape';
+import type { DrawnBin } from './scale.ts';
 
 const NONE: readonly DrawnBin[] = [];
 
@@ -13,9 +14,9 @@ export function useDrawnBins() {
   const bySpace = computed(() => {
     const map = new Map<string, DrawnBin[]>();
     for (const bin of store.data.bin) {
-      const type = store.maps.containerType.get(bin.containerTypeId);
+      const type = shapeOf(bin, store.maps.containerType);
       if (!bin.compartmentId || !type) continue;
-      const drawn = { bin, type, hue: hueOf(bin), full: fullOf(bin, type) };
+      const drawn = { bin, type, hue: hueOf(bin), full: store.contents.get(bin.id)?.full ?? null };
       map.set(bin.compartmentId, [...(map.get(bin.compartmentId) ?? []), drawn]);
     }
     return map;

@@ -1,17 +1,14 @@
 /** Shared by the to-scale drawings: SVG units are millimetres, letters and strokes stay in pixels. */
-import type { Bin, ContainerType } from '@stube/core/model/entities';
-import { insideLitres } from '@stube/core/containers/litres';
+import type { Bin } from '@stube/core/model/entities';
+import type { BinShape } from '@stube/core/containers/shape';
 
 export interface DrawnBin {
   bin: Bin;
-  type: ContainerType;
+  type: BinShape;
   hue: string;
-  /** 0 … 1: how full it stands. */
-  full: number;
+  /** How full it stands as a share of its inside, more than 1 where it overflows; null where nothing can be said. */
+  full: number | null;
 }
-
-export const fullOf = (bin: Pick<Bin, 'litres' | 'seenFull'>, type: ContainerType): number =>
-  Math.min(1, bin.seenFull ?? bin.litres / insideLitres(type));
 
 /** Bins side by side from the left on the bottom of a space; x in mm from its left. */
 export function sideBySide(bins: readonly DrawnBin[], width: number): { one: DrawnBin; x: number }[] {

@@ -2,7 +2,11 @@
 import { formatLength } from '@stube/core/measuring/length';
 import type { LengthSystem } from '@stube/core/model/site';
 
-export const litres = (value: number): string => `${value >= 10 ? Math.round(value) : Number(value.toFixed(1))} l`;
+/** @param value null where nobody can say; little is told in hundredths */
+export const litres = (value: number | null): string =>
+  value === null
+    ? 'size not known'
+    : `${value >= 10 ? Math.round(value) : Number(value.toFixed(value < 0.1 ? 2 : 1))} l`;
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const currencyFormat = (currency: string) => new Intl.NumberFormat(undefined, { style: 'currency', currency });
 /** Decimals of a currency: two of the euro, none of the yen. */

@@ -48,6 +48,12 @@ export const UNIT: Unit = {
   rows: 5,
   board: 20,
   raised: 0,
+  lidSupport: false,
+  airHoles: false,
+  latch: false,
+  maxLoad: null,
+  reused: false,
+  checked: false,
   x: 2000,
   y: 3500,
   locked: false,
@@ -56,6 +62,8 @@ export const UNIT: Unit = {
   anchored: true,
   sort: 0,
 };
+/** In a container, with whatever lines its category has. */
+export const NO_SIZE = { outWidth: null, outDepth: null, outHeight: null, lineIds: [] as string[] };
 export const SPACE: Compartment = {
   ...row,
   id: 'low',
@@ -108,7 +116,7 @@ export function scene({
   }));
   const types = things.map(({ type }, i): ContainerType => ({ ...TYPE, id: `t${i}`, ...type }));
   return {
-    site: { growth: 0.1 },
+    site: { growth: 0.1, measures: {} },
     room: {
       ...defaultsOf('room'),
       ...row,
@@ -126,6 +134,7 @@ export function scene({
     compartments: spaces.map((space) => ({ ...SPACE, ...space })),
     bins: things.map(({ name, at = 'low', litres = 3 }, i) => ({
       ...row,
+      ...NO_SIZE,
       id: `b${i}`,
       roomId: 'r',
       categoryId: `c${i}`,

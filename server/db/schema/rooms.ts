@@ -2,8 +2,10 @@
 import { sql } from 'drizzle-orm';
 import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import {
+  FIXTURE_KINDS,
   ZONE_KINDS,
   type Compartment,
+  type FixtureKind,
   type Limit,
   type Site,
   type TemplateKind,
@@ -21,6 +23,7 @@ export const site = pgTable(
     growth: doublePrecision('growth').notNull(),
     fillLimit: doublePrecision('fill_limit').notNull(),
     measures: jsonb('measures').$type<Site['measures']>().notNull(),
+    restDays: jsonb('rest_days').$type<number[]>().notNull().default([]),
     removed: boolean('removed').notNull().default(false),
     /** Counts the site's changes: taken and raised by each of them in its own transaction. */
     revision: bigint('revision', { mode: 'number' }).notNull().default(0),
@@ -42,6 +45,7 @@ export const person = pgTable(
     stature: mm('stature'),
     colour: text('colour').notNull(),
     born: text('born'),
+    mouths: boolean('mouths').notNull().default(false),
     reads: boolean('reads').notNull().default(true),
     limit: jsonb('limit').$type<Limit>(),
   },
@@ -85,6 +89,38 @@ export const zone = pgTable(
   (t) => [...modelKeys('zone', t, { site: () => site, room: () => room }), oneOf('zone_kind', t.kind, ZONE_KINDS)],
 );
 
+export const fixture = pgTable(
+  'fixture',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    kind: text('kind').$type<FixtureKind>().notNull(),
+    name: text('name').notNull(),
+    x: mm('x'),
+    y: mm('y'),
+  },
+  (t) => [
+    ...modelKeys('fixture', t, { site: () => site, room: () => room }),
+    oneOf('fixture_kind', t.kind, FIXTURE_KINDS),
+  ],
+);
+
+export const acknowledgement = pgTable(
+  'acknowledgement',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    key: text('key').notNull(),
+    fact: text('fact').notNull(),
+    about: text('about').notNull(),
+    hazard: text('hazard').notNull(),
+    reason: text('reason').notNull(),
+    on: day('on').notNull(),
+    by: text('by').notNull(),
+  },
+  (t) => [...modelKeys('acknowledgement', t, { site: () => site, room: () => room })],
+);
+
 export const unit = pgTable(
   'unit',
   {
@@ -105,6 +141,12 @@ export const unit = pgTable(
     sunlit: flag('sunlit'),
     onView: flag('on_view'),
     anchored: flag('anchored'),
+    lidSupport: boolean('lid_support').notNull().default(false),
+    airHoles: boolean('air_holes').notNull().default(false),
+    latch: boolean('latch').notNull().default(false),
+    maxLoad: integer('max_load'),
+    reused: boolean('reused').notNull().default(false),
+    checked: boolean('checked').notNull().default(false),
     sort,
   },
   (t) => [

@@ -1,6 +1,16 @@
 /** What is sorted, what it is kept in, and the record of the work. */
 import { sql } from 'drizzle-orm';
-import { doublePrecision, index, integer, jsonb, pgTable, text, unique, uniqueIndex } from 'drizzle-orm/pg-core';
+import {
+  boolean,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  text,
+  unique,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core';
 import {
   CONDITIONS,
   DECISIONS,
@@ -19,7 +29,7 @@ import {
   type ZoneKind,
 } from '@stube/core/model/entities';
 import { day, flag, holds, idList, instant, mm, modelKeys, ofSite, oneOf, sort } from './columns.ts';
-import { compartment, room, site } from './rooms.ts';
+import { compartment, person, room, site } from './rooms.ts';
 
 export const family = pgTable(
   'family',
@@ -50,6 +60,11 @@ export const containerType = pgTable(
     lid: flag('lid'),
     handle: flag('handle'),
     stackable: flag('stackable'),
+    compartments: integer('compartments').notNull().default(1),
+    soft: boolean('soft').notNull().default(false),
+    lockable: boolean('lockable').notNull().default(false),
+    turntable: boolean('turntable').notNull().default(false),
+    liftOut: boolean('lift_out').notNull().default(false),
     mass: mm('mass'),
     price: mm('price'),
     pack: mm('pack'),
@@ -86,6 +101,7 @@ export const category = pgTable(
     perWeek: doublePrecision('per_week').notNull(),
     users: idList('users'),
     containerTypeId: text('container_type_id'),
+    standsAlone: boolean('stands_alone'),
     bulkCorrection: doublePrecision('bulk_correction').notNull(),
     tidiers: idList('tidiers'),
     limit: jsonb('limit').$type<Limit>(),
@@ -109,6 +125,9 @@ export const line = pgTable(
     name: text('name').notNull(),
     amount: doublePrecision('amount').notNull(),
     measure: text('measure').notNull(),
+    kind: text('kind'),
+    lies: text('lies').$type<Line['lies']>(),
+    litresEach: doublePrecision('litres_each'),
     length: integer('length'),
     width: integer('width'),
     height: integer('height'),
@@ -119,9 +138,14 @@ export const line = pgTable(
     due: day('due'),
     destination: text('destination').notNull().default(''),
     keepUntil: day('keep_until'),
+    keepsakeOf: text('keepsake_of'),
+    putOff: integer('put_off').notNull().default(0),
+    handedOver: day('handed_over'),
+    gained: integer('gained'),
     decidedAt: instant('decided_at'),
     tested: doublePrecision('tested'),
     dead: doublePrecision('dead'),
+    testedOn: day('tested_on'),
     setPieces: integer('set_pieces'),
     setMissing: integer('set_missing').notNull().default(0),
     also: idList('also'),
@@ -130,7 +154,7 @@ export const line = pgTable(
     doubts: jsonb('doubts').$type<Line['doubts']>().notNull().default({}),
   },
   (t) => [
-    ...modelKeys('line', t, { site: () => site, room: () => room, category: () => category }),
+    ...modelKeys('line', t, { site: () => site, room: () => room, category: () => category, person: () => person }),
     index('line_sort').on(t.siteId, t.sort),
     oneOf('line_decision', t.decision, DECISIONS),
     oneOf('line_condition', t.condition, CONDITIONS),
@@ -144,7 +168,11 @@ export const bin = pgTable(
     ...ofSite,
     roomId: text('room_id').notNull(),
     categoryId: text('category_id').notNull(),
-    containerTypeId: text('container_type_id').notNull(),
+    containerTypeId: text('container_type_id'),
+    outWidth: integer('out_width'),
+    outDepth: integer('out_depth'),
+    outHeight: integer('out_height'),
+    lineIds: idList('line_ids'),
     code: text('code').notNull(),
     name: text('name').notNull(),
     litres: doublePrecision('litres').notNull(),
@@ -163,6 +191,10 @@ export const bin = pgTable(
       compartment: () => compartment,
     }),
     unique('bin_code').on(t.siteId, t.code),
+    holds(
+      'bin_outside',
+      sql`${t.containerTypeId} is not null or (${t.outWidth} > 0 and ${t.outDepth} > 0 and ${t.outHeight} > 0)`,
+    ),
   ],
 );
 

@@ -1,6 +1,7 @@
 /** Bins for a room's categories: as proposed, or as chosen on the screen. */
 import { chooseContainers } from '@stube/core/containers/choose';
-import { demandsOf } from '@stube/core/containers/demand';
+import { binsFor, type BinWanted } from '@stube/core/containers/bins-for';
+import { demandOf, demandsOf } from '@stube/core/containers/demand';
 import { countTypes } from '@stube/core/containers/shopping';
 import type { Bin } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
@@ -25,12 +26,13 @@ export async function makeBins(scope: Scope, roomId: string, wanted: ContainRequ
       data.site[0]!,
     );
     const units = new Set(data.unit.filter((unit) => unit.roomId === roomId).map((unit) => unit.id));
+    const shelves = data.compartment.filter((compartment) => units.has(compartment.unitId));
     const choices =
       wanted.choices ??
       chooseContainers(demands, {
         site: data.site[0]!,
         types: data.containerType,
-        compartments: data.compartment.filter((compartment) => units.has(compartment.unitId)),
+        compartments: shelves,
         taken: countTypes(data.bin.filter((bin) => bin.roomId !== roomId)),
       }).flatMap(({ demand, chosen }) =>
         chosen ? [{ categoryId: demand.category.id, containerTypeId: chosen.type.id, count: chosen.count }] : [],
@@ -46,45 +48,41 @@ export async function makeBins(scope: Scope, roomId: string, wanted: ContainRequ
     };
     for (const choice of choices) {
       const category = categories.get(choice.categoryId);
-      const type = types.get(choice.containerTypeId);
       if (!category) throw new Refused([{ field: 'choices.categoryId', message: 'is no category of this site' }]);
-      if (!type) throw new Refused([{ field: 'choices.containerTypeId', message: 'is no container of this site' }]);
-      const litres =
-        (demands.find((demand) => demand.category.id === category.id)?.litres ?? 0) / Math.max(1, choice.count);
+      if (choice.containerTypeId !== null && !types.has(choice.containerTypeId))
+        throw new Refused([{ field: 'choices.containerTypeId', message: 'is no container of this site' }]);
+      const demand =
+        demands.find((known) => known.category.id === category.id) ?? demandOf(category, [], data.site[0]!);
+      const bins = binsFor(demand, choice.containerTypeId, choice.count, shelves);
       const old = data.bin
         .filter((bin) => bin.roomId === roomId && bin.categoryId === category.id)
         .sort((a, b) => a.sort - b.sort);
-      const name = (i: number) => (choice.count > 1 ? `${category.name} ${i + 1}` : category.name);
       // Bins that are there keep their codes and, in the same container, their places and labels.
-      for (const [i, own] of old.slice(0, choice.count).entries()) {
+      for (const [i, own] of old.slice(0, bins.length).entries()) {
+        const { name, litres, ...shape } = bins[i]!;
         const patch: Partial<Bin> = {};
-        if (own.containerTypeId !== type.id)
-          Object.assign(patch, { containerTypeId: type.id, compartmentId: null, pinned: false });
-        if (Math.abs(own.litres - litres) > 1e-6) patch.litres = litres;
-        if (own.name !== name(i) && (own.name === category.name || /^.* \d+$/.test(own.name))) patch.name = name(i);
+        if (!sameShape(own, shape)) Object.assign(patch, shape, { compartmentId: null, pinned: false });
+        if (own.lineIds.join() !== shape.lineIds.join()) patch.lineIds = shape.lineIds;
+        if (own.seenFull === null && Math.abs(own.litres - litres) > 1e-6) patch.litres = litres;
+        if (own.name !== name && (own.name === category.name || /^.* \d+$/.test(own.name))) patch.name = name;
         if (Object.keys(patch).length) await recorder.update('bin', own.id, null, patch);
       }
-      for (const bin of old.slice(choice.count)) {
+      for (const bin of old.slice(bins.length)) {
         await recorder.remove('bin', bin.id);
         gone++;
       }
-      const fresh = Array.from(
-        { length: Math.max(0, choice.count - old.length) },
-        (_, i): Omit<Bin, 'version' | 'siteId'> => ({
-          id: newId(),
-          roomId,
-          categoryId: category.id,
-          containerTypeId: type.id,
-          code: nextCode(),
-          name: name(old.length + i),
-          litres,
-          compartmentId: null,
-          pinned: false,
-          printed: null,
-          seenFull: null,
-          sort: old.length + i,
-        }),
-      );
+      const fresh = bins.slice(old.length).map((wanted, i): Omit<Bin, 'version' | 'siteId'> => ({
+        ...wanted,
+        id: newId(),
+        roomId,
+        categoryId: category.id,
+        code: nextCode(),
+        compartmentId: null,
+        pinned: false,
+        printed: null,
+        seenFull: null,
+        sort: old.length + i,
+      }));
       if (fresh.length) await recorder.insert('bin', fresh);
       made += fresh.length;
     }
@@ -92,3 +90,9 @@ export async function makeBins(scope: Scope, roomId: string, wanted: ContainRequ
     recorder.what = `containers: ${counted || 'as they were'}`;
   });
 }
+
+/** Whether a bin that is there is what is wanted: the same container, or without one the same size. */
+const sameShape = (own: Bin, wanted: Omit<BinWanted, 'name' | 'litres'>): boolean =>
+  own.containerTypeId === wanted.containerTypeId &&
+  (own.containerTypeId !== null ||
+    (own.outWidth === wanted.outWidth && own.outDepth === wanted.outDepth && own.outHeight === wanted.outHeight));

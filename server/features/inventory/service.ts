@@ -1,4 +1,6 @@
 /** What the site keeps, as a table. */
+import { contentsOf } from '@stube/core/containers/contents';
+import { shapeOf } from '@stube/core/containers/shape';
 import { litresOfLine } from '@stube/core/containers/demand';
 import { pathsOf } from '@stube/core/find/things';
 import { formatAmount } from '@stube/core/pile/measures';
@@ -23,15 +25,14 @@ export async function inventoryCsv({ db, siteId }: Scope): Promise<string> {
   const data = await readSite(db, siteId);
   const categories = new Map(data.category.map((category) => [category.id, category]));
   const families = new Map(data.family.map((family) => [family.id, family.name]));
-  const types = new Map(data.containerType.map((type) => [type.id, type.name]));
+  const types = new Map(data.containerType.map((type) => [type.id, type]));
+  const contents = contentsOf({ bins: data.bin, lines: data.line, categories, types, site: data.site[0]! });
   const paths = pathsOf(data);
   const rows = [...data.bin]
     .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }))
     .map((bin) => {
       const category = categories.get(bin.categoryId);
-      const lines = data.line.filter(
-        (line) => line.roomId === bin.roomId && line.categoryId === bin.categoryId && line.decision === 'keep',
-      );
+      const { lines, litres } = contents.get(bin.id)!;
       const path = paths.get(bin.id)!;
       return {
         code: bin.code,
@@ -39,8 +40,8 @@ export async function inventoryCsv({ db, siteId }: Scope): Promise<string> {
         family: families.get(category?.familyId ?? '') ?? '',
         category: category?.name ?? '',
         amount: lines.map((line) => formatAmount(line.amount, line.measure)).join(' + '),
-        litres: Number(bin.litres.toFixed(1)),
-        container: types.get(bin.containerTypeId) ?? '',
+        litres: Number(litres.toFixed(1)),
+        container: shapeOf(bin, types)?.name ?? '',
         room: path.room,
         unit: path.unit ?? '',
         compartment: path.compartment ?? '',
@@ -58,7 +59,7 @@ export async function inventoryCsv({ db, siteId }: Scope): Promise<string> {
       family: families.get(categories.get(line.categoryId ?? '')?.familyId ?? '') ?? '',
       category: categories.get(line.categoryId ?? '')?.name ?? '',
       amount: formatAmount(line.amount, line.measure),
-      litres: Number(litresOfLine(line, categories.get(line.categoryId ?? ''), data.site[0]!).toFixed(1)),
+      litres: Number((litresOfLine(line, categories.get(line.categoryId ?? ''), data.site[0]!) ?? 0).toFixed(1)),
       container: '',
       room: data.room.find((room) => room.id === line.roomId)?.name ?? '',
       unit: '',

@@ -1,4 +1,5 @@
 /** Labels of bins: which are to be printed, and that they were. */
+import { shapeOf } from '@stube/core/containers/shape';
 import { contentOf, labelText, type LabelContent } from '@stube/core/labels/layout';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { LabelQuery } from '@stube/contract/labels/requests';
@@ -30,7 +31,7 @@ export async function labelsOf(
       bin,
       category,
       families.get(category.familyId),
-      types.get(bin.containerTypeId)!,
+      shapeOf(bin, types)!,
       `${origin}/s/${siteId}/b/${bin.code}`,
     );
   });

@@ -1,4 +1,5 @@
 /** Lines of the pile: read as typed, with a category proposed and taken into the site when it is new there. */
+import { kindIn } from '@stube/core/pile/kind-in';
 import { isParsedLine, parseLine } from '@stube/core/pile/parse-line';
 import { lineOf } from '@stube/core/pile/new-line';
 import { knownCategories, proposeCategories } from '@stube/core/matching/propose';
@@ -10,6 +11,7 @@ import { newId } from '../../db/ids.ts';
 import { Refused } from '../../db/problems.ts';
 import type { Recorder } from '../../db/recorder.ts';
 import type { Scope } from '../../db/scope.ts';
+import { toOtherRoom } from './changed.ts';
 import { knownStarter, takeStarter } from './starter.ts';
 
 /** The place after the last line of the site. */
@@ -30,7 +32,12 @@ export async function addLine(scope: Scope, wanted: NewLine): Promise<ChangeAnsw
     const id = newId();
     const place = { roomId: wanted.roomId, categoryId, sort: await nextSort(recorder) };
     const chosen = (wanted.decision as Decision | undefined) ?? null;
-    await recorder.insert('line', [{ id, ...lineOf(read, place, chosen, scope.now.toISOString()) }]);
+    const values = lineOf(read, place, chosen, scope.now.toISOString());
+    // Chosen by hand, a category says what kind of thing it is better than the words do.
+    const category = categoryId ? await recorder.find('category', categoryId) : null;
+    const kind = kindIn(values.kind, category?.starter ?? null);
+    const [line] = await recorder.insert('line', [{ id, ...values, kind }]);
+    await toOtherRoom(recorder, line!, scope.now);
     return id;
   });
 }

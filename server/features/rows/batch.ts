@@ -1,10 +1,11 @@
 /** Several rows written as one change. */
 import type { Batch } from '@stube/contract/rows/batch';
 import type { ChangeAnswer } from '@stube/contract/answers';
-import { TABLES } from '@stube/core/model/entities';
+import { TABLES, type Line } from '@stube/core/model/entities';
 import { makeChange } from '../../db/change.ts';
 import { checkReferences } from '../../db/references.ts';
 import type { Scope } from '../../db/scope.ts';
+import { lineChanged } from '../pile/changed.ts';
 import { patchOf, removeWith } from './service.ts';
 
 export async function writeBatch(
@@ -26,8 +27,14 @@ export async function writeBatch(
     }
     for (const table of TABLES)
       await checkReferences(recorder, table, checked(update.filter((row) => row.table === table)));
-    for (const { table, id, version, values } of update)
-      await recorder.update(table, id, version, (row) => patchOf(table, row, values, scope.now));
+    for (const { table, id, version, values } of update) {
+      let before: Line | null = null;
+      const after = await recorder.update(table, id, version, (row) => {
+        if (table === 'line') before = row as unknown as Line;
+        return patchOf(table, row, values, scope.now);
+      });
+      if (before) await lineChanged(recorder, before, after as unknown as Line, scope.now);
+    }
     for (const { table, id, version } of remove) await removeWith(recorder, table, id, version);
   });
 }

@@ -115,7 +115,7 @@ describe('a container', () => {
   test('that bins use stays, and says how many', async () => {
     await settle();
     const { bin } = await data();
-    const problem = await remove('containerType', bin[0]!.containerTypeId, 422);
+    const problem = await remove('containerType', bin[0]!.containerTypeId!, 422);
     expect(problem.fields[0].message).toMatch(/^\d+ bins? uses? it/);
   });
 });

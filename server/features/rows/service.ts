@@ -1,6 +1,6 @@
 /** Making, changing and removing single rows, with everything that hangs on them. */
-import { ENTITIES, type RowOf, type TableName } from '@stube/core/model/entities';
-import { withDecision } from '@stube/core/pile/new-line';
+import { ENTITIES, type Line, type RowOf, type TableName } from '@stube/core/model/entities';
+import { putOffProblem, withDecision } from '@stube/core/pile/new-line';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { CreatableTable } from '@stube/contract/rows/schemas';
 import { makeChange } from '../../db/change.ts';
@@ -8,7 +8,8 @@ import { newId } from '../../db/ids.ts';
 import { checkReferences, removeWithAll } from '../../db/references.ts';
 import { titleOf, type AnyRow, type Recorder } from '../../db/recorder.ts';
 import type { Scope } from '../../db/scope.ts';
-import { Stale } from '../../db/problems.ts';
+import { Refused, Stale } from '../../db/problems.ts';
+import { lineChanged } from '../pile/changed.ts';
 import { HOOKS } from './hooks.ts';
 
 type Values = Record<string, unknown>;
@@ -30,7 +31,14 @@ export async function createRow(scope: Scope, table: CreatableTable, values: Val
 
 /** The fields to be written, and what a change of them brings with it. */
 export const patchOf = <T extends TableName>(table: T, row: RowOf<T>, patch: Values, now: Date): Partial<RowOf<T>> =>
-  (table === 'line' ? withDecision(row as never, patch, now.toISOString()) : patch) as Partial<RowOf<T>>;
+  (table === 'line' ? linePatch(row as unknown as Line, patch, now) : patch) as Partial<RowOf<T>>;
+
+/** @throws Refused where its decision was put off too often already */
+function linePatch(line: Line, patch: Values, now: Date): Values {
+  const problem = putOffProblem(line, patch);
+  if (problem) throw new Refused([{ field: 'due', message: problem }]);
+  return { ...withDecision(line, patch, now.toISOString()) };
+}
 
 export async function patchRow(
   scope: Scope,
@@ -46,6 +54,7 @@ export async function patchRow(
       return patchOf(table, row, patch, scope.now);
     });
     recorder.what = nameOfPatch(table, before, patch);
+    if (table === 'line') await lineChanged(recorder, before as never, after as never, scope.now);
     await HOOKS[table]?.changed?.(recorder, before as never, after as never);
     return id;
   });

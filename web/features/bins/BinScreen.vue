@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { MapPin, Printer } from '@lucide/vue';
 import type { BinEvent } from '@stube/contract/answers';
-import { insideLitres } from '@stube/core/containers/litres';
+import { shapeOf } from '@stube/core/containers/shape';
 import { pathsOf } from '@stube/core/find/things';
 import { HUES } from '@stube/core/labels/hues';
 import { labelText } from '@stube/core/labels/layout';
@@ -24,9 +24,12 @@ const route = useRoute();
 const bin = computed(() => store.data.bin.find((bin) => bin.code === String(route.params.code).toUpperCase()));
 const category = computed(() => store.maps.category.get(bin.value?.categoryId ?? ''));
 const family = computed(() => store.maps.family.get(category.value?.familyId ?? ''));
-const type = computed(() => store.maps.containerType.get(bin.value?.containerTypeId ?? ''));
+const shape = computed(() => (bin.value ? shapeOf(bin.value, store.maps.containerType) : undefined));
+const contents = computed(() => store.contents.get(bin.value?.id ?? ''));
 const path = computed(() => (bin.value ? pathsOf(store.data).get(bin.value.id)! : null));
-const inside = computed(() =>
+const inside = computed(() => contents.value?.lines ?? []);
+/** Lines of its category in the room: which of them are in this bin may be told where there are several bins. */
+const couldBeIn = computed(() =>
   store.data.line.filter(
     (line) =>
       line.roomId === bin.value?.roomId && line.categoryId === bin.value?.categoryId && line.decision === 'keep',
@@ -35,8 +38,16 @@ const inside = computed(() =>
 const others = computed(() =>
   store.data.bin.filter((one) => one.categoryId === bin.value?.categoryId && one.id !== bin.value?.id),
 );
-const full = computed(() =>
-  bin.value && type.value ? (bin.value.seenFull ?? bin.value.litres / insideLitres(type.value)) : 0,
+const tellIn = (lineId: string, isIn: boolean) => {
+  if (!bin.value) return;
+  const now = bin.value.lineIds.length ? bin.value.lineIds : inside.value.map((line) => line.id);
+  const lineIds = isIn ? [...now, lineId] : now.filter((id) => id !== lineId);
+  return store.tryWrite(() => store.patch('bin', bin.value!, { lineIds }));
+};
+const size = computed(() =>
+  shape.value && bin.value?.containerTypeId === null
+    ? `${shape.value.name}, ${shape.value.outWidth} × ${shape.value.outDepth} × ${shape.value.outHeight} mm`
+    : shape.value?.name,
 );
 const stale = computed(() => bin.value?.printed && bin.value.printed !== labelText(bin.value));
 const events = ref<(BinEvent & { after: { compartmentId?: string | null } | null })[]>([]);
@@ -76,7 +87,7 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
       /></span>
       <div>
         <h1>{{ bin.name }}</h1>
-        <p class="soft">{{ bin.code }} · {{ family?.name }} · {{ type?.name }}</p>
+        <p class="soft">{{ bin.code }} · {{ family?.name }} · {{ size }}</p>
       </div>
     </header>
     <p class="way">
@@ -89,11 +100,19 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
         <section class="sheet stack tight">
           <h2>In it</h2>
           <ul v-if="inside.length">
-            <li v-for="line in inside" :key="line.id">{{ formatAmount(line.amount, line.measure) }} {{ line.name }}</li>
+            <li v-for="line in inside" :key="line.id">
+              {{ formatAmount(line.amount, line.measure) }} {{ line.name
+              }}<template v-if="line.setPieces"
+                >, {{ line.setPieces }} pieces<template v-if="line.setMissing"
+                  >, {{ line.setMissing }} missing</template
+                ></template
+              >
+            </li>
           </ul>
           <p v-else class="soft">Nothing on the pile is meant for it any more.</p>
           <p class="small soft">
-            {{ litres(bin.litres) }} meant for it<template v-if="others.length"
+            About {{ litres(contents?.litres ?? 0)
+            }}<template v-if="others.length"
               >; more of it in
               <template v-for="(other, i) in others" :key="other.id"
                 >{{ i ? ', ' : ''
@@ -104,11 +123,30 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
             >.
           </p>
         </section>
-        <section class="sheet stack tight">
+        <fieldset v-if="others.length && couldBeIn.length > 1" class="sheet stack tight told">
+          <legend>Which of them are in {{ bin.code }}</legend>
+          <label v-for="line in couldBeIn" :key="line.id" class="row">
+            <input
+              type="checkbox"
+              :checked="inside.some((own) => own.id === line.id)"
+              @change="tellIn(line.id, ($event.target as HTMLInputElement).checked)"
+            />{{ formatAmount(line.amount, line.measure) }} {{ line.name }}
+          </label>
+        </fieldset>
+        <section v-if="contents?.full != null" class="sheet stack tight">
           <h2>How full is it really?</h2>
           <p class="soft">
-            {{ percent(full) }} {{ bin.seenFull === null ? 'by reckoning' : 'as last seen' }}. What you see corrects the
-            reckoning for all of {{ category?.name }}.
+            {{ percent(contents.full) }}
+            {{
+              bin.seenFull === null
+                ? 'by reckoning'
+                : contents.seen
+                  ? 'as last seen'
+                  : 'as last seen, with what has changed since'
+            }}.<template v-if="contents.full > (store.site?.fillLimit ?? 0.8) + 0.1">
+              <b class="wrong">It is over-full:</b> something has to go, or it needs another bin.</template
+            >
+            What you see corrects the reckoning for all of {{ category?.name }}.
           </p>
           <div class="row">
             <button
@@ -185,6 +223,14 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 24px;
   align-items: start;
+}
+.told {
+  border: 0;
+}
+.told legend {
+  float: left;
+  width: 100%;
+  font-weight: 600;
 }
 .events {
   margin: 0;

@@ -2,7 +2,9 @@
 /** How many of which container each category needs: chosen with its reason, from the stock first. */
 import { computed, ref } from 'vue';
 import { PackageCheck, Puzzle } from '@lucide/vue';
+import { innerParts } from '@stube/core/containers/inner';
 import { chooseContainers, type ContainChoice, type ContainerOption } from '@stube/core/containers/choose';
+import { nextStep } from '@stube/core/makeover/progress';
 import { countTypes } from '@stube/core/containers/shopping';
 import { HUES } from '@stube/core/labels/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
@@ -12,7 +14,9 @@ import FitDialog from '../packing/FitDialog.vue';
 import ShoppingSheet from './ShoppingSheet.vue';
 import { useContainersActions } from './actions.ts';
 
-const { store, id, demands, compartments, bins } = useRoom();
+const { store, id, demands, compartments, bins, progress } = useRoom();
+/** The value of the choice in a select: a container, or none. */
+const BARE = 'bare';
 const { contain } = useContainersActions();
 const counts = ref<Record<string, number>>({});
 const busy = ref(false);
@@ -34,18 +38,23 @@ const fullOf = (choice: ContainChoice) =>
   choice.chosen ? (choice.chosen.full * choice.chosen.count) / Math.max(1, countOf(choice)) : 0;
 const hue = (choice: ContainChoice) => HUES[store.maps.family.get(choice.demand.category.familyId)?.hue ?? 'ink'];
 const say = (option: ContainerOption) =>
-  `${option.count} × ${option.type.name}${option.places === 0 && compartments.value.length ? ' – fits no compartment' : option.toBuy ? ` – ${option.toBuy} to buy` : ' – owned'}`;
+  option.type.id === null
+    ? `${option.count === 1 ? '' : `${option.count} × `}without a container`
+    : `${option.count} × ${option.type.name}${option.places === 0 && compartments.value.length ? ' – fits no compartment' : option.toBuy ? ` – ${option.toBuy} to buy` : ' – owned'}`;
 const choose = (choice: ContainChoice, typeId: string) => {
   delete counts.value[choice.demand.category.id];
   return store.tryWrite(() =>
-    store.patch('category', choice.demand.category, { containerTypeId: typeId === '' ? null : typeId }),
+    store.patch('category', choice.demand.category, {
+      containerTypeId: typeId === '' || typeId === BARE ? null : typeId,
+      standsAlone: typeId === '' ? null : typeId === BARE,
+    }),
   );
 };
 /** What is in use when this is taken: bins of other rooms and those chosen here. */
 const used = computed(() => {
   const sum = new Map(elsewhere.value);
   for (const choice of choices.value)
-    if (choice.chosen) sum.set(choice.chosen.type.id, (sum.get(choice.chosen.type.id) ?? 0) + countOf(choice));
+    if (choice.chosen?.type.id) sum.set(choice.chosen.type.id, (sum.get(choice.chosen.type.id) ?? 0) + countOf(choice));
   return sum;
 });
 const wanted = computed(() =>
@@ -55,6 +64,12 @@ const wanted = computed(() =>
       : [],
   ),
 );
+/** Nothing is bought before the decisions are made and the groups are right (practice E8). */
+const firstGuess = computed(() => {
+  const step = progress.value ? nextStep(progress.value) : 'contain';
+  return step === 'pile' || step === 'group';
+});
+const inner = computed(() => innerParts(demands.value, store.maps.family));
 const total = computed(() => wanted.value.reduce((sum, one) => sum + one.count, 0));
 const asTaken = computed(() => {
   const now = new Map<string, number>();
@@ -121,6 +136,7 @@ async function take(): Promise<void> {
             <div class="pick">
               <input
                 class="write count"
+                :disabled="choice.chosen.type.id === null"
                 type="number"
                 min="0"
                 max="200"
@@ -136,24 +152,27 @@ async function take(): Promise<void> {
               <select
                 class="write"
                 :aria-label="`Container for ${choice.demand.category.name}`"
-                :value="choice.byHand ? choice.chosen.type.id : ''"
+                :value="choice.byHand ? (choice.chosen.type.id ?? BARE) : ''"
                 @change="choose(choice, ($event.target as HTMLSelectElement).value)"
               >
                 <option value="">
-                  {{ choice.byHand ? `as proposed: ${say(choice.options[0]!)}` : say(choice.chosen) }}
+                  {{ choice.byHand ? 'as proposed' : say(choice.chosen) }}
                 </option>
                 <option
-                  v-for="option in choice.byHand
-                    ? choice.options.slice(0, MAX_OPTIONS)
-                    : choice.options.slice(1, MAX_OPTIONS)"
-                  :key="option.type.id"
-                  :value="option.type.id"
+                  v-for="option in choice.options
+                    .filter((one) => choice.byHand || one.type.id !== choice.chosen!.type.id)
+                    .slice(0, MAX_OPTIONS)"
+                  :key="option.type.id!"
+                  :value="option.type.id!"
                 >
                   {{ say(option) }}
                 </option>
+                <option v-if="choice.couldBeBare.length && (choice.byHand || !choice.bare.length)" :value="BARE">
+                  without a container
+                </option>
               </select>
             </div>
-            <div class="fill">
+            <div v-if="choice.chosen.type.id !== null" class="fill">
               <svg viewBox="0 0 60 10" preserveAspectRatio="none" aria-hidden="true">
                 <rect width="60" height="10" class="hollow" />
                 <rect
@@ -165,14 +184,23 @@ async function take(): Promise<void> {
               ><span class="small">{{ percent(fullOf(choice)) }} full</span>
             </div>
             <p class="small soft why">
-              {{ choice.byHand ? 'chosen by hand; ' : '' }}{{ choice.chosen.reasons.join('; ') }}.
+              {{ choice.byHand ? 'chosen by hand; ' : '' }}{{ choice.chosen.reasons.join('; ')
+              }}<template v-if="choice.chosen.type.id !== null && inner.get(choice.demand.category.id)"
+                >; inside, {{ inner.get(choice.demand.category.id) }} pouches, trays or compartments</template
+              >.
+              <template v-if="choice.demand.unknown.length"
+                >Not reckoned, as nobody told how large they are: {{ choice.demand.unknown.join(', ') }}.</template
+              >
+            </p>
+            <p v-if="choice.over" class="small wrong why">
+              The limit is the limit: {{ litres(choice.over.litres) }} too much. To go: {{ choice.over.words }}.
             </p>
           </template>
           <p v-else class="wrong none">{{ choice.problem }}</p>
         </li>
       </ul>
     </section>
-    <ShoppingSheet :used="used" class="bench" />
+    <ShoppingSheet :used="used" :first-guess="firstGuess" class="bench" />
     <FitDialog v-if="fitting" @close="fitting = false" />
   </div>
 </template>

@@ -5,7 +5,7 @@ import { shoppingList } from '@stube/core/containers/shopping';
 import { money } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 
-const props = defineProps<{ used: ReadonlyMap<string, number> }>();
+const props = defineProps<{ used: ReadonlyMap<string, number>; firstGuess?: boolean }>();
 const store = useSite();
 const purchases = computed(() => shoppingList(props.used, store.data.containerType));
 const cost = computed(() => purchases.value.reduce((sum, purchase) => sum + purchase.cost, 0));
@@ -15,6 +15,9 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
 <template>
   <aside class="sheet stack" aria-label="To buy">
     <h2>To buy</h2>
+    <p v-if="firstGuess" class="caution warn">
+      A first guess: the pile is not decided or not sorted yet. Buy nothing before it is.
+    </p>
     <p v-if="!purchases.length" class="soft">Nothing: what the house owns is enough.</p>
     <template v-else>
       <ul>

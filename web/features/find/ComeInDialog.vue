@@ -17,6 +17,7 @@ const HEAD: Record<ComeIn['verdict'], string> = {
   'it has a home': 'It can come in',
   'something must go': 'Only if something goes',
   'it has no home': 'It has no home yet',
+  'how large is it': 'How large is it?',
 };
 const letGo = (line: Line) => store.tryWrite(() => store.patch('line', line, { decision: 'give away' }));
 </script>
@@ -37,7 +38,10 @@ const letGo = (line: Line) => store.tryWrite(() => store.patch('line', line, { d
       <template v-if="answer">
         <div class="verdict" :data-verdict="answer.verdict">
           <h2>{{ HEAD[answer.verdict] }}</h2>
-          <p>{{ answer.reason }} It takes about {{ litres(answer.litres) }}.</p>
+          <p>
+            {{ answer.reason
+            }}<template v-if="answer.litres !== null"> It takes about {{ litres(answer.litres) }}.</template>
+          </p>
         </div>
         <section v-if="answer.owned.length" class="stack tight">
           <h3>Owned already</h3>

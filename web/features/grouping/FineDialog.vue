@@ -16,7 +16,9 @@ const emit = defineEmits<{ close: [] }>();
 const { store, room } = useRoom();
 Chart.register(LineController, LineElement, PointElement, LinearScale, Legend, Tooltip);
 
-const MOST = 24;
+const AT_LEAST = 24;
+/** The curve goes on until its least lies well within it. */
+const LONGEST = 240;
 const ids = new Set(props.categories.flatMap(({ category }) => [...category.tidiers, ...category.users]));
 const named = store.data.person.filter((person) => ids.has(person.id));
 const tidiers = computed(() => (named.length ? named : comesInto(room.value!, store.data.person)));
@@ -29,7 +31,10 @@ const INSIGHTS: Record<Insight, string> = { clear: 'see-through and shallow', op
 const pieces = computed(() =>
   Math.round(
     props.categories
-      .flatMap(({ category, own }) => own.map((line) => roughPieces(line, litresOfLine(line, category, store.site!))))
+      .flatMap(({ category, own }) =>
+        // Pieces of one line are much alike.
+        own.map((line) => Math.sqrt(roughPieces(line, litresOfLine(line, category, store.site!) ?? 0))),
+      )
       .reduce((sum, one) => sum + one, 0),
   ),
 );
@@ -44,8 +49,13 @@ const fineCase = computed(() => ({
   insight: draft.insight,
 }));
 const ceiling = computed(() => ceilingFor(tidiers.value, new Date()));
-const curve = computed(() => fineCurve(fineCase.value, MOST, ceiling.value));
-const other = computed(() => fineCurve({ ...fineCase.value, reads: !draft.reads }, MOST, ceiling.value));
+const most = computed(() => {
+  let length = AT_LEAST;
+  while (length < LONGEST && fineCurve(fineCase.value, length, null).without.bins > length * 0.7) length *= 2;
+  return Math.min(LONGEST, length);
+});
+const curve = computed(() => fineCurve(fineCase.value, most.value, ceiling.value));
+const other = computed(() => fineCurve({ ...fineCase.value, reads: !draft.reads }, most.value, ceiling.value));
 const chosen = computed(() => draft.bins || curve.value.best.bins);
 const here = computed(() => fineAt(chosen.value, fineCase.value));
 const now = computed(() => props.categories.filter(({ own }) => own.length).length);
@@ -95,7 +105,7 @@ function draw(): void {
         x: {
           type: 'linear',
           min: 1,
-          max: MOST,
+          max: most.value,
           title: { display: true, text: 'labelled bins' },
           grid: { display: false },
         },
@@ -126,8 +136,9 @@ async function keep(fine: number | null): Promise<void> {
   >
     <div class="stack">
       <p>
-        <b>{{ curve.best.bins }} {{ curve.best.bins === 1 ? 'bin' : 'bins' }}</b> for {{ pieces }} pieces looked for
-        {{ finds.toFixed(1).replace('.0', '') }} times a week: {{ minutes(curve.best.total) }} a week.
+        <b>{{ curve.best.bins }} {{ curve.best.bins === 1 ? 'bin' : 'bins' }}</b> for {{ pieces }}
+        {{ pieces === 1 ? 'thing' : 'things' }} that differ, looked for {{ finds.toFixed(1).replace('.0', '') }} times a
+        week: {{ minutes(curve.best.total) }} a week.
         <template v-if="curve.without.bins > curve.best.bins"
           >Without the ceiling of {{ ceiling }} classes for the youngest who tidy it would be
           {{ curve.without.bins }}.</template
@@ -141,7 +152,7 @@ async function keep(fine: number | null): Promise<void> {
         ><input
           type="range"
           min="1"
-          :max="MOST"
+          :max="most"
           :value="chosen"
           @input="draft.bins = Number(($event.target as HTMLInputElement).value)"
       /></label>

@@ -51,7 +51,7 @@ const families = computed(() =>
         .filter(({ own }) => everyCategory.value || own.length);
       const sum = categories
         .flatMap(({ own, category }) => own.map((line) => litresOfLine(line, category, store.site!)))
-        .reduce((a, b) => a + b, 0);
+        .reduce<number>((a, b) => a + (b ?? 0), 0);
       return { family, categories, sum };
     })
     .filter(

@@ -2,8 +2,11 @@
 /** The same things sorted by every school, side by side, with what each costs; one tap sorts the room by it. */
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import Dialog from 'primevue/dialog';
-import { regroup } from '@stube/core/grouping/regroup';
-import { handMade, MIN_COVERAGE, SCHEMES, type SchemeResult, type Suggestion } from '@stube/core/grouping/schemes';
+import { regroup, type BinFate, type Regrouping } from '@stube/core/grouping/regroup';
+import { handMade, SCHEMES, type SchemeResult } from '@stube/core/grouping/schemes';
+import { isAnswerable, type Suggestion } from '@stube/core/grouping/suggest';
+import { troublesOf } from '@stube/core/grouping/troubles';
+import { countTypes } from '@stube/core/containers/shopping';
 import { today } from '../../parts/day.ts';
 import { minutes, percent } from '../../parts/numbers.ts';
 import { useNotices } from '../../data/notices.ts';
@@ -11,7 +14,7 @@ import { useRoom } from '../../data/room.ts';
 import { schemesWorker } from './worker.ts';
 
 const emit = defineEmits<{ close: [] }>();
-const { store, room, lines } = useRoom();
+const { store, room, lines, bins, compartments } = useRoom();
 const notices = useNotices();
 const results = shallowRef<SchemeResult[] | null>(null);
 const suggestion = shallowRef<Suggestion | null>(null);
@@ -26,6 +29,8 @@ onMounted(async () => {
     categories: store.data.category,
     people: store.data.person,
     types: store.data.containerType,
+    compartments: compartments.value,
+    taken: countTypes(store.data.bin.filter((bin) => bin.roomId !== room.value?.id)),
     today: today(),
   };
   const found = await schemesWorker().compare(data);
@@ -42,24 +47,70 @@ const columns = computed(() =>
     ...one,
     about: SCHEMES.find((school) => school.key === one.scheme)!,
     suggested: suggestion.value?.scheme === one.scheme,
-    mute: one.told < MIN_COVERAGE,
+    mute: !isAnswerable(one),
   })),
 );
 const least = computed(() => Math.min(...columns.value.map((column) => column.finding + column.tidying)));
 const open = computed(() => columns.value.find((column) => column.scheme === shown.value));
+const troubles = computed(() =>
+  open.value && room.value ? troublesOf(open.value, store.data.line, store.rooms, room.value.id) : [],
+);
+/** What would be told of the lines that a school knows nothing of. */
+const untold = computed(() =>
+  (open.value?.untold ?? []).flatMap((id) => store.maps.line.get(id)?.name ?? []).slice(0, UNTOLD_SHOWN),
+);
+const UNTOLD_SHOWN = 8;
+const TROUBLE = { orphan: 'orphan', giant: 'giant', double: 'double' } as const;
+/** What a school would change, shown before it is done. */
+const plan = shallowRef<{ scheme: SchemeResult['scheme']; change: Regrouping } | null>(null);
+const FATES: Record<BinFate['fate'], string> = {
+  kept: 'stays as it is',
+  renamed: 'is renamed',
+  joined: 'is joined with others',
+  emptied: 'is free for other things',
+};
+const fates = computed(() =>
+  (['emptied', 'joined', 'renamed', 'kept'] as const).flatMap((fate) => {
+    const own = plan.value?.change.bins.filter((bin) => bin.fate === fate) ?? [];
+    return own.length ? [{ fate, bins: own }] : [];
+  }),
+);
+const labels = computed(() => plan.value?.change.bins.filter((bin) => bin.newLabel).length ?? 0);
 
-async function choose(result: SchemeResult): Promise<void> {
-  const change = regroup(result, lines.value, store.data.category, store.data.family, () => crypto.randomUUID());
-  const name = SCHEMES.find((scheme) => scheme.key === result.scheme)!.name.toLowerCase();
+const nameOf = (key: SchemeResult['scheme']) => SCHEMES.find((scheme) => scheme.key === key)!.name.toLowerCase();
+/** Where bins are touched, it is shown first what happens to each of them. */
+function choose(result: SchemeResult): Promise<void> | void {
+  const change = regroup(
+    result,
+    {
+      lines: lines.value,
+      categories: store.data.category,
+      families: store.data.family,
+      bins: bins.value,
+      types: store.maps.containerType,
+      site: store.site!,
+    },
+    () => crypto.randomUUID(),
+  );
+  plan.value = { scheme: result.scheme, change };
+  if (!change.bins.some((bin) => bin.fate !== 'kept')) return apply();
+}
+async function apply(): Promise<void> {
+  if (!plan.value) return;
+  const { scheme, change: whole } = plan.value;
+  const { bins: _bins, ...change } = whole;
+  const name = nameOf(scheme);
   if (!change.update.length) {
     notices.say(`Everything is sorted by ${name} already.`);
     return emit('close');
   }
   busy.value = true;
-  const done = await store.tryWrite(() => store.writeTogether(change));
+  const parts = Object.fromEntries(Object.entries(change).filter(([, rows]) => rows.length > 0));
+  const done = await store.tryWrite(() => store.writeTogether(parts as typeof change));
   busy.value = false;
   if (!done) return;
-  store.sayDone(`Sorted by ${name}: ${change.update.length} lines moved.`);
+  const moved = change.update.filter(({ table }) => table === 'line').length;
+  store.sayDone(`Sorted by ${name}: ${moved} ${moved === 1 ? 'line' : 'lines'} moved.`);
   emit('close');
 }
 </script>
@@ -114,7 +165,9 @@ async function choose(result: SchemeResult): Promise<void> {
                   {{ column.about.name }}
                 </button>
                 <span class="small soft">{{
-                  column.mute ? 'nothing here tells: say it at the lines, under “its sides”' : column.about.idea
+                  column.mute
+                    ? `cannot be answered yet: tell ${column.about.tell} of ${column.untold.length} more lines`
+                    : column.about.idea
                 }}</span>
               </th>
               <td>
@@ -122,7 +175,7 @@ async function choose(result: SchemeResult): Promise<void> {
                   class="press small"
                   :class="{ main: column.suggested }"
                   type="button"
-                  :disabled="busy"
+                  :disabled="busy || column.mute"
                   @click="choose(column)"
                 >
                   Sort so<span class="hidden-text">: {{ column.about.name }}</span>
@@ -135,7 +188,7 @@ async function choose(result: SchemeResult): Promise<void> {
               <td class="number">{{ percent(column.full) }}</td>
               <td class="number">{{ column.orphans }}</td>
               <td class="number">{{ column.giants }}</td>
-              <td class="number">{{ column.doubles }}</td>
+              <td class="number">{{ column.torn }}</td>
               <td class="number">{{ percent(column.told) }}</td>
               <td>
                 <span class="week"
@@ -147,11 +200,50 @@ async function choose(result: SchemeResult): Promise<void> {
           </tbody>
         </table>
       </div>
+      <section v-if="plan" class="sheet stack tight" aria-live="polite" aria-label="What happens to the bins">
+        <h3>By {{ nameOf(plan.scheme) }}: what happens to the {{ plan.change.bins.length }} bins of this room</h3>
+        <p v-for="group in fates" :key="group.fate">
+          <b>{{ group.bins.length }} {{ group.fate }}</b> <span class="soft">({{ FATES[group.fate] }})</span>
+          <span v-if="group.fate !== 'kept'" class="small">
+            {{
+              group.bins
+                .slice(0, 14)
+                .map((bin) =>
+                  bin.to && bin.to !== bin.name ? `${bin.code} ${bin.name} → ${bin.to}` : `${bin.code} ${bin.name}`,
+                )
+                .join(' · ')
+            }}{{ group.bins.length > 14 ? ' …' : '' }}</span
+          >
+        </p>
+        <p class="small">
+          {{
+            labels
+              ? `${labels} printed ${labels === 1 ? 'label is' : 'labels are'} out of date then and go on the next print run.`
+              : 'No printed label changes.'
+          }}
+          One undo brings all of it back.
+        </p>
+        <div class="row">
+          <button class="press main" type="button" :disabled="busy" @click="apply">Sort the room so</button>
+          <button class="press quiet" type="button" @click="plan = null">Leave it</button>
+        </div>
+      </section>
       <section v-if="open" class="groups" :aria-label="`Classes by ${open.about.name}`">
         <span v-for="group in open.groups" :key="group.name" class="tag"
           ><b>{{ group.name }}</b> {{ group.lineIds.length }} {{ group.lineIds.length === 1 ? 'line' : 'lines' }},
           {{ group.bins }} {{ group.bins === 1 ? 'bin' : 'bins' }}</span
         >
+      </section>
+      <section v-if="open && (troubles.length || untold.length)" class="stack tight" aria-label="Troubles and ways out">
+        <p v-if="untold.length" class="small">
+          Not known of: {{ untold.join(', ') }}{{ open.untold.length > untold.length ? ' …' : '' }}. Say
+          {{ open.about.tell }} at the line, under “its sides”.
+        </p>
+        <ul v-if="troubles.length" class="troubles">
+          <li v-for="(trouble, i) in troubles.slice(0, 14)" :key="i">
+            <span class="tag">{{ TROUBLE[trouble.kind] }}</span> <b>{{ trouble.name }}</b>: {{ trouble.wayOut }}
+          </li>
+        </ul>
       </section>
       <p class="small soft">
         Red classes are more than the youngest who tidy here keep apart. What a school does not know stays with its
@@ -210,6 +302,14 @@ async function choose(result: SchemeResult): Promise<void> {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
+}
+.troubles {
+  margin: 0;
+  padding-left: 0;
+  list-style: none;
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
 }
 .ledger td {
   vertical-align: middle;

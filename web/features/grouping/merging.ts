@@ -1,4 +1,5 @@
 /** Categories made one, or parted; no line and no bin is lost, and each is taken back as one change. */
+import { takenAlong } from '@stube/core/containers/piece';
 import { mergedTraits, partedCategory } from '@stube/core/grouping/merge';
 import type { Category, Line } from '@stube/core/model/entities';
 import { useSite } from '../../data/site.ts';
@@ -23,7 +24,9 @@ export function useMerging() {
               id: line.id,
               version: line.version,
               values: {
-                ...(gone.has(line.categoryId ?? '') ? moved : {}),
+                ...(gone.has(line.categoryId ?? '')
+                  ? { ...moved, ...takenAlong(line, store.maps.category.get(line.categoryId ?? '')) }
+                  : {}),
                 also: [...new Set(line.also.map((id) => (gone.has(id) ? into.id : id)))],
               },
             })),
@@ -55,7 +58,7 @@ export function useMerging() {
           table: 'line',
           id: line.id,
           version: line.version,
-          values: { categoryId: id },
+          values: { categoryId: id, ...takenAlong(line, store.maps.category.get(line.categoryId ?? '')) },
         })),
       }),
     );

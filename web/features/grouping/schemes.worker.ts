@@ -1,12 +1,7 @@
 /** Compares the grouping schemes away from the page. */
 import { expose } from 'comlink';
-import {
-  compareSchemes,
-  suggestScheme,
-  type SchemeData,
-  type SchemeResult,
-  type Suggestion,
-} from '@stube/core/grouping/schemes';
+import { compareSchemes, type SchemeData, type SchemeResult } from '@stube/core/grouping/schemes';
+import { suggestScheme, type Suggestion } from '@stube/core/grouping/suggest';
 
 const schemes = {
   compare(data: SchemeData): { results: SchemeResult[]; suggestion: Suggestion | null } {

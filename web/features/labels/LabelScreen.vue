@@ -2,6 +2,7 @@
 /** Labels of the room on sheets: which, on what paper, previewed as they will be printed. */
 import { computed, ref } from 'vue';
 import { Printer } from '@lucide/vue';
+import { shapeOf } from '@stube/core/containers/shape';
 import { contentOf, layOutLabel, layOutSheets, labelText, type Paper } from '@stube/core/labels/layout';
 import { useRoom } from '../../data/room.ts';
 import LabelSheet from './LabelSheet.vue';
@@ -19,7 +20,7 @@ const chosen = computed(() => bins.value.filter((bin) => which.value === 'all' |
 const layouts = computed(() =>
   (ready.value ? chosen.value : []).flatMap((bin) => {
     const category = store.maps.category.get(bin.categoryId);
-    const type = store.maps.containerType.get(bin.containerTypeId);
+    const type = shapeOf(bin, store.maps.containerType);
     return category && type
       ? [
           layOutLabel(

@@ -2,7 +2,6 @@
 /** The room as it is lived in: where everything stands, what wants a look, and a guide to print for helpers. */
 import { computed, ref } from 'vue';
 import { Printer } from '@lucide/vue';
-import { insideLitres } from '@stube/core/containers/litres';
 import { pathsOf } from '@stube/core/find/things';
 import { labelText } from '@stube/core/labels/layout';
 import RoomElevation from '../../drawing/RoomElevation.vue';
@@ -17,12 +16,11 @@ const paths = computed(() => pathsOf(store.data));
 const limit = computed(() => store.site?.fillLimit ?? 0.8);
 const rows = computed(() =>
   bins.value.map((bin) => {
-    const type = store.maps.containerType.get(bin.containerTypeId)!;
-    const full = bin.seenFull ?? bin.litres / insideLitres(type);
+    const full = store.contents.get(bin.id)?.full ?? null;
     const path = paths.value.get(bin.id)!;
     const wants = [
       !bin.compartmentId && 'has no place',
-      full > Math.max(1, limit.value) ? 'overflows' : full > limit.value + 0.1 && 'is too full',
+      full !== null && (full > Math.max(1, limit.value) ? 'overflows' : full > limit.value + 0.1 && 'is too full'),
       bin.printed && bin.printed !== labelText(bin) && 'label out of date',
       !bin.printed && 'no label',
     ].filter((one): one is string => !!one);
@@ -88,7 +86,9 @@ const print = () => window.print();
                   }}</RouterLink>
                 </td>
                 <td>{{ where || 'on the bench' }}</td>
-                <td class="number">{{ percent(full) }}{{ bin.seenFull === null ? '' : ' seen' }}</td>
+                <td class="number">
+                  {{ full === null ? '–' : percent(full) }}{{ bin.seenFull === null ? '' : ' seen' }}
+                </td>
               </tr>
             </tbody>
           </table>

@@ -8,6 +8,7 @@ import { Check, RotateCcw, Square } from '@lucide/vue';
 import { blockersOf } from '@stube/core/packing/blocking-cost';
 import { fitProblemOf } from '@stube/core/packing/fit-problem-of';
 import { freeSpaces, nearMisses } from '@stube/core/packing/report/leftover';
+import { shapeOf } from '@stube/core/containers/shape';
 import type { FitAnswer, FitProblem } from '@stube/core/packing/problem';
 import { formatLength } from '@stube/core/measuring/length';
 import { useDrawnBins } from '../../drawing/drawn.ts';
@@ -73,7 +74,7 @@ onUnmounted(() => {
 const boxes = computed(() =>
   (answer.value?.placed ?? []).flatMap((put) => {
     const bin = store.maps.bin.get(put.id);
-    const type = store.maps.containerType.get(bin?.containerTypeId ?? '');
+    const type = bin && shapeOf(bin, store.maps.containerType);
     return bin && type
       ? [
           {

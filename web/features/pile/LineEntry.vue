@@ -54,7 +54,9 @@ const meaning = (kind: TokenKind, said: string): string => {
     case 'amount':
       return formatAmount(now.amount, now.measure);
     case 'size':
-      return `${now.size!.map((mm) => formatLength(mm, store.site?.system).replace(' mm', '')).join(' × ')}${store.site?.system === 'metric' ? ' mm' : ''}`;
+      return now.thick && !now.size
+        ? `${formatLength(now.thick, store.site?.system)} thick`
+        : `${(now.size ?? []).map((mm) => formatLength(mm, store.site?.system).replace(' mm', '')).join(' × ')}${store.site?.system === 'metric' ? ' mm' : ''}`;
     case 'decision':
       return now.destination ? `${now.decision} to ${now.destination}` : now.decision!;
     case 'condition':
@@ -107,7 +109,7 @@ const traits = computed(() => {
   );
 });
 const taken = computed(() =>
-  draft.value && store.site ? litresOfLine(draft.value, traits.value as never, store.site) : 0,
+  draft.value && store.site ? litresOfLine(draft.value, traits.value as never, store.site) : null,
 );
 
 async function add(): Promise<void> {

@@ -1,0 +1,118 @@
+/** Things without a container: how large a row of binders, a stack of games or a globe is as it stands (practice F5). */
+import type { Compartment } from '../model/entities.ts';
+import { FRONT_CLEARANCE } from '../placement/problem.ts';
+import type { Stands } from '../starter/kind.ts';
+import type { Demand, DemandLine } from './demand.ts';
+import type { Piece } from './piece.ts';
+
+export interface BareBin {
+  /** Outside, mm. */
+  outWidth: number;
+  outDepth: number;
+  outHeight: number;
+  lineIds: string[];
+  /** Bulk litres of what it is. */
+  litres: number;
+}
+
+/** The shelves of the room: rows and stacks are no larger than what takes them. */
+export type Shelves = readonly Pick<Compartment, 'width' | 'depth' | 'height' | 'access'>[];
+
+/** A row is no longer than a shelf bay, mm, where the room is not measured; a stack no higher than one takes the lowest out of. Our own judgement. */
+const ROW_WIDTH = 800;
+const STACK_HEIGHT = 320;
+/** From that length on a thing stands upright. */
+const UPRIGHT = 1000;
+/** Of one line more single things than these are not one bin each. */
+const MAX_SINGLES = 12;
+/** Room to take one out of a row or stack, as a share. */
+const SLACK = 1.05;
+
+/** How it would stand without a container: as people keep it, else as it lies. */
+export const standsOf = ({ kind, lies, piece }: DemandLine): Stands =>
+  kind?.stands ?? (lies === 'flat' || lies === 'neat' ? 'stack' : piece && piece[0] >= 400 ? 'single' : 'stack');
+
+/** Whether people keep most of it without a container. */
+export function usuallyStands(demand: Demand): boolean {
+  const standing = demand.lines.filter(({ kind }) => kind?.stands).reduce((sum, { litres }) => sum + (litres ?? 0), 0);
+  return (
+    demand.litres > 0 && standing > demand.litres / 2 && demand.lines.every(({ line }) => line.measure === 'pieces')
+  );
+}
+
+const whole = (n: number): number => Math.max(5, Math.ceil(n - 1e-9));
+
+/** The outside of so many pieces as they stand together. */
+function together(
+  stands: Stands,
+  piece: Piece,
+  pieces: number,
+  shelves: Shelves,
+): Pick<BareBin, 'outWidth' | 'outDepth' | 'outHeight'>[] {
+  const [length, width, height] = piece;
+  const parts = (most: number): number[] => {
+    const each = Math.max(1, Math.floor(most / Math.max(0.01, height * SLACK)));
+    const count = Math.ceil(pieces / each);
+    return Array.from({ length: count }, (_, i) => Math.ceil((pieces - i) / count));
+  };
+  if (stands === 'row')
+    return parts(widest(shelves, width, length)).map((n) => ({
+      outWidth: whole(n * height * SLACK),
+      outDepth: whole(width),
+      outHeight: whole(length),
+    }));
+  if (stands === 'stack')
+    return parts(tallest(shelves, length, width)).map((n) => ({
+      outWidth: whole(length),
+      outDepth: whole(width),
+      outHeight: whole(n * height * SLACK),
+    }));
+  if (stands === 'hook')
+    return parts(STACK_HEIGHT).map((n) => ({
+      outWidth: whole(width),
+      outDepth: whole(n * height * SLACK),
+      outHeight: whole(length),
+    }));
+  const one =
+    length >= UPRIGHT
+      ? { outWidth: whole(width), outDepth: whole(height), outHeight: whole(length) }
+      : { outWidth: whole(length), outDepth: whole(height), outHeight: whole(width) };
+  return Array.from({ length: Math.min(MAX_SINGLES, pieces) }, () => one);
+}
+
+const clear = ({ height, access }: Shelves[number]): number => height - (access === 'front' ? FRONT_CLEARANCE : 0);
+/** How long a row of things so deep and high may be: as the widest shelf that takes one. */
+const widest = (shelves: Shelves, depth: number, height: number): number => {
+  const own = shelves.filter((shelf) => shelf.depth >= depth && clear(shelf) >= height).map((shelf) => shelf.width);
+  return own.length ? Math.min(ROW_WIDTH, Math.max(...own)) : ROW_WIDTH;
+};
+/** How high a stack of things so wide and deep may be. */
+const tallest = (shelves: Shelves, width: number, depth: number): number => {
+  const own = shelves.filter((shelf) => shelf.width >= width && shelf.depth >= depth).map(clear);
+  return own.length ? Math.min(STACK_HEIGHT, Math.max(...own)) : STACK_HEIGHT;
+};
+
+/**
+ * The bins that a demand becomes without containers; empty where the size of its pieces is not known. What was told in
+ * measures is taken as one heap, as high as it is wide.
+ */
+export function bareBins(demand: Demand, shelves: Shelves = []): BareBin[] {
+  return demand.lines.flatMap((demandLine): BareBin[] => {
+    const { line, litres, piece } = demandLine;
+    if (litres === null) return [];
+    const pieces =
+      line.measure === 'pieces'
+        ? Math.max(1, Math.ceil(line.amount * (line.setPieces && !demandLine.kind?.isSet ? line.setPieces : 1)))
+        : 1;
+    const sizes =
+      line.measure === 'pieces' && piece ? together(standsOf(demandLine), piece, pieces, shelves) : [heap(litres, piece)];
+    return sizes.map((size) => ({ ...size, lineIds: [line.id], litres: litres / sizes.length }));
+  });
+}
+
+function heap(litres: number, piece: Piece | null): Pick<BareBin, 'outWidth' | 'outDepth' | 'outHeight'> {
+  const side = Math.cbrt(litres * 1e6);
+  const long = Math.max(side, piece?.[0] ?? 0);
+  const rest = Math.sqrt((litres * 1e6) / long);
+  return { outWidth: whole(long), outDepth: whole(rest), outHeight: whole(rest) };
+}

@@ -1,0 +1,109 @@
+/** How large one piece of a line is and how it lies: from what was told of it, else from the kind of thing it is (design, 4.1). */
+import type { Category, Line, PackingKind } from '../model/entities.ts';
+import { kindOf, type Kind } from '../starter/library.ts';
+
+export type Piece = [length: number, width: number, height: number];
+/** What of a line tells how large its pieces are. `length`, `width`, `height`: told sides, mm; null where not told. */
+export type Sized = Pick<Line, 'length' | 'width' | 'height' | 'kind'>;
+export type OfKind = Pick<Category, 'starter' | 'packingKind'>;
+
+/** The kind of thing a line is: its own, which stays with it, else that of its category. */
+export const kindOfLine = (
+  line: Pick<Line, 'kind'>,
+  category: Pick<Category, 'starter'> | undefined,
+): Kind | undefined => kindOf(line.kind) ?? kindOf(category?.starter);
+
+/** Sides from which on a face is one, not an edge: a hoop is as wide as it is long. */
+const FACE = 0.5;
+/** Thickness of a puzzle without its box, mm. */
+const BARE_PUZZLE = 5;
+/** Thickness of a blanket, a curtain, a throw, mm. */
+const SPREAD_CLOTH = 5;
+/** Thickness of what is sold and kept in rolls, mm: wrapping paper, maps, wallpaper. */
+const ROLLED_SHEET = 0.2;
+
+/** The sides that were told, longest first; a thickness alone is none of them. */
+const toldSides = ({ length, width, height }: Pick<Line, 'length' | 'width' | 'height'>): number[] =>
+  length === null ? [] : [length, width, height].filter((side): side is number => side !== null).sort((a, b) => b - a);
+
+/**
+ * Size of one piece, mm, longest first. One told side is the longest, two are the face; what is missing is the usual
+ * one of the kind, never a copy of another.
+ * @returns null where too little is told and the kind is not known
+ * @example pieceOf({ kind: 'hoops-and-rings/hula-hoop', length: 800, width: null, height: null }, undefined) // [800, 800, 20]
+ */
+export function pieceOf(
+  line: Sized & Partial<Pick<Line, 'name' | 'note'>>,
+  category?: Pick<Category, 'starter'>,
+): Piece | null {
+  const kind = kindOfLine(line, category);
+  const told = toldSides(line);
+  if (told.length === 3) return told as Piece;
+  if (!kind) return null;
+  const [length, width, height] = kind.piece;
+  const thin = line.length === null && line.height ? line.height : null;
+  if (!told.length) return thin ? sorted([length, thin, Math.min(thin, height)], kind, thin) : [length, width, height];
+  const scale = told[0]! / length;
+  // What is much the same in all directions grows in all of them.
+  if (told.length === 1 && height / length >= FACE) return [told[0]!, width * scale, height * scale];
+  const second = told[1] ?? Math.min(told[0]!, width / length >= FACE ? width * scale : width);
+  const bare =
+    kind.category.key === 'jigsaw-puzzles' &&
+    /\b(?:no box|without (?:its )?box|unboxed|made up|finished|glued)\b/i.test(`${line.name ?? ''} ${line.note ?? ''}`);
+  // The face of what usually stands rolled up is that of one sheet of it.
+  const rolled = told.length === 2 && width / length < 0.2 && height / width > FACE && told[1]! / told[0]! > 0.3;
+  // Cloth is told as it is spread out, not as it lies folded.
+  const spread = told.length === 2 && kind.lies === 'soft' && told[0]! * told[1]! > 3 * length * width;
+  const third = spread ? SPREAD_CLOTH : bare ? BARE_PUZZLE : rolled ? ROLLED_SHEET : height;
+  return [told[0]!, second, Math.min(second, third)];
+}
+
+/** A long thing of which only the thickness was told: as long as usual, as thick as told both ways where it is round. */
+const sorted = (piece: Piece, kind: Kind, thin: number): Piece =>
+  (kind.piece[1] / kind.piece[2] < 2 ? [piece[0], thin, thin] : [kind.piece[0], kind.piece[1], thin]).sort(
+    (a, b) => b - a,
+  ) as Piece;
+
+/**
+ * What a line takes along when it goes into another category, so that it takes as much room there as before: regrouping
+ * never changes litres (design, 4.1).
+ * @param from the category it leaves; undefined where it had none
+ */
+export function takenAlong(
+  line: Pick<Line, 'kind' | 'lies'>,
+  from: OfKind | undefined,
+): Partial<Pick<Line, 'kind' | 'lies'>> {
+  if (!from) return {};
+  const kind = line.kind ?? from.starter;
+  const lies = liesOf(line, from);
+  return {
+    ...(kind !== line.kind ? { kind } : {}),
+    ...(lies !== line.lies && lies !== kindOf(kind)?.lies ? { lies } : {}),
+  };
+}
+
+/** Grams a bulk litre: as the category says for what is of its own kind or of no known one, else as the kind does. */
+export function densityOf(
+  line: Pick<Line, 'kind'>,
+  category: (OfKind & Pick<Category, 'density'>) | undefined,
+): number {
+  const kind = kindOf(line.kind);
+  if (!kind) return category?.density ?? DENSITY;
+  return category && kind.density === kind.category.density && category.starter === kind.category.key
+    ? category.density
+    : kind.density;
+}
+/** Of what nobody knows, grams a litre. */
+const DENSITY = 300;
+
+/**
+ * How several of it lie: as somebody said by hand, else as its kind does; the category tells it for what is of its own
+ * kind or of no known one.
+ */
+export function liesOf(line: Pick<Line, 'kind' | 'lies'>, category: OfKind | undefined): PackingKind {
+  if (line.lies) return line.lies;
+  const kind = kindOf(line.kind);
+  if (!kind) return category?.packingKind ?? 'rigid';
+  const asCategory = kind.lies === kind.category.packingKind && category?.starter === kind.category.key;
+  return asCategory ? category.packingKind : kind.lies;
+}

@@ -1,0 +1,42 @@
+/** The outside and inside of a bin: those of its container, or its own where the things stand without one (practice F5). */
+import type { Bin, ContainerShape, ContainerType } from '../model/entities.ts';
+
+/** Without an id where there is no container. */
+export type BinShape = ContainerShape & { id: string | null };
+
+export const WITHOUT_CONTAINER = 'without a container';
+
+/** What stands by itself: as large inside as outside, in full view, with nothing on it. */
+export const bareShape = (outWidth: number, outDepth: number, outHeight: number): BinShape => ({
+  id: null,
+  name: WITHOUT_CONTAINER,
+  form: 'box',
+  outWidth,
+  outDepth,
+  outHeight,
+  inWidth: outWidth,
+  inDepth: outDepth,
+  inHeight: outHeight,
+  seeThrough: true,
+  lid: false,
+  handle: false,
+  stackable: false,
+  compartments: 1,
+  soft: false,
+  lockable: false,
+  turntable: false,
+  liftOut: false,
+  mass: 0,
+  price: 0,
+  pack: 1,
+  material: 'plastic',
+});
+
+type Shaped = Pick<Bin, 'containerTypeId' | 'outWidth' | 'outDepth' | 'outHeight'>;
+
+/** @returns undefined where the container is not (any more) there */
+export function shapeOf(bin: Shaped, types: ReadonlyMap<string, ContainerType>): BinShape | undefined {
+  if (bin.containerTypeId !== null) return types.get(bin.containerTypeId);
+  const { outWidth, outDepth, outHeight } = bin;
+  return outWidth && outDepth && outHeight ? bareShape(outWidth, outDepth, outHeight) : undefined;
+}
