@@ -24,7 +24,12 @@ describe('the way of a heap', () => {
     await server.post(`/sites/${site}/rooms/${room}/place`);
     const data = await server.data(site);
     expect(data.line.map((line) => line.decision)).toEqual(['keep', 'keep', 'keep', 'give away']);
-    expect(data.family.map((family) => family.name).sort()).toEqual(['Bits and beads', 'Building', 'Drawing', 'Electrics']);
+    expect(data.family.map((family) => family.name).sort()).toEqual([
+      'Bits and beads',
+      'Building',
+      'Drawing',
+      'Electrics',
+    ]);
     expect(data.bin.length).toBeGreaterThanOrEqual(3);
     expect(data.bin.every((bin) => bin.compartmentId && /^N\d+$/.test(bin.code))).toBe(true);
 

@@ -20,6 +20,7 @@ export const router = createRouter({
       component: () => import('./frame/SiteFrame.vue'),
       children: [
         { path: '', name: 'site', component: () => import('./features/sites/SiteScreen.vue') },
+        { path: 'today', name: 'today', component: () => import('./features/today/TodayScreen.vue') },
         { path: 'stock', name: 'stock', component: () => import('./features/containers/StockScreen.vue') },
         { path: 'b/:code', name: 'bin', component: () => import('./features/bins/BinScreen.vue') },
         {

@@ -13,7 +13,14 @@ export interface Batch {
 }
 
 /** What may be written together: things and how they are grouped. */
-const TABLES = ['line', 'category', 'family', 'deferral', 'bin'] as const satisfies readonly TableName[];
+const TABLES = [
+  'line',
+  'category',
+  'family',
+  'deferral',
+  'bin',
+  'containerType',
+] as const satisfies readonly TableName[];
 /** Rows in one change. */
 export const MAX_ROWS = 20_000;
 /** An act is named after what it is done to. */

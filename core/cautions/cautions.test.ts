@@ -102,7 +102,7 @@ test('small parts warn where a child under three comes in', () => {
 });
 test('who fetches a thing: as named, else everybody, but adults only for hazards and office work', () => {
   const people = placeProblemOf(room([adult, child], [])).people;
-  const users = (category: Category) => usersOf(category, people).users.map((user) => user.id);
+  const users = (category: Category) => usersOf(category, people, false).users.map((user) => user.id);
   expect(users(category('wooden-blocks'))).toEqual(['Ann', 'Otter']);
   expect(users(category('wooden-blocks', { users: ['Otter'] }))).toEqual(['Otter']);
   expect(users(category('glue-guns'))).toEqual(['Ann']);

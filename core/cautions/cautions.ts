@@ -2,19 +2,28 @@
  * The usual cautions over a room's data (hazards H1 to H15 of the domain reference). Stube warns and explains; it never
  * certifies. Each caution names the facts that raised it and what usually helps.
  */
-import { comesInto, placeProblemOf, usersOf, type RoomData } from '../placement/place-problem-of.ts';
+import { comesInto, isYoung, placeProblemOf, usersOf, type RoomData } from '../placement/place-problem-of.ts';
 import { ageInMonths } from './ages.ts';
 import type { Caution, Child } from './caution.ts';
-import { cotCautions, liftCautions, loadCautions, topCautions, unitCautions } from './furniture.ts';
+import { fixtureCautions, reuseCautions } from './fixtures.ts';
+import { cotCautions, drawerCautions, liftCautions, topCautions, unitCautions } from './furniture.ts';
+import { loadCautions, unitLoadCautions } from './loads.ts';
 import { storedIn, type Stored } from './stored.ts';
-import { containerCautions, neighbourCautions, privacyCautions, reachCautions } from './things.ts';
+import {
+  containerCautions,
+  neighbourCautions,
+  privacyCautions,
+  reachCautions,
+  reusedContainerCautions,
+} from './things.ts';
 
 /** A child who should use what must be out of its reach: for the person to resolve. */
 function contradictions(data: RoomData, all: readonly Stored[]): Caution[] {
   const { people } = placeProblemOf(data);
+  const young = isYoung(comesInto(data.room, data.people), data.today);
   const nameOf = (id: string) => data.people.find((person) => person.id === id)?.name ?? id;
   return all.flatMap(({ category, hazards }): Caution[] => {
-    const { refused } = usersOf({ ...category, hazards: [...hazards] }, people);
+    const { refused } = usersOf({ ...category, hazards: [...hazards] }, people, young);
     if (!refused.length) return [];
     return [
       {
@@ -34,7 +43,8 @@ function contradictions(data: RoomData, all: readonly Stored[]): Caution[] {
  * @param today ISO date: ages are those of that day
  * @example cautionsOf(room, '2026-11-26').filter((caution) => caution.severity === 'danger')
  */
-export function cautionsOf(data: RoomData, today: string): Caution[] {
+export function cautionsOf(room: RoomData, today: string): Caution[] {
+  const data = { ...room, today };
   const children = comesInto(data.room, data.people)
     .filter((person) => person.kind === 'child')
     .map((child): Child => ({ ...child, months: ageInMonths(child, today) }));
@@ -43,12 +53,17 @@ export function cautionsOf(data: RoomData, today: string): Caution[] {
     ...unitCautions(data, children),
     ...topCautions(stored, children),
     ...loadCautions(data, stored),
+    ...unitLoadCautions(data, stored),
+    ...drawerCautions(stored, children),
+    ...reuseCautions(data, children),
+    ...fixtureCautions(data),
     ...liftCautions(data, stored),
     ...cotCautions(data, stored, children),
     ...stored.flatMap((each) => [
       ...reachCautions(each, children),
       ...containerCautions(each),
       ...privacyCautions(each),
+      ...reusedContainerCautions(each, children),
     ]),
     ...neighbourCautions(stored),
     ...contradictions(data, stored),

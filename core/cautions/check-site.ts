@@ -1,6 +1,7 @@
-/** All cautions of a site, room by room, as `stube check` prints them. */
+/** All open cautions of a site, room by room, as `stube check` prints them. */
 import type { SiteData } from '../model/entities.ts';
 import { roomDataOf } from '../placement/place-problem-of.ts';
+import { byAcknowledgement } from './acknowledged.ts';
 import type { Caution } from './caution.ts';
 import { cautionsOf } from './cautions.ts';
 
@@ -21,7 +22,9 @@ export function checkSite(
   const cautions = data.room.flatMap((room) => {
     const view = roomDataOf(data, room.id);
     return view
-      ? cautionsOf({ ...view, asMeant }, today).map(({ key: _key, ...caution }) => ({ ...caution, room: room.name }))
+      ? byAcknowledgement(cautionsOf({ ...view, asMeant }, today), data.acknowledgement).open.map(
+          ({ key: _key, ...caution }) => ({ ...caution, room: room.name }),
+        )
       : [];
   });
   return { format: 'stube-check-answer/1', cautions };

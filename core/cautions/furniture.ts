@@ -3,9 +3,10 @@ import { BANDS, gripHundredths } from '../placement/effort.ts';
 import type { RoomData } from '../placement/place-problem-of.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
 import { groupedBy } from '../model/grouped-by.ts';
-import type { Compartment, Unit, Zone } from '../model/entities.ts';
+import type { Compartment, Unit } from '../model/entities.ts';
 import { SIX_YEARS, THREE_YEARS } from './ages.ts';
 import type { Caution, Child } from './caution.ts';
+import { distanceTo } from './fixtures.ts';
 import { binCaution, nameOf, placeOf, type Stored } from './stored.ts';
 
 /** Above this height (mm) and steeper than this height to depth, furniture is to be anchored where children are. */
@@ -13,6 +14,8 @@ export const TIPPING = { height: 600, ratio: 1.5 };
 /** Grams above which a bin overhead is a danger to who stands below. */
 export const OVERHEAD_MASS = 5000;
 export const OVERHEAD_HEIGHT = 1500;
+/** From that height (mm) on a drawer of so many grams is heavy; our own judgement. */
+export const DRAWER = { high: 900, mass: 8000 };
 /** What children carry by themselves, grams; our own judgement. */
 export const CHILD_CARRIES = 4000;
 /** From the middle of a cot, mm: half its length and a child's arm; and the height above which things could fall into it. */
@@ -31,16 +34,50 @@ export function unitCautions(data: RoomData, children: readonly Child[]): Cautio
         fact: `${unit.height} mm high, ${unit.depth} mm deep, not anchored, and children come into this room.`,
         helps: 'Anchor it to the wall with the fixing for that wall; keep heavy things low.',
       });
-    if (unit.template === 'trunk')
-      found.push({
-        key: `H7:${unit.id}`,
-        hazard: 'H7',
-        severity: 'warn',
-        about: unit.name,
-        fact: 'Its lid opens upwards and children come into this room.',
-        helps: 'A slow-closing support, air holes, and no latch.',
-      });
+    if (unit.template === 'trunk') found.push(...lidCautions(unit));
     return found;
+  });
+}
+
+/** A trunk or chest whose lid could fall or shut somebody in; settled by the facts. */
+function lidCautions(unit: Unit): Caution[] {
+  const missing = [!unit.lidSupport && 'a slow-closing support', !unit.airHoles && 'air holes'].filter(
+    (fact): fact is string => !!fact,
+  );
+  if (!missing.length && !unit.latch) return [];
+  const facts = [missing.length && `without ${missing.join(' and ')}`, unit.latch && 'with a latch'].filter(Boolean);
+  return [
+    {
+      key: `H7:${unit.id}`,
+      hazard: 'H7',
+      severity: unit.latch ? 'danger' : 'warn',
+      about: unit.name,
+      fact: `Its lid opens upwards, ${facts.join(' and ')}, and children come into this room.`,
+      helps: 'A slow-closing support, air holes, and no latch.',
+    },
+  ];
+}
+
+/** Heavy drawers high up pull the furniture over, and fall on who pulls them out. */
+export function drawerCautions(all: readonly Stored[], children: readonly Child[]): Caution[] {
+  if (!children.length) return [];
+  const drawers = groupedBy(all, ({ at }) =>
+    at?.compartment.drawer && at.compartment.floor >= DRAWER.high ? at.compartment.id : null,
+  );
+  return [...drawers.values()].flatMap((inside): Caution[] => {
+    const mass = inside.reduce((sum, stored) => sum + stored.mass, 0);
+    const { compartment, unit } = inside[0]!.at!;
+    if (mass < DRAWER.mass) return [];
+    return [
+      {
+        key: `H1drawer:${compartment.id}`,
+        hazard: 'H1',
+        severity: 'warn',
+        about: `${unit.name}, ${compartment.name}`,
+        fact: `A drawer with about ${(mass / 1000).toFixed(1)} kg, ${compartment.floor} mm above the floor: ${inside.map(nameOf).join(', ')}.`,
+        helps: 'Heavy drawers low; pulled out, they tip the furniture.',
+      },
+    ];
   });
 }
 
@@ -68,27 +105,6 @@ export function topCautions(all: readonly Stored[], children: readonly Child[]):
         `It stands on top of ${at.unit.name}, ${at.compartment.floor} mm above the floor: children see it and climb after it.`,
         'No toys on top of tall furniture: lower, or out of sight.',
       ),
-    ];
-  });
-}
-
-export function loadCautions(data: RoomData, all: readonly Stored[]): Caution[] {
-  const units = new Map(data.units.map((unit) => [unit.id, unit]));
-  const inCompartment = groupedBy(all, ({ at }) => at?.compartment.id);
-  return data.compartments.flatMap((compartment): Caution[] => {
-    const inside = inCompartment.get(compartment.id) ?? [];
-    const mass = inside.reduce((sum, stored) => sum + stored.mass, 0);
-    const unit = units.get(compartment.unitId);
-    if (mass <= compartment.maxLoad || !unit) return [];
-    return [
-      {
-        key: `H8:${compartment.id}`,
-        hazard: 'H8',
-        severity: 'warn',
-        about: `${unit.name}, ${compartment.name}`,
-        fact: `${inside.map(nameOf).join(', ')}: together about ${(mass / 1000).toFixed(1)} kg, and it bears ${(compartment.maxLoad / 1000).toFixed(1)} kg.`,
-        helps: 'Spread them over several shelves, or less in each; the maker’s plate decides what it bears.',
-      },
     ];
   });
 }
@@ -140,19 +156,12 @@ export function liftCautions(data: RoomData, all: readonly Stored[]): Caution[] 
   });
 }
 
-/** From the middle of a zone to the nearest edge of a unit on the floor plan, mm. */
-function distance(zone: Pick<Zone, 'x' | 'y'>, unit: Pick<Unit, 'x' | 'y' | 'width' | 'depth'>): number {
-  const dx = Math.max(0, Math.abs(zone.x - unit.x) - unit.width / 2);
-  const dy = Math.max(0, unit.y - zone.y, zone.y - (unit.y + unit.depth));
-  return Math.hypot(dx, dy);
-}
-
 /** Nothing above or within reach of a cot, and no cords or bags at all. */
 export function cotCautions(data: RoomData, all: readonly Stored[], children: readonly Child[]): Caution[] {
   const cots = data.zones.filter((zone) => zone.kind === 'sleeping');
   if (!cots.length || !children.some((child) => child.months < THREE_YEARS)) return [];
   return data.units.flatMap((unit): Caution[] => {
-    const cot = cots.find((zone) => distance(zone, unit) <= COT.around);
+    const cot = cots.find((zone) => distanceTo(zone, unit) <= COT.around);
     if (!cot) return [];
     const here = all.filter((stored) => stored.at?.unit.id === unit.id);
     const above = here.filter(

@@ -53,7 +53,7 @@ export const placeOf = ({ at }: Stored): string => (at ? `${at.unit.name}, ${at.
 /** A caution about one bin. @param part tells cautions of one hazard about it apart */
 export const binCaution = (
   stored: Stored,
-  hazard: HazardId | 'H1' | 'H9' | 'H11',
+  hazard: HazardId | 'H1' | 'H9' | 'H11' | 'H13',
   part: string,
   severity: Caution['severity'],
   fact: string,

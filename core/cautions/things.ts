@@ -71,7 +71,11 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'Let it cool where nobody reaches it, then lock it away.',
       ),
     );
-  const tasting = reaching(THREE_YEARS);
+  // Who still puts things into the mouth counts as under three.
+  const tasting = children.filter(
+    (child) => (child.months < THREE_YEARS || child.mouths) && isReachedBy(stored, child),
+  );
+  const whose = tasting.every((child) => child.months < THREE_YEARS) ? 'under three' : 'who taste what they find';
   if (hazards.has('H2') && tasting.length)
     found.push(
       binCaution(
@@ -79,7 +83,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'H2',
         '',
         'danger',
-        `Small parts within reach of ${names(tasting)}, under three (${heightOf(stored)}).`,
+        `Small parts within reach of ${names(tasting)}, ${whose} (${heightOf(stored)}).`,
         `Keep out of reach whatever fits a cylinder ${SMALL_PARTS.across} mm across and ${SMALL_PARTS.deep} mm deep, and balls under ${SMALL_PARTS.ball} mm.`,
       ),
     );
@@ -90,7 +94,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'H6',
         '',
         'danger',
-        `Bags, film or cords within reach of ${names(tasting)}, under three (${heightOf(stored)}).`,
+        `Bags, film or cords within reach of ${names(tasting)}, ${whose} (${heightOf(stored)}).`,
         'Higher, or behind a lock: they choke and strangle.',
       ),
     );
@@ -108,6 +112,23 @@ export function containerCautions(stored: Stored): Caution[] {
       'danger',
       `It is kept in a container for food or drink (${stored.type.name}).`,
       'Back into the container it was sold in, with its label: nobody must take it for food.',
+    ),
+  ];
+}
+
+/** A container that held what some children must not touch. */
+const ALLERGEN = /\b(?:peanuts?|nuts?|nut butter|almonds?|egg box(?:es)?|egg cartons?)\b/i;
+/** Containers reused that may hold traces of what some children must not touch. */
+export function reusedContainerCautions(stored: Stored, children: readonly Child[]): Caution[] {
+  if (!children.length || !ALLERGEN.test(stored.type.name)) return [];
+  return [
+    binCaution(
+      stored,
+      'H13',
+      'allergen',
+      'warn',
+      `It is kept in what held food that some children must not touch (${stored.type.name}).`,
+      'Washed or thrown away: traces of nuts and eggs stay.',
     ),
   ];
 }

@@ -105,7 +105,9 @@ export function bareBins(demand: Demand, shelves: Shelves = []): BareBin[] {
         ? Math.max(1, Math.ceil(line.amount * (line.setPieces && !demandLine.kind?.isSet ? line.setPieces : 1)))
         : 1;
     const sizes =
-      line.measure === 'pieces' && piece ? together(standsOf(demandLine), piece, pieces, shelves) : [heap(litres, piece)];
+      line.measure === 'pieces' && piece
+        ? together(standsOf(demandLine), piece, pieces, shelves)
+        : [heap(litres, piece)];
     return sizes.map((size) => ({ ...size, lineIds: [line.id], litres: litres / sizes.length }));
   });
 }

@@ -80,6 +80,10 @@ export function contentsOf(data: ContentsData): Map<string, Contents> {
   return found;
 }
 
+/** Pieces of the set that lies in a bin alone; null where it holds none, or more than one thing. */
+export const setIn = (contents: Pick<Contents, 'lines'> | undefined): number | null =>
+  contents?.lines.length === 1 ? contents.lines[0]!.setPieces : null;
+
 const roomIn = (bin: Bin, types: ReadonlyMap<string, ContainerType>): number => {
   const shape = shapeOf(bin, types);
   return shape ? insideLitres(shape) : 0;

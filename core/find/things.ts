@@ -1,4 +1,4 @@
-/** A site's bins as things that can be found, with the way to each. */
+/** A site's bins, and things that have none yet, as what can be found, with the way to each. */
 import type { SiteData } from '../model/entities.ts';
 import type { Findable } from './search.ts';
 
@@ -39,10 +39,32 @@ export function thingsOf(data: FindData): Findable[] {
     const words = named.get(key) ?? new Set();
     named.set(key, words.add(line.name));
     // One home, found under both of its classes.
-    for (const id of line.also) if (categories.has(id)) words.add(categories.get(id)!.name);
+    for (const id of line.also) for (const word of wordsOf(categories.get(id))) words.add(word);
+    if (line.setPieces) words.add(`${line.setPieces} pieces`);
     for (const part of line.spread) words.add(part.where);
   }
-  return data.bin.map((bin) => {
+  const contained = new Set(data.bin.map((bin) => `${bin.roomId} ${bin.categoryId}`));
+  const rooms = byId(data.room);
+  const loose = data.line
+    .filter(
+      (line) =>
+        (line.decision === 'keep' || line.decision === 'decide later') &&
+        !(line.decision === 'keep' && contained.has(`${line.roomId} ${line.categoryId}`)),
+    )
+    .map((line): Findable => {
+      const category = categories.get(line.categoryId ?? '');
+      return {
+        id: looseId(line.id),
+        code: '',
+        name: line.name,
+        category: category?.name ?? '',
+        family: families.get(category?.familyId ?? '')?.name ?? '',
+        words: [category, ...line.also.map((id) => categories.get(id))].flatMap(wordsOf).join(' '),
+        room: rooms.get(line.roomId)?.name ?? '',
+        place: '',
+      };
+    });
+  const bins = data.bin.map((bin) => {
     const category = categories.get(bin.categoryId);
     const path = paths.get(bin.id)!;
     return {
@@ -56,4 +78,14 @@ export function thingsOf(data: FindData): Findable[] {
       place: [path.unit, path.compartment].filter(Boolean).join(' '),
     };
   });
+  return [...bins, ...loose];
 }
+
+const LOOSE = 'line:';
+/** The id of a thing that has no bin: that of its line, told apart from those of bins. */
+const looseId = (lineId: string): string => `${LOOSE}${lineId}`;
+/** The line that an id of a found thing stands for; null where it is a bin's. */
+export const looseLine = (id: string): string | null => (id.startsWith(LOOSE) ? id.slice(LOOSE.length) : null);
+
+const wordsOf = (category: { name: string; synonyms: string[] } | undefined): string[] =>
+  category ? [category.name, ...category.synonyms] : [];

@@ -74,12 +74,14 @@ export function contentOf(
   family: Family | undefined,
   type: ContainerShape,
   link: string,
+  /** How many pieces a set has, that lies in it alone. */
+  setPieces: number | null = null,
 ): LabelContent {
   return {
     binId: bin.id,
     code: bin.code,
     name: bin.name,
-    family: family?.name ?? '',
+    family: [family?.name, setPieces && `${setPieces} pieces`].filter(Boolean).join(' · '),
     hue: family?.hue ?? 'ink',
     pictogram: category.pictogram,
     link,

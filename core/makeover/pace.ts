@@ -66,6 +66,8 @@ export const daysUntil = (from: string, deadline: string): number => Math.max(0,
 
 export interface Portion {
   what: string;
+  /** ISO date on which it is done, where it waits for that day. */
+  on?: string;
   /** Seconds. */
   seconds: number;
 }
@@ -74,6 +76,7 @@ export interface Portion {
  * Spreads the portions over days of so many minutes; a portion that does not fit a day goes on the next day.
  * @param from ISO date of the first day
  * @param deadline ISO date, null where there is none
+ * @param restDays days of the week on which nobody works, 0 is Sunday
  * @example planDays([{ what: 'decide', seconds: 5400 }], 60, '2026-11-26', null).days.length // 2
  */
 export function planDays(
@@ -81,15 +84,35 @@ export function planDays(
   minutesADay: number,
   from: string,
   deadline: string | null,
+  restDays: readonly number[] = [],
 ): DayPlan {
   const total = portions.reduce((sum, portion) => sum + portion.seconds, 0);
   const days: PlannedDay[] = [];
-  const queue = portions.map((portion) => ({ ...portion }));
+  const queue = portions.filter((portion) => !portion.on).map((portion) => ({ ...portion }));
+  const dated = portions.filter((portion) => portion.on).map((portion) => ({ ...portion, on: portion.on! }));
+  // All days at rest is no rule: then every day counts.
+  const rests = (day: string) => restDays.length < 7 && restDays.includes(new Date(`${day}T00:00:00Z`).getUTCDay());
+  let passed = 0;
   const most = deadline ? daysUntil(from, deadline) : 366;
   let date = from;
-  while (queue.length && days.length < most) {
+  while ((queue.length || dated.length) && passed < most) {
+    passed++;
+    if (rests(date)) {
+      date = addDays(date, 1);
+      continue;
+    }
     let room = minutesADay * 60;
     const words: string[] = [];
+    // What was put off comes on its day, or on the first day of work after it.
+    while (dated.length && room > 0.5) {
+      const at = dated.findIndex((portion) => portion.on <= date);
+      if (at < 0) break;
+      const taken = Math.min(room, dated[at]!.seconds);
+      words.push(dated[at]!.what);
+      dated[at]!.seconds -= taken;
+      room -= taken;
+      if (dated[at]!.seconds <= 0.5) dated.splice(at, 1);
+    }
     while (queue.length && room > 0.5) {
       const next = queue[0]!;
       const taken = Math.min(room, next.seconds);
@@ -98,8 +121,12 @@ export function planDays(
       room -= taken;
       if (next.seconds <= 0.5) queue.shift();
     }
-    days.push({ date, minutes: Math.max(1, Math.round((minutesADay * 60 - room) / 60)), what: words.join(', ') });
+    if (words.length)
+      days.push({ date, minutes: Math.max(1, Math.round((minutesADay * 60 - room) / 60)), what: words.join(', ') });
     date = addDays(date, 1);
   }
-  return { days, enough: !queue.length, needed: most ? Math.ceil(total / 60 / most) : Infinity };
+  const working = Array.from({ length: Math.min(most, 366) }, (_, i) => addDays(from, i)).filter(
+    (day) => !rests(day),
+  ).length;
+  return { days, enough: !queue.length && !dated.length, needed: working ? Math.ceil(total / 60 / working) : Infinity };
 }

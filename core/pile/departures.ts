@@ -1,6 +1,6 @@
 /** What came of the pile: what leaves for where, what goes back by when, how much room it freed (practice E5). */
 import { litresOfLine } from '../containers/demand.ts';
-import type { Category, Decision, Line, Room, Site } from '../model/entities.ts';
+import { DECISIONS, type Category, type Decision, type Line, type Room, type Site } from '../model/entities.ts';
 import { formatAmount } from './measures.ts';
 import { fateOf } from './totals.ts';
 
@@ -17,6 +17,37 @@ export interface ListedLine {
   note: string;
 }
 
+/** Lines that go the same way to the same place: handed over together. */
+export interface Departure {
+  decision: Decision;
+  destination: string;
+  lines: Line[];
+}
+
+/** What still has to be handed over, by where it goes; what nobody has said where last. */
+export function departuresOf(lines: readonly Line[]): Departure[] {
+  const found = new Map<string, Departure>();
+  for (const line of lines) {
+    if (fateOf(line.decision) !== 'leaving' || line.handedOver) continue;
+    const key = `${line.decision} ${line.destination.toLowerCase()}`;
+    const departure = found.get(key);
+    if (departure) departure.lines.push(line);
+    else found.set(key, { decision: line.decision, destination: line.destination, lines: [line] });
+  }
+  return [...found.values()].sort(
+    (a, b) =>
+      DECISIONS.indexOf(a.decision) - DECISIONS.indexOf(b.decision) ||
+      Number(!a.destination) - Number(!b.destination) ||
+      a.destination.localeCompare(b.destination),
+  );
+}
+
+/** What was handed over, the latest first. */
+export const handedOver = (lines: readonly Line[]): Line[] =>
+  lines
+    .filter((line) => line.handedOver !== null && fateOf(line.decision) === 'leaving')
+    .sort((a, b) => b.handedOver!.localeCompare(a.handedOver!) || a.name.localeCompare(b.name));
+
 /** The lists to take along, by what is on them. */
 export const LISTS = { leaving: 'What leaves', returns: 'To take back' } as const;
 export type ListKey = keyof typeof LISTS;
@@ -31,6 +62,7 @@ export function listOf(
 ): ListedLine[] {
   const names = new Map(rooms.map((room) => [room.id, room.name]));
   return lines
+    .filter((line) => !line.handedOver)
     .filter((line) => (which === 'returns' ? line.decision === 'return' : fateOf(line.decision) === 'leaving'))
     .map((line) => ({
       id: line.id,

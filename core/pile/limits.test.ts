@@ -7,7 +7,7 @@ import { defaultsOf } from '../model/defaults.ts';
 import { lineValues } from '../model/testing/rows.ts';
 import type { Bin, Category, Line } from '../model/entities.ts';
 import { dueLines, limitsOf, pastKeeping } from './limits.ts';
-import { listOf } from './departures.ts';
+import { departuresOf, handedOver, listOf } from './departures.ts';
 import { starterOf } from '../starter/library.ts';
 
 const row = { version: 1, siteId: 's' };
@@ -88,6 +88,22 @@ test('lists hold what leaves by destination, and what goes back by its day', () 
     listOf(which, lines, [room as never], new Map(), site).map((listed) => listed.name);
   expect(list('returns')).toEqual(['soon', 'late']);
   expect(list('leaving')).toEqual(['toys', 'late', 'soon']);
+});
+test('departures wait by where they go until they are handed over', () => {
+  const lines = [
+    line('cot', 1, { decision: 'sell' }),
+    line('toys', 2, { decision: 'give away', destination: 'School' }),
+    line('books', 2, { decision: 'give away', destination: 'school' }),
+    line('old', 2, { decision: 'give away' }),
+    line('gone', 2, { decision: 'give away', destination: 'school', handedOver: '2026-11-20' }),
+    line('stays', 2),
+  ];
+  expect(departuresOf(lines).map((way) => [way.decision, way.destination, way.lines.map(({ name }) => name)])).toEqual([
+    ['give away', 'School', ['toys', 'books']],
+    ['give away', '', ['old']],
+    ['sell', '', ['cot']],
+  ]);
+  expect(handedOver(lines).map(({ name }) => name)).toEqual(['gone']);
 });
 test('before something comes in: is there one, has it a home, what could go', () => {
   const bin: Bin = {

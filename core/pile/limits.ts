@@ -66,6 +66,12 @@ export const pastKeeping = (lines: readonly Line[], today: string): Line[] =>
 export const dueLines = (lines: readonly Line[], today: string, days = 0): Line[] => {
   const until = addDays(today, days);
   return lines
-    .filter((line) => line.due !== null && line.due <= until && ['decide later', 'return'].includes(line.decision))
+    .filter(
+      (line) =>
+        line.due !== null &&
+        !line.handedOver &&
+        line.due <= until &&
+        ['decide later', 'return'].includes(line.decision),
+    )
     .sort((a, b) => a.due!.localeCompare(b.due!));
 };

@@ -4,6 +4,7 @@ import type {
   Category,
   Compartment,
   ContainerType,
+  Fixture,
   HazardId,
   Line,
   Person,
@@ -13,6 +14,7 @@ import type {
   Unit,
   Zone,
 } from '../model/entities.ts';
+import { ageInMonths, THREE_YEARS } from '../cautions/ages.ts';
 import { contentsOf, type Contents } from '../containers/contents.ts';
 import { shapeOf } from '../containers/shape.ts';
 import { hazardsOf } from '../cautions/hazards-of.ts';
@@ -32,6 +34,9 @@ export interface RoomData {
   lines: readonly Line[];
   categories: ReadonlyMap<string, Category>;
   types: ReadonlyMap<string, ContainerType>;
+  /** ISO date: how old who comes in is; without it the stature tells. */
+  today?: string;
+  fixtures?: readonly Fixture[];
   /** Bins are as heavy as what was meant for them (see contents). */
   asMeant?: boolean;
 }
@@ -52,21 +57,31 @@ export const comesInto = (room: Pick<Room, 'people'>, people: readonly Person[])
   return own.length ? own : [...people];
 };
 
-export const isHazard = (category: Pick<Category, 'hazards'>, people: readonly PlacePerson[]): boolean => {
-  const youngest = people.some((person) => person.kind === 'child' && person.stature < STATURE_AT_THREE);
-  return category.hazards.some(
-    (hazard) => OUT_OF_REACH.includes(hazard) || (youngest && FOR_THE_YOUNGEST.includes(hazard)),
+/** Whether somebody comes in who tastes what is found: under three by the month of birth, else by stature, or said so. */
+export const isYoung = (
+  people: readonly Pick<Person, 'kind' | 'stature' | 'born' | 'mouths'>[],
+  today?: string,
+): boolean =>
+  people.some(
+    (person) =>
+      person.kind === 'child' &&
+      (person.mouths ||
+        (today && person.born ? ageInMonths(person, today) < THREE_YEARS : person.stature < STATURE_AT_THREE)),
   );
-};
+
+/** @param young whether somebody comes in who tastes what is found */
+export const isHazard = (category: Pick<Category, 'hazards'>, young: boolean): boolean =>
+  category.hazards.some((hazard) => OUT_OF_REACH.includes(hazard) || (young && FOR_THE_YOUNGEST.includes(hazard)));
 
 /** Who fetches a category, and why it is taken to be so. */
 export function usersOf(
   category: Category,
   people: readonly PlacePerson[],
+  young: boolean,
 ): { users: PlacePerson[]; why: string; refused: PlacePerson[] } {
   const named = people.filter((person) => category.users.includes(person.id));
   const adults = people.filter((person) => person.kind === 'adult');
-  const hazard = isHazard(category, people);
+  const hazard = isHazard(category, young);
   if (named.length) {
     // A child who uses what must be out of its reach is for the person to resolve; the bin still gets a safe place.
     const refused = hazard ? named.filter((person) => person.kind === 'child') : [];
@@ -95,7 +110,9 @@ export const binMass = (contents: Pick<Contents, 'mass'> | undefined, shape: Pic
 /** The whole room as a problem; `childReach` and format are as in the open format. */
 export function placeProblemOf(data: RoomData): PlaceProblem {
   const { site, room, units, zones } = data;
-  const known = comesInto(room, data.people).map((person): PlacePerson => ({
+  const present = comesInto(room, data.people);
+  const young = isYoung(present, data.today);
+  const known = present.map((person): PlacePerson => ({
     id: person.id,
     kind: person.kind,
     stature: person.stature,
@@ -139,7 +156,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     const mass = binMass(inside, type);
     // What the words and sizes of its things tell counts as much as what its category says.
     const hazards = [...hazardsOf(category, bin.name, inside.lines, data.people)];
-    const { users } = usersOf({ ...category, hazards }, people);
+    const { users } = usersOf({ ...category, hazards }, people, young);
     // A heavy bin is no child's: it is fetched for them.
     const able = mass > HEAVY_MASS ? users.filter((person) => person.kind === 'adult') : users;
     const siblings = data.bins.filter((other) => other.categoryId === bin.categoryId).length;
@@ -157,7 +174,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         zone: ((data.zones.length ? zoneFor(category.zoneKind, data.zones) : centres[0]) ?? centres[0]!).id,
         uses,
         group: siblings > 1 ? bin.categoryId : null,
-        hazard: isHazard({ hazards }, people),
+        hazard: isHazard({ hazards }, young),
         childReach: able.some((person) => person.kind === 'child'),
         lightSensitive: category.lightSensitive,
         view: category.view,
@@ -187,6 +204,7 @@ export function roomDataOf(data: SiteData, roomId: string): RoomData | null {
     room,
     people: data.person,
     zones: data.zone.filter((zone) => zone.roomId === roomId),
+    fixtures: data.fixture.filter((fixture) => fixture.roomId === roomId),
     units,
     compartments: data.compartment.filter((space) => unitIds.has(space.unitId)),
     // In the order of their codes, so that the same room gives the same problem.

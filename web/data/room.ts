@@ -14,6 +14,7 @@ function roomOfAddress() {
   const bySort = <T extends { sort: number }>(rows: T[]): T[] => rows.sort((a, b) => a.sort - b.sort);
   const lines = computed(() => bySort(store.data.line.filter((line) => line.roomId === id.value)));
   const zones = computed(() => store.data.zone.filter((zone) => zone.roomId === id.value));
+  const fixtures = computed(() => store.data.fixture.filter((fixture) => fixture.roomId === id.value));
   const units = computed(() => bySort(store.data.unit.filter((unit) => unit.roomId === id.value)));
   const spaces = computed(() => {
     const byUnit = new Map(units.value.map((unit) => [unit.id, [] as typeof store.data.compartment]));
@@ -37,6 +38,7 @@ function roomOfAddress() {
           room: room.value,
           people: store.data.person,
           zones: zones.value,
+          fixtures: fixtures.value,
           units: units.value,
           compartments: compartments.value,
           bins: bins.value,
@@ -46,7 +48,7 @@ function roomOfAddress() {
         }
       : null,
   );
-  return { store, id, room, lines, zones, units, compartments, spacesOf, bins, demands, progress, placeData };
+  return { store, id, room, lines, zones, fixtures, units, compartments, spacesOf, bins, demands, progress, placeData };
 }
 
 export type RoomView = ReturnType<typeof roomOfAddress>;

@@ -2,9 +2,11 @@
 /** The slim cut-away of the site: its rooms as the chambers of a house, the navigation. */
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { Archive, Plus, Undo2 } from '@lucide/vue';
+import { Archive, CalendarCheck, Plus, Undo2 } from '@lucide/vue';
+import { agendaOf } from '@stube/core/today/agenda';
 import { nextStep, roomProgress, STEPS } from '@stube/core/makeover/progress';
 import { useSite } from '../data/site.ts';
+import { today } from '../parts/day.ts';
 import RoomDialog from '../features/rooms/RoomDialog.vue';
 
 const store = useSite();
@@ -21,6 +23,8 @@ const chambers = computed(() =>
     return { room, next: nextStep(progress), share: total ? done / total : 0 };
   }),
 );
+/** What has come due by today. */
+const due = computed(() => agendaOf(store.data, today(), 0).length);
 const here = computed(() => String(route.params.room ?? ''));
 const stepNow = computed(() => ((STEPS as readonly string[]).includes(String(route.name)) ? String(route.name) : null));
 
@@ -39,6 +43,10 @@ function made(id: string): void {
     </svg>
     <RouterLink class="site-name" :to="{ name: 'site', params: { site: store.id } }"
       ><span class="figure">{{ store.site?.name ?? 'Stube' }}</span></RouterLink
+    >
+    <RouterLink class="today" :to="{ name: 'today', params: { site: store.id } }"
+      ><CalendarCheck :size="17" /> Today<b v-if="due" class="figure">{{ due }}</b
+      ><span v-if="due" class="hidden-text">due</span></RouterLink
     >
     <ul class="walls">
       <li v-for="{ room, next, share } in chambers" :key="room.id">
@@ -98,6 +106,28 @@ function made(id: string): void {
   text-decoration: none;
   text-align: center;
   line-height: 1.2;
+}
+/* The lintel under the roof. */
+.today {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 40px;
+  margin: 0 10px;
+  padding: 4px 10px;
+  border: 2.5px solid var(--ink);
+  border-top: 0;
+  background: var(--oak-pale);
+  color: var(--ink);
+  font-weight: 650;
+  text-decoration: none;
+}
+.today.router-link-exact-active {
+  background: var(--spruce);
+  color: var(--white);
+}
+.today b {
+  margin-left: auto;
 }
 .walls {
   margin: 0 10px;

@@ -276,6 +276,11 @@ dog lead, pet food, cat food, dog toy, pet bed, fish food, cat toy, dog basket, 
 cat food, pet food, dog food, bag of dog food | 350x250x100 soft
 # Food and drink
 snack, biscuit, tea bag, coffee, sweets, juice carton, cereal bar, sugar, cereal, crisps, tea, biscuits packet, honey, tinned food, cracker
+# Current projects
+unfinished project, half finished project, work in progress, project box, craft project, started project
+knitting project, half finished scarf, half finished jumper, sewing project, unfinished quilt, unfinished knitting | 300x250x100 soft
+# Mending
+thing to mend, mending pile, mending basket, clothes to mend, toy to repair
 # Odds and ends
 odds and ends, bits and bobs, miscellaneous, junk drawer content, bits and pieces, random bits
 # Strays

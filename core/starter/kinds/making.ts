@@ -219,7 +219,6 @@ circular needle, circular knitting needle | 200x150x8
 stitch marker, row counter, thimble, tape measure for sewing, seam ripper, tailors chalk, needle threader, sewing gauge, tailor chalk, unpicker
 embroidery hoop, hoop for embroidery, embroidery frame, embroidery ring | 200x200x12 nesting
 cross stitch kit, embroidery kit, knitting kit, sewing kit, punch needle kit, crochet kit | 250x180x50 neat set H4
-knitting project, half finished scarf, half finished jumper, sewing project, unfinished quilt, knitting in progress | 300x250x100 soft
 sewing box, sewing basket | 320x220x180 rigid H4
 dress form, dressmakers dummy, mannequin, tailors dummy | 1400x400x300 stands=single
 french knitting doll, knitting dolly, knitting loom | 120x60x60

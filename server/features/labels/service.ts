@@ -1,4 +1,5 @@
 /** Labels of bins: which are to be printed, and that they were. */
+import { contentsOf, setIn } from '@stube/core/containers/contents';
 import { shapeOf } from '@stube/core/containers/shape';
 import { contentOf, labelText, type LabelContent } from '@stube/core/labels/layout';
 import type { ChangeAnswer } from '@stube/contract/answers';
@@ -17,6 +18,7 @@ export async function labelsOf(
   const categories = new Map(data.category.map((category) => [category.id, category]));
   const families = new Map(data.family.map((family) => [family.id, family]));
   const types = new Map(data.containerType.map((type) => [type.id, type]));
+  const contents = contentsOf({ bins: data.bin, lines: data.line, categories, types, site: data.site[0]! });
   const bins = data.bin
     .filter(
       (bin) =>
@@ -33,6 +35,7 @@ export async function labelsOf(
       families.get(category.familyId),
       shapeOf(bin, types)!,
       `${origin}/s/${siteId}/b/${bin.code}`,
+      setIn(contents.get(bin.id)),
     );
   });
   const room = data.room.find((room) => room.id === query.room);

@@ -16,7 +16,10 @@ export async function dayPlan({ db, siteId, now }: Scope, roomId: string): Promi
   if (!room) throw new NotFound('room', roomId);
   if (!room.minutesADay) throw new Refused([{ field: 'minutesADay', message: 'Say first how many minutes a day.' }]);
   const portions = portionsOf(data, roomId, now);
-  return { room: room.name, ...planDays(portions, room.minutesADay, now.toISOString().slice(0, 10), room.deadline) };
+  return {
+    room: room.name,
+    ...planDays(portions, room.minutesADay, now.toISOString().slice(0, 10), room.deadline, data.site[0]!.restDays),
+  };
 }
 
 export async function dayPlanIcs(scope: Scope, roomId: string): Promise<string> {

@@ -5,6 +5,13 @@ import { newId } from '../../db/ids.ts';
 import { Refused } from '../../db/problems.ts';
 import type { Recorder } from '../../db/recorder.ts';
 
+/** A catch-all is allowed, small and with a limit (practice G4): one shoebox, to be changed by hand. */
+const ODDS = 'odds-and-ends';
+async function limitOfOdds(recorder: Recorder): Promise<{ containerTypeId: string; count: number } | null> {
+  const [box] = await recorder.rows('containerType', { name: 'Shoebox' });
+  return box ? { containerTypeId: box.id, count: 1 } : null;
+}
+
 /** @throws Refused when the library has no such entry */
 export function knownStarter(key: string, field = 'starter'): StarterCategory {
   const starter = starterOf(key);
@@ -25,6 +32,7 @@ export async function takeStarter(recorder: Recorder, starter: StarterCategory):
   }
   const { key, family: _family, piece: _piece, ...traits } = starter;
   const id = newId();
-  await recorder.insert('category', [{ ...defaultsOf('category'), id, ...traits, familyId, starter: key }]);
+  const limit = key === ODDS ? await limitOfOdds(recorder) : null;
+  await recorder.insert('category', [{ ...defaultsOf('category'), id, ...traits, familyId, starter: key, limit }]);
   return id;
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What must be bought when the containers shown are taken: owned ones taken off, packs rounded up. */
 import { computed } from 'vue';
-import { shoppingList } from '@stube/core/containers/shopping';
+import { shoppingList, type Purchase } from '@stube/core/containers/shopping';
 import { money } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 
@@ -9,6 +9,21 @@ const props = defineProps<{ used: ReadonlyMap<string, number>; firstGuess?: bool
 const store = useSite();
 const purchases = computed(() => shoppingList(props.used, store.data.containerType));
 const cost = computed(() => purchases.value.reduce((sum, purchase) => sum + purchase.cost, 0));
+/** What was bought is owned, and no longer on the list. */
+async function bought(list: readonly Purchase[]): Promise<void> {
+  const done = await store.tryWrite(() =>
+    store.writeTogether({
+      what: `bought ${list.map(({ pieces, type }) => `${pieces} × ${type.name}`).join(', ')}`.slice(0, 120),
+      update: list.map(({ type, pieces }) => ({
+        table: 'containerType',
+        id: type.id,
+        version: type.version,
+        values: { owned: type.owned + pieces },
+      })),
+    }),
+  );
+  if (done) store.sayDone('Bought: it is part of what the house owns.');
+}
 const currency = computed(() => store.site?.currency ?? 'EUR');
 </script>
 
@@ -29,12 +44,20 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
                 ? `; ${purchase.packs} ${purchase.packs === 1 ? 'pack' : 'packs'} of ${purchase.type.pack}`
                 : ''
             }}</span
+          ><button
+            class="press quiet small got"
+            type="button"
+            :aria-label="`Bought: ${purchase.pieces} × ${purchase.type.name}`"
+            @click="bought([purchase])"
+          >
+            bought</button
           ><span class="price">{{ purchase.cost ? money(purchase.cost, currency) : 'to be found' }}</span>
         </li>
       </ul>
       <p class="row between sum">
         <span>Together</span><b class="figure">{{ money(cost, currency) }}</b>
       </p>
+      <button class="press small" type="button" @click="bought(purchases)">All of it is bought</button>
       <p class="small soft">Buy one of each as a sample first; the rest when it fits.</p>
     </template>
     <RouterLink class="press small" :to="{ name: 'stock', params: { site: store.id } }">What the house owns</RouterLink>
@@ -51,6 +74,10 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
 .price {
   grid-row: 1;
   grid-column: 2;
+}
+.got {
+  grid-column: 2;
+  justify-self: end;
 }
 .sum {
   font-size: 1.1rem;

@@ -23,6 +23,11 @@ const START = {
   lid: false,
   handle: false,
   stackable: false,
+  compartments: 1,
+  soft: false,
+  lockable: false,
+  turntable: false,
+  liftOut: false,
   mass: 400,
   price: 0,
   pack: 1,
@@ -90,12 +95,17 @@ const SIDES = [
     <div class="row">
       <label class="check"><input v-model="draft.seeThrough" type="checkbox" />seen through</label
       ><label class="check"><input v-model="draft.lid" type="checkbox" />has a lid</label
-      ><label class="check"><input v-model="draft.handle" type="checkbox" />has a handle</label
-      ><label class="check"><input v-model="draft.stackable" type="checkbox" />can be stacked on</label>
+      ><label class="check"><input v-model="draft.handle" type="checkbox" />has a handle or front lip</label
+      ><label class="check"><input v-model="draft.stackable" type="checkbox" />can be stacked on</label
+      ><label class="check"><input v-model="draft.soft" type="checkbox" />soft, gives way</label
+      ><label class="check"><input v-model="draft.lockable" type="checkbox" />can be locked</label
+      ><label class="check"><input v-model="draft.turntable" type="checkbox" />turns, for corners</label
+      ><label class="check"><input v-model="draft.liftOut" type="checkbox" />has a tray to lift out</label>
     </div>
     <div class="three">
       <MoneyField v-model="draft.price" label="Price" :problem="problems.price" />
       <NumberField v-model="draft.pack" label="Pieces in a pack" whole :problem="problems.pack" />
+      <NumberField v-model="draft.compartments" label="Compartments inside" whole :problem="problems.compartments" />
       <NumberField v-model="draft.owned" label="Owned" whole :problem="problems.owned" />
     </div>
   </EntityDialog>

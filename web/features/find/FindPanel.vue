@@ -3,7 +3,8 @@
 import { computed, nextTick, onMounted, ref, toRaw, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import Dialog from 'primevue/dialog';
-import { pathsOf } from '@stube/core/find/things';
+import { looseLine, pathsOf } from '@stube/core/find/things';
+import type { Bin, Category } from '@stube/core/model/entities';
 import { HUES } from '@stube/core/labels/hues';
 import PlaceLit from '../../drawing/PlaceLit.vue';
 import Pictogram from '../../drawing/Pictogram.vue';
@@ -21,8 +22,37 @@ const ready = ref(false);
 const answered = ref('');
 const field = ref<HTMLInputElement | null>(null);
 const paths = computed(() => pathsOf(store.data));
-const hits = computed(() =>
-  ids.value.flatMap((id) => {
+interface Hit {
+  id: string;
+  code: string | null;
+  name: string;
+  bin: Bin | null;
+  category: Category | undefined;
+  hue: string | undefined;
+  way: string;
+  /** Where it has no place yet. */
+  loose: string;
+  roomId: string;
+}
+const hits = computed((): Hit[] =>
+  ids.value.flatMap((id): Hit[] => {
+    const line = store.maps.line.get(looseLine(id) ?? '');
+    if (line) {
+      const category = store.maps.category.get(line.categoryId ?? '');
+      return [
+        {
+          id,
+          code: null,
+          name: line.name,
+          bin: null,
+          category,
+          hue: HUES[store.maps.family.get(category?.familyId ?? '')?.hue ?? 'ink'],
+          way: store.maps.room.get(line.roomId)?.name ?? '',
+          loose: line.decision === 'keep' ? 'no bin yet' : 'not decided yet',
+          roomId: line.roomId,
+        },
+      ];
+    }
     const bin = store.maps.bin.get(id);
     if (!bin) return [];
     const category = store.maps.category.get(bin.categoryId);
@@ -30,11 +60,15 @@ const hits = computed(() =>
     const path = paths.value.get(id)!;
     return [
       {
+        id,
+        code: bin.code,
+        name: bin.name,
+        roomId: bin.roomId,
         bin,
         category,
         hue: HUES[family?.hue ?? 'ink'],
         way: [path.room, path.unit, path.compartment].filter(Boolean).join(' › '),
-        loose: !path.compartment,
+        loose: path.compartment ? '' : 'on the bench, no place yet',
       },
     ];
   }),
@@ -66,11 +100,15 @@ function onKey(event: KeyboardEvent): void {
   if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
     event.preventDefault();
     at.value = Math.min(hits.value.length - 1, Math.max(0, at.value + (event.key === 'ArrowDown' ? 1 : -1)));
-  } else if (event.key === 'Enter' && chosen.value) go(chosen.value.code);
+  } else if (event.key === 'Enter' && hits.value[at.value]) go(hits.value[at.value]!);
 }
-function go(code: string): void {
+function go(hit: Hit): void {
   emit('close');
-  void router.push({ name: 'bin', params: { site: store.id!, code } });
+  void router.push(
+    hit.code
+      ? { name: 'bin', params: { site: store.id!, code: hit.code } }
+      : { name: 'pile', params: { site: store.id!, room: hit.roomId } },
+  );
 }
 </script>
 
@@ -94,7 +132,7 @@ function go(code: string): void {
       role="combobox"
       aria-controls="found"
       :aria-expanded="hits.length > 0"
-      :aria-activedescendant="chosen ? `hit-${chosen.id}` : undefined"
+      :aria-activedescendant="hits[at] ? `hit-${hits[at]!.id}` : undefined"
       autocomplete="off"
       @keydown="onKey"
     />
@@ -102,23 +140,23 @@ function go(code: string): void {
       <ul v-if="hits.length" id="found" role="listbox" aria-label="Found" class="hits">
         <li
           v-for="(hit, i) in hits"
-          :id="`hit-${hit.bin.id}`"
-          :key="hit.bin.id"
+          :id="`hit-${hit.id}`"
+          :key="hit.id"
           role="option"
           :aria-selected="i === at"
           class="hit"
           :class="{ on: i === at }"
           @mouseenter="at = i"
-          @click="go(hit.bin.code)"
+          @click="go(hit)"
         >
           <span class="picture" :style="{ color: hit.hue }"
             ><Pictogram :name="hit.category?.pictogram ?? 'package-open'" :size="24"
           /></span>
           <span class="said"
             ><b
-              >{{ hit.bin.name }} <span class="tag">{{ hit.bin.code }}</span></b
+              >{{ hit.name }} <span v-if="hit.code" class="tag">{{ hit.code }}</span></b
             ><span class="small" :class="hit.loose ? 'wrong' : 'soft'">{{
-              hit.loose ? `${hit.way} › on the bench, no place yet` : `${hit.way} › ${hit.bin.code}`
+              hit.loose ? `${hit.way} › ${hit.loose}` : `${hit.way} › ${hit.code}`
             }}</span></span
           >
         </li>

@@ -2,6 +2,7 @@
 /** Labels of the room on sheets: which, on what paper, previewed as they will be printed. */
 import { computed, ref } from 'vue';
 import { Printer } from '@lucide/vue';
+import { setIn } from '@stube/core/containers/contents';
 import { shapeOf } from '@stube/core/containers/shape';
 import { contentOf, layOutLabel, layOutSheets, labelText, type Paper } from '@stube/core/labels/layout';
 import { useRoom } from '../../data/room.ts';
@@ -30,6 +31,7 @@ const layouts = computed(() =>
               store.maps.family.get(category.familyId),
               type,
               `${location.origin}/s/${store.id}/b/${bin.code}`,
+              setIn(store.contents.get(bin.id)),
             ),
             measureText,
           ),

@@ -8,8 +8,11 @@ import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import { percent } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
+import CautionList from '../cautions/CautionList.vue';
+import { useRoomCautions } from '../cautions/room-cautions.ts';
 
-const { store, room, bins, units, spacesOf } = useRoom();
+const { store, id, room, bins, units, spacesOf, placeData } = useRoom();
+const cautions = useRoomCautions(placeData);
 const { binsIn } = useDrawnBins();
 const chosen = ref<string | null>(null);
 const paths = computed(() => pathsOf(store.data));
@@ -64,6 +67,9 @@ const print = () => window.print();
           </li>
         </ul>
         <p v-if="wanting.length > 12" class="small soft">and {{ wanting.length - 12 }} more</p>
+      </section>
+      <section v-if="cautions.open.length || cautions.acknowledged.length" class="sheet">
+        <CautionList :room-id="id" :cautions="cautions" />
       </section>
       <section class="sheet">
         <h2>What is where</h2>

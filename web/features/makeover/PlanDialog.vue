@@ -22,7 +22,13 @@ const now = ref(new Date());
 const parts = computed(() => store.data.deferral.filter((deferral) => deferral.roomId === id.value));
 const minutes = computed(() => Number(draft.minutes) || 0);
 const plan = computed(() =>
-  planDays(portionsOf(store.data, id.value, now.value), minutes.value || 60, today(), draft.deadline || null),
+  planDays(
+    portionsOf(store.data, id.value, now.value),
+    minutes.value || 60,
+    today(),
+    draft.deadline || null,
+    store.site?.restDays,
+  ),
 );
 const total = computed(() => plan.value.days.reduce((sum, day) => sum + day.minutes, 0));
 

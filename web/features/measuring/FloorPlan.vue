@@ -2,19 +2,26 @@
 /** The room from above: units and zones at their places, moved by dragging or by the arrow keys. */
 import { computed, ref } from 'vue';
 import { Plus } from '@lucide/vue';
-import type { Room, Unit, Zone } from '@stube/core/model/entities';
+import type { Fixture, Room, Unit, Zone } from '@stube/core/model/entities';
 import { formatLength } from '@stube/core/measuring/length';
 import { useDrag, type Drag } from '../../drawing/drag.ts';
 import { useSite } from '../../data/site.ts';
 
-const props = defineProps<{ room: Room; units: readonly Unit[]; zones: readonly Zone[] }>();
-const emit = defineEmits<{ unit: [id: string]; zone: [zone: Zone | 'new'] }>();
+const props = defineProps<{
+  room: Room;
+  units: readonly Unit[];
+  zones: readonly Zone[];
+  fixtures: readonly Fixture[];
+}>();
+const emit = defineEmits<{ unit: [id: string]; zone: [zone: Zone | 'new']; fixture: [fixture: Fixture | 'new'] }>();
+const SIGNS: Record<Fixture['kind'], string> = { exit: '⇥', heater: '≋', socket: '⊙' };
 const store = useSite();
 const plan = ref<SVGSVGElement | null>(null);
 const PAD = 420;
 const STEP = 100;
 const ZONE_RADIUS = 260;
-type Kind = 'unit' | 'zone';
+type Kind = 'unit' | 'zone' | 'fixture';
+type Placed = Unit | Zone | Fixture;
 /** SVG y runs down, the room's runs from its front wall to the back. */
 const down = (y: number) => props.room.depth - y;
 const inside = (x: number, y: number) => ({
@@ -30,7 +37,7 @@ function floorAt({ x, y }: { x: number; y: number }): { x: number; y: number } {
 }
 interface Held {
   kind: Kind;
-  row: Unit | Zone;
+  row: Placed;
 }
 const { drag, grab, wasDrop } = useDrag<Held>({
   dropped: (dragged) => {
@@ -44,10 +51,10 @@ function placeOf({ item, from, to }: Drag<Held>): { x: number; y: number } {
   const [start, end] = [floorAt(from), floorAt(to)];
   return inside(item.row.x + end.x - start.x, item.row.y + end.y - start.y);
 }
-const at = (row: Unit | Zone) => (drag.value?.item.row.id === row.id ? placeOf(drag.value) : row);
-const put = (kind: Kind, one: Unit | Zone, to: { x: number; y: number }) =>
+const at = (row: Placed) => (drag.value?.item.row.id === row.id ? placeOf(drag.value) : row);
+const put = (kind: Kind, one: Placed, to: { x: number; y: number }) =>
   store.tryWrite(() => store.patch(kind, one as never, to as never));
-function onKey(event: KeyboardEvent, kind: Kind, one: Unit | Zone): void {
+function onKey(event: KeyboardEvent, kind: Kind, one: Placed): void {
   const by = (
     { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, STEP], ArrowDown: [0, -STEP] } as Record<
       string,
@@ -59,6 +66,7 @@ function onKey(event: KeyboardEvent, kind: Kind, one: Unit | Zone): void {
     void put(kind, one, inside(one.x + by[0], one.y + by[1]));
   } else if (event.key === 'Enter') {
     if (kind === 'zone') emit('zone', one as Zone);
+    else if (kind === 'fixture') emit('fixture', one as Fixture);
     else emit('unit', one.id);
   }
 }
@@ -68,7 +76,10 @@ function onKey(event: KeyboardEvent, kind: Kind, one: Unit | Zone): void {
   <section class="sheet stack tight">
     <div class="row between">
       <h2>On the floor</h2>
-      <button class="press small" type="button" @click="emit('zone', 'new')"><Plus :size="15" />A zone</button>
+      <button class="press small" type="button" @click="emit('zone', 'new')"><Plus :size="15" />A zone</button
+      ><button class="press small" type="button" @click="emit('fixture', 'new')">
+        <Plus :size="15" />What stays clear
+      </button>
     </div>
     <p class="small soft">
       Walks are reckoned from a zone’s middle to the front of each unit. Drag them, or use the arrow keys.
@@ -120,6 +131,22 @@ function onKey(event: KeyboardEvent, kind: Kind, one: Unit | Zone): void {
           {{ unit.name }}
         </text>
       </g>
+      <g
+        v-for="fixture in fixtures"
+        :key="fixture.id"
+        class="grip fixture"
+        tabindex="0"
+        role="button"
+        :aria-label="`${fixture.name || fixture.kind}, stays clear`"
+        :transform="`translate(${at(fixture).x} ${down(at(fixture).y)})`"
+        @pointerdown="grab($event, { kind: 'fixture', row: fixture })"
+        @dblclick="emit('fixture', fixture)"
+        @keydown="onKey($event, 'fixture', fixture)"
+      >
+        <rect x="-150" y="-150" width="300" height="300" />
+        <text :font-size="font * 1.3" text-anchor="middle" dominant-baseline="central">{{ SIGNS[fixture.kind] }}</text>
+        <text :y="-200" :font-size="font * 0.9" text-anchor="middle">{{ fixture.name || fixture.kind }}</text>
+      </g>
       <text :x="room.width / 2" :y="room.depth + PAD - 110" :font-size="font" text-anchor="middle">
         {{ formatLength(room.width, store.site?.system) }}
       </text>
@@ -155,6 +182,11 @@ text {
 }
 .grip {
   cursor: grab;
+}
+.fixture rect {
+  fill: var(--paper-card);
+  stroke: var(--brick);
+  stroke-width: 16;
 }
 .piece rect {
   fill: var(--carcass);

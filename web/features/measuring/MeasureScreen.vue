@@ -3,19 +3,32 @@
 import { computed, ref } from 'vue';
 import { Plus } from '@lucide/vue';
 import { TEMPLATES } from '@stube/core/measuring/template';
-import type { TemplateKind, Unit, Zone } from '@stube/core/model/entities';
+import type { Fixture, TemplateKind, Unit, Zone } from '@stube/core/model/entities';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import { useRoom } from '../../data/room.ts';
+import CautionList from '../cautions/CautionList.vue';
+import { useRoomCautions } from '../cautions/room-cautions.ts';
+import FixtureDialog from './FixtureDialog.vue';
 import FloorPlan from './FloorPlan.vue';
 import InsideSizes from './InsideSizes.vue';
 import UnitDialog from './UnitDialog.vue';
 import ZoneDialog from './ZoneDialog.vue';
 
-const { room, units, zones, compartments, spacesOf } = useRoom();
+const { room, units, zones, fixtures, compartments, spacesOf, placeData } = useRoom();
+const cautions = useRoomCautions(placeData);
+/** Those about the furniture itself and where it stands. */
+const ofFurniture = computed(() => {
+  const about = ({ hazard }: { hazard: string }) => ['H1', 'H7', 'H8', 'H10', 'H12', 'H13'].includes(hazard);
+  return {
+    open: cautions.value.open.filter(about),
+    acknowledged: cautions.value.acknowledged.filter(({ caution }) => about(caution)),
+  };
+});
 const { binsIn } = useDrawnBins();
 const editing = ref<Unit | TemplateKind | null>(null);
 const zone = ref<Zone | 'new' | null>(null);
+const fixture = ref<Fixture | 'new' | null>(null);
 const chosen = ref<string | null>(null);
 const chosenUnit = computed(() => units.value.find((unit) => unit.id === chosen.value) ?? units.value[0] ?? null);
 const pickSpace = (id: string) => (chosen.value = compartments.value.find((space) => space.id === id)?.unitId ?? null);
@@ -57,8 +70,17 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
           @choose="chosen = $event"
           @edit="editing = $event"
         />
-        <FloorPlan :room="room" :units="units" :zones="zones" @unit="chosen = $event" @zone="zone = $event" />
+        <FloorPlan
+          :room="room"
+          :units="units"
+          :zones="zones"
+          :fixtures="fixtures"
+          @unit="chosen = $event"
+          @zone="zone = $event"
+          @fixture="fixture = $event"
+        />
       </div>
+      <CautionList :room-id="room.id" :cautions="ofFurniture" />
     </template>
     <UnitDialog
       v-if="editing"
@@ -67,6 +89,12 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
       :room-id="room.id"
       @close="editing = null"
       @made="chosen = $event"
+    />
+    <FixtureDialog
+      v-if="fixture"
+      :fixture="fixture === 'new' ? undefined : fixture"
+      :room="room"
+      @close="fixture = null"
     />
     <ZoneDialog v-if="zone" :zone="zone === 'new' ? undefined : zone" :room="room" @close="zone = null" />
   </div>

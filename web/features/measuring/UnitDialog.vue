@@ -24,6 +24,12 @@ const start = props.unit ?? {
   sunlit: false,
   onView: true,
   anchored: false,
+  lidSupport: false,
+  airHoles: false,
+  latch: false,
+  maxLoad: null as number | null,
+  reused: false,
+  checked: false,
 };
 const draft = reactive({
   name: start.name,
@@ -38,6 +44,12 @@ const draft = reactive({
   sunlit: start.sunlit,
   onView: start.onView,
   anchored: start.anchored,
+  lidSupport: start.lidSupport,
+  airHoles: start.airHoles,
+  latch: start.latch,
+  kilos: start.maxLoad === null ? null : start.maxLoad / 1000,
+  reused: start.reused,
+  checked: start.checked,
 });
 const shape = computed<UnitShape>(() => ({
   ...draft,
@@ -71,8 +83,13 @@ const px = computed(() =>
 );
 const inside = computed(() => drawn.value?.spaces[0]);
 
+/** Kilograms are what a plate on the furniture says; grams are kept. */
+function fields() {
+  const { kilos, ...rest } = draft;
+  return { ...rest, maxLoad: kilos === null ? null : Math.round(kilos * 1000) };
+}
 const values = () => ({
-  ...draft,
+  ...fields(),
   columns: draft.columns ?? 0,
   rows: draft.rows ?? 0,
   ...(props.unit ? {} : { template: props.template, roomId: props.roomId }),
@@ -110,12 +127,22 @@ const values = () => ({
         </div>
         <div class="three">
           <LengthField v-model="draft.raised" label="Above the floor" :problem="wrong.raised ?? problems.raised" />
+          <NumberField v-model="draft.kilos" label="Bears in all, kg" optional :problem="problems.maxLoad" />
         </div>
         <div class="ticks">
           <label class="check"><input v-model="draft.anchored" type="checkbox" />anchored to the wall</label
           ><label class="check"><input v-model="draft.locked" type="checkbox" />locked</label
           ><label class="check"><input v-model="draft.sunlit" type="checkbox" />stands in the sun</label
-          ><label class="check"><input v-model="draft.onView" type="checkbox" />on view</label>
+          ><label class="check"><input v-model="draft.onView" type="checkbox" />on view</label
+          ><label class="check"><input v-model="draft.reused" type="checkbox" />had an earlier life</label
+          ><label v-if="draft.reused" class="check"
+            ><input v-model="draft.checked" type="checkbox" />looked over: whole, no flaking paint</label
+          >
+          <template v-if="template === 'trunk'"
+            ><label class="check"><input v-model="draft.lidSupport" type="checkbox" />lid closes slowly</label
+            ><label class="check"><input v-model="draft.airHoles" type="checkbox" />has air holes</label
+            ><label class="check"><input v-model="draft.latch" type="checkbox" />its lid latches</label></template
+          >
         </div>
       </div>
       <div ref="holder" class="drawn">

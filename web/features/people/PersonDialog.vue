@@ -3,6 +3,7 @@
 import { computed, reactive, watch } from 'vue';
 import type { Person } from '@stube/core/model/entities';
 import { medianStature, monthsOld, formatAge, STATURE_SOURCE } from '@stube/core/people/stature';
+import CautionPreview from '../cautions/CautionPreview.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import HueChoice from '../../parts/HueChoice.vue';
 import LengthField from '../../parts/LengthField.vue';
@@ -18,6 +19,7 @@ const draft = reactive({
   colour: props.person?.colour ?? 'moss',
   born: props.person?.born ?? '',
   reads: props.person?.reads ?? false,
+  mouths: props.person?.mouths ?? false,
   limitType: props.person?.limit?.containerTypeId ?? '',
   limitCount: String(props.person?.limit?.count ?? 1),
 });
@@ -27,6 +29,12 @@ const median = computed(() => (age.value !== null && age.value >= 0 ? medianStat
 watch(median, (mm) => {
   if (mm !== null) draft.stature = mm;
 });
+const preview = computed<Person>(() => ({
+  ...(props.person ?? { id: 'new', version: 0, siteId: '', limit: null }),
+  ...draft,
+  born: draft.born || null,
+  limit: null,
+}));
 const values = () => {
   const { limitType, limitCount, ...fields } = draft;
   return {
@@ -60,8 +68,14 @@ const values = () => {
     </div>
     <div class="pair">
       <TextField v-model="draft.born" label="Month of birth" type="month" :problem="problems.born" />
-      <label class="check"><input v-model="draft.reads" type="checkbox" />reads words</label>
+      <div>
+        <label class="check"><input v-model="draft.reads" type="checkbox" />reads words</label>
+        <label v-if="draft.kind === 'child' && (age === null || age >= 36)" class="check"
+          ><input v-model="draft.mouths" type="checkbox" />still puts things into the mouth</label
+        >
+      </div>
     </div>
+    <CautionPreview :person="preview" />
     <p class="small soft">
       <template v-if="median !== null && age !== null"
         >{{ formatAge(age) }}: about {{ Math.round(median / 10) }} cm ({{ STATURE_SOURCE }}). Measure to know better. </template

@@ -13,7 +13,7 @@ import Pictogram from '../../drawing/Pictogram.vue';
 import { formatDay, today } from '../../parts/day.ts';
 import { litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
-import { DECISION_PICTURES, HAS_DAY } from './decisions.ts';
+import { DECISION_PICTURES, HAS_DAY, HAS_DESTINATION } from './decisions.ts';
 
 const props = defineProps<{ lines: readonly Line[] }>();
 const emit = defineEmits<{ close: [] }>();
@@ -24,15 +24,24 @@ const at = ref(0);
 const asking = ref(false);
 const answers = reactive<Record<string, boolean>>({});
 const day = ref('');
+/** What was decided here and how it was before: only that is taken back. */
+const before: { id: string; values: Partial<Line> }[] = [];
+const destination = ref('');
 const line = computed(() => store.maps.line.get(deck[at.value] ?? ''));
 const category = computed(() => store.maps.category.get(line.value?.categoryId ?? ''));
 const hue = computed(() => HUES[store.maps.family.get(category.value?.familyId ?? '')?.hue ?? 'ink']);
+const destinations = computed(() => [
+  ...new Set(
+    [...store.rooms.map((room) => room.name), ...store.data.line.map((other) => other.destination)].filter(Boolean),
+  ),
+]);
 const advice = computed(() => (line.value ? advise(answers, line.value.condition) : null));
 
 function next(): void {
   at.value++;
   asking.value = false;
   day.value = '';
+  destination.value = '';
   for (const key of Object.keys(answers)) delete answers[key];
 }
 async function decide(decision: Decision): Promise<void> {
@@ -41,19 +50,28 @@ async function decide(decision: Decision): Promise<void> {
   const due = HAS_DAY.includes(decision)
     ? day.value || (decision === 'decide later' ? addDays(today(), answers.plan ? PLAN_DAYS : LATER_DAYS) : null)
     : null;
+  const { decision: was, due: wasDue, decidedAt, destination: wasTo, roomId, putOff } = one;
   const done = await store.tryWrite(() =>
     store.patch('line', one, {
       decision,
       due,
+      ...(HAS_DESTINATION.includes(decision) && destination.value ? { destination: destination.value } : {}),
       ...(Object.keys(answers).length ? { doubts: { ...answers } } : {}),
     }),
   );
-  if (done) next();
+  if (!done) return;
+  before.push({ id: one.id, values: { decision: was, due: wasDue, decidedAt, destination: wasTo, roomId, putOff } });
+  next();
 }
 async function back(): Promise<void> {
   if (!at.value) return;
   at.value--;
-  await store.step('undo');
+  const last = before.at(-1);
+  const one = store.maps.line.get(deck[at.value] ?? '');
+  // What was passed over was not changed: there is nothing to take back then.
+  if (!last || !one || last.id !== one.id) return;
+  before.pop();
+  await store.tryWrite(() => store.patch('line', one, last.values));
 }
 function answer(key: string, value: boolean): void {
   if (answers[key] === value) delete answers[key];
@@ -111,6 +129,16 @@ function answer(key: string, value: boolean): void {
       <label class="row small day"
         >by, for <i>return</i> and <i>decide later</i><input v-model="day" class="write" type="date" :min="today()"
       /></label>
+      <label class="row small day"
+        >to, for what leaves or goes to another room<input
+          v-model="destination"
+          class="write"
+          maxlength="80"
+          list="deck-destinations"
+      /></label>
+      <datalist id="deck-destinations">
+        <option v-for="place in destinations" :key="place" :value="place" />
+      </datalist>
       <div class="choices">
         <button
           v-for="decision in DECISIONS"

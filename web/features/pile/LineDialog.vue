@@ -3,7 +3,11 @@
 import { computed, reactive } from 'vue';
 import { CONDITIONS, DECISIONS, ATTRIBUTES, type Attribute, type Line } from '@stube/core/model/entities';
 import { AttributeReader } from '@stube/core/grouping/attributes';
+import { kindOfLine } from '@stube/core/containers/piece';
+import { formatLength } from '@stube/core/measuring/length';
+import { kindIn } from '@stube/core/pile/kind-in';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
+import { MAX_PUT_OFF } from '@stube/core/pile/new-line';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import NumberField from '../../parts/NumberField.vue';
 import LengthField from '../../parts/LengthField.vue';
@@ -22,6 +26,8 @@ const draft = reactive({
   decision: props.line.decision,
   note: props.line.note,
   categoryId: props.line.categoryId,
+  kind: props.line.kind,
+  keepsakeOf: props.line.keepsakeOf,
   length: props.line.length ?? 0,
   width: props.line.width ?? 0,
   height: props.line.height ?? 0,
@@ -44,8 +50,29 @@ const known = computed(() =>
     ? store.rooms.map((room) => room.name).filter((name) => name !== store.maps.room.get(props.line.roomId)?.name)
     : [...new Set(store.data.line.map((line) => line.destination).filter(Boolean))],
 );
+/** What is reckoned with where nothing was told: the usual size of its kind. */
+const usual = computed(() => {
+  const kind = kindOfLine({ kind: draft.kind }, store.maps.category.get(draft.categoryId ?? ''));
+  if (!kind) return null;
+  const size = kind.piece
+    .map((side) => formatLength(Math.round(side), store.site?.system).replace(' mm', ''))
+    .join(' × ');
+  return { name: kind.names[0]!, size: store.site?.system === 'metric' ? `${size} mm` : size };
+});
+const putOffWords = computed(() =>
+  props.line.putOff >= MAX_PUT_OFF
+    ? 'It was put off twice: now it has to be decided.'
+    : props.line.putOff
+      ? 'It was put off once already.'
+      : '',
+);
+/** Another category, chosen here, says what kind of thing it is. */
+function sorted(): void {
+  const starter = store.maps.category.get(draft.categoryId ?? '')?.starter ?? null;
+  draft.kind = kindIn(draft.kind, starter);
+}
 const values = () => {
-  const sized = draft.length > 0;
+  const sized = draft.length > 0 || draft.height > 0;
   return {
     name: draft.name,
     amount: draft.amount ?? 0,
@@ -53,7 +80,9 @@ const values = () => {
     decision: draft.decision,
     note: draft.note,
     categoryId: draft.categoryId,
-    length: sized ? draft.length : null,
+    kind: draft.kind,
+    keepsakeOf: draft.keepsakeOf,
+    length: sized && draft.length ? draft.length : null,
     width: sized && draft.width ? draft.width : null,
     height: sized && draft.height ? draft.height : null,
     condition: draft.condition,
@@ -111,7 +140,11 @@ const families = computed(() =>
       >
     </div>
     <fieldset>
-      <legend class="field-name">Size of one piece; leave 0 for the usual one</legend>
+      <legend class="field-name">
+        Size of one piece; 0 where nobody measured<template v-if="usual"
+          >: then as {{ usual.name.toLowerCase() }} usually, {{ usual.size }}</template
+        >
+      </legend>
       <div class="three">
         <LengthField v-model="draft.length" label="Long" :problem="problems.length" /><LengthField
           v-model="draft.width"
@@ -122,14 +155,22 @@ const families = computed(() =>
     </fieldset>
     <label class="field"
       ><span>Category</span
-      ><select v-model="draft.categoryId" class="write">
+      ><select v-model="draft.categoryId" class="write" @change="sorted">
         <option :value="null">not sorted yet</option>
         <optgroup v-for="{ family, own } in families" :key="family.id" :label="family.name">
           <option v-for="one in own" :key="one.id" :value="one.id">{{ one.name }}</option>
         </optgroup>
       </select></label
     >
+    <p v-if="putOffWords && draft.decision === 'decide later'" class="small wrong">{{ putOffWords }}</p>
     <TextField v-model="draft.note" label="Note" :problem="problems.note" />
+    <label v-if="store.data.person.length && draft.decision === 'keep'" class="field"
+      ><span>A keepsake of</span
+      ><select v-model="draft.keepsakeOf" class="write">
+        <option :value="null">nobody: it is none</option>
+        <option v-for="person in store.data.person" :key="person.id" :value="person.id">{{ person.name }}</option>
+      </select></label
+    >
     <div class="three">
       <label class="field"
         ><span>Condition</span

@@ -32,13 +32,15 @@ const open = computed(() => lines.value.filter((line) => line.decision === 'deci
 const due = computed(() => dueLines(lines.value, today()));
 const WAYS = { all: 'all', open: 'open', leaving: 'leaving' } as const;
 const shownLines = computed(() =>
-  [...lines.value]
-    .reverse()
-    .filter(
-      (line) =>
-        which.value === 'all' ||
-        (which.value === 'open' ? line.decision === 'decide later' : !['keep', 'decide later'].includes(line.decision)),
-    ),
+  [...lines.value].reverse().filter(
+    (line) =>
+      // What was handed over is gone: it stands among the departures.
+      line.handedOver === null &&
+      (which.value === 'all' ||
+        (which.value === 'open'
+          ? line.decision === 'decide later'
+          : !['keep', 'decide later'].includes(line.decision))),
+  ),
 );
 /** Long piles are drawn as far as anybody scrolls. */
 const most = ref(80);

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import Dialog from 'primevue/dialog';
 import { Check, Undo2, X } from '@lucide/vue';
 import type { Line } from '@stube/core/model/entities';
+import { formatDay, today } from '../../parts/day.ts';
 import { percent } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 
@@ -13,15 +14,28 @@ const store = useSite();
 const tried = ref<boolean[]>([]);
 const dead = computed(() => tried.value.filter((works) => !works).length);
 const works = computed(() => tried.value.length - dead.value);
-const left = computed(() => Math.max(0, props.line.amount - tried.value.length));
+/** Pieces are counted down; of a measure as many are tried as one likes. */
+const counts = computed(() => props.line.measure === 'pieces');
+const MANY = 999;
+const left = computed(() =>
+  counts.value ? Math.max(0, props.line.amount - tried.value.length) : MANY - tried.value.length,
+);
 const before = computed(() =>
-  props.line.tested ? `Last time ${percent((props.line.dead ?? 0) / props.line.tested)} were dead.` : '',
+  props.line.tested
+    ? `${props.line.testedOn ? `On ${formatDay(props.line.testedOn)}` : 'Last time'} ${percent((props.line.dead ?? 0) / props.line.tested)} were dead.`
+    : '',
 );
 
 async function done(): Promise<void> {
   const { line } = props;
-  const kept = line.amount - dead.value;
-  const counted = { tested: (line.tested ?? 0) + tried.value.length, dead: (line.dead ?? 0) + dead.value };
+  // Of what is told in handfuls and mugs the dead share goes.
+  const share = tried.value.length ? dead.value / tried.value.length : 0;
+  const kept = counts.value ? line.amount - dead.value : Number((line.amount * (1 - share)).toFixed(3));
+  const counted = {
+    tested: (line.tested ?? 0) + tried.value.length,
+    dead: (line.dead ?? 0) + dead.value,
+    testedOn: today(),
+  };
   const written = await store.tryWrite(() =>
     kept > 0
       ? store.patch('line', line, { ...counted, amount: kept })
@@ -43,13 +57,14 @@ async function done(): Promise<void> {
   >
     <div class="stack">
       <p class="row between">
-        <span>{{ left ? `${left} to try` : 'All tried' }}</span><span class="figure"
+        <span>{{ counts ? (left ? `${left} to try` : 'All tried') : `${tried.length} tried` }}</span><span
+          class="figure"
           >{{ works }} work · {{ dead }} dead{{ tried.length ? `, ${percent(dead / tried.length)}` : '' }}</span
         >
       </p>
       <div class="strip" role="img" :aria-label="`${works} work, ${dead} dead, ${left} to try`">
         <i class="works" :style="{ flexGrow: works }" /><i class="dead" :style="{ flexGrow: dead }" /><i
-          :style="{ flexGrow: left }"
+          :style="{ flexGrow: counts ? left : 0 }"
         />
       </div>
       <p class="small soft">About half of an old stock can be dead. Try each on a piece of paper. {{ before }}</p>
@@ -66,7 +81,7 @@ async function done(): Promise<void> {
           <Undo2 :size="16" />one back
         </button>
         <button class="press" type="button" :disabled="!tried.length" @click="done">
-          {{ left ? `Keep this, ${left} untried` : 'Done' }}
+          {{ counts && left ? `Keep this, ${left} untried` : 'Done' }}
         </button>
       </div>
     </div>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-/** What has no place yet, and what to be careful of. */
+/** What has no place yet. */
 import type { Bin } from '@stube/core/model/entities';
-import { DEFER, type Caution } from '@stube/core/cautions/caution';
 
-defineProps<{ bins: readonly Bin[]; cautions: readonly Caution[] }>();
+defineProps<{ bins: readonly Bin[] }>();
 const emit = defineEmits<{ grab: [event: PointerEvent, id: string]; pick: [id: string] }>();
 </script>
 
@@ -18,14 +17,6 @@ const emit = defineEmits<{ grab: [event: PointerEvent, id: string]; pick: [id: s
         </button>
       </li>
     </ul>
-  </section>
-  <section v-if="cautions.length" class="stack tight" aria-label="Cautions">
-    <h2>Be careful</h2>
-    <div v-for="caution in cautions" :key="caution.key" class="caution" :class="{ warn: caution.severity === 'warn' }">
-      <b>{{ caution.about }}</b>
-      <p class="small">{{ caution.fact }} {{ caution.helps }}</p>
-    </div>
-    <p class="small soft">{{ DEFER }}</p>
   </section>
 </template>
 

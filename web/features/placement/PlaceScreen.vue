@@ -4,11 +4,11 @@ import { computed, onMounted } from 'vue';
 import { useRoute } from 'vue-router';
 import ProgressBar from 'primevue/progressbar';
 import { Square, WandSparkles } from '@lucide/vue';
-import { cautionsOf } from '@stube/core/cautions/cautions';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
-import { today } from '../../parts/day.ts';
 import { minutes } from '../../parts/numbers.ts';
+import CautionList from '../cautions/CautionList.vue';
+import { useRoomCautions } from '../cautions/room-cautions.ts';
 import BinReason from './BinReason.vue';
 import { useBinDrag } from './drag.ts';
 import PlaceBench from './PlaceBench.vue';
@@ -48,7 +48,7 @@ const { ghost, target, grab, wasDrop } = useBinDrag(
   },
   (binId) => (held.value = binId),
 );
-const cautions = computed(() => (placeData.value ? cautionsOf(placeData.value, today()) : []));
+const cautions = useRoomCautions(placeData);
 const overTarget = computed(() => options.value.find((option) => option.compartment === target.value));
 const ghostWords = computed(() => {
   if (target.value === 'bench') return 'back to the bench';
@@ -141,7 +141,12 @@ onMounted(() => {
     </section>
     <aside class="bench stack">
       <BinReason v-if="heldBin" :bin="heldBin" :placing="placing" @close="held = null" />
-      <PlaceBench v-else :bins="unplaced" :cautions="cautions" @grab="grab" @pick="held = $event" />
+      <PlaceBench v-else :bins="unplaced" @grab="grab" @pick="held = $event" />
+      <CautionList
+        v-if="!heldBin"
+        :room-id="store.maps.room.get(String(route.params.room))?.id ?? ''"
+        :cautions="cautions"
+      />
     </aside>
     <div
       v-if="ghost"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Rules of thumb of this site: names, units, room to grow, how full is full. */
 import { reactive, watchEffect } from 'vue';
+import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { useForm } from '../../parts/form.ts';
 import NumberField from '../../parts/NumberField.vue';
 import TextField from '../../parts/TextField.vue';
@@ -13,7 +14,15 @@ const draft = reactive({
   currency: 'EUR',
   growth: 10,
   fillLimit: 80,
+  /** Litres of everyday measures as they are held here, by key. */
+  measures: {} as Record<string, number | null>,
+  restDays: [] as number[],
 });
+/** Those that have a size of their own: metres and kilograms follow from what they are of. */
+const MEASURED = EVERYDAY_MEASURES.filter((measure) => measure.litres > 0 && measure.key !== 'litre');
+const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
+/** A week begins on Monday. */
+const WEEK = [1, 2, 3, 4, 5, 6, 0];
 watchEffect(() => {
   const site = store.site;
   if (site)
@@ -23,6 +32,8 @@ watchEffect(() => {
       currency: site.currency,
       growth: Math.round(site.growth * 100),
       fillLimit: Math.round(site.fillLimit * 100),
+      measures: Object.fromEntries(MEASURED.map(({ key, litres }) => [key, site.measures[key] ?? litres])),
+      restDays: [...site.restDays],
     });
 });
 const { problems, submit } = useForm();
@@ -43,6 +54,15 @@ const save = () =>
           (typeof value === 'string' && value !== site[field as keyof typeof next]),
       ),
     );
+    const measures = Object.fromEntries(
+      MEASURED.flatMap(({ key, litres }) => {
+        const own = draft.measures[key] ?? litres;
+        return Math.abs(own - litres) > 1e-9 ? [[key, own]] : [];
+      }),
+    );
+    if (JSON.stringify(measures) !== JSON.stringify(site.measures)) Object.assign(changed, { measures });
+    if ([...draft.restDays].sort().join() !== [...site.restDays].sort().join())
+      Object.assign(changed, { restDays: [...draft.restDays] });
     if (Object.keys(changed).length) await store.patch('site', site, changed);
   });
 </script>
@@ -68,6 +88,29 @@ const save = () =>
         @commit="save"
       />
     </div>
+    <fieldset class="stack tight">
+      <legend class="field-name">Days on which nobody works here</legend>
+      <div class="row">
+        <label v-for="day in WEEK" :key="day" class="check"
+          ><input v-model="draft.restDays" type="checkbox" :value="day" @change="save" />{{ DAYS[day]!.slice(0, 3)
+          }}<span class="hidden-text">{{ DAYS[day]!.slice(3) }}</span></label
+        >
+      </div>
+    </fieldset>
+    <details>
+      <summary>How much your everyday measures hold, in litres</summary>
+      <div class="four measures">
+        <NumberField
+          v-for="measure in MEASURED"
+          :key="measure.key"
+          :model-value="draft.measures[measure.key] ?? null"
+          :label="`A ${measure.one}`"
+          :problem="problems[`measures.${measure.key}`]"
+          @update:model-value="draft.measures[measure.key] = $event ?? null"
+          @commit="save"
+        />
+      </div>
+    </details>
     <p class="small soft">
       A full system breaks with the next thing that comes in; so a tenth stays free, and no container is filled above
       four fifths.
@@ -76,6 +119,9 @@ const save = () =>
 </template>
 
 <style scoped>
+.measures {
+  padding-top: 8px;
+}
 .four {
   display: grid;
   grid-template-columns: 1fr 1fr;

@@ -1,0 +1,14 @@
+/** The cautions of the open room, those that somebody answers for apart. */
+import { computed, type Ref } from 'vue';
+import { byAcknowledgement } from '@stube/core/cautions/acknowledged';
+import { cautionsOf } from '@stube/core/cautions/cautions';
+import type { RoomData } from '@stube/core/placement/place-problem-of';
+import { today } from '../../parts/day.ts';
+import { useSite } from '../../data/site.ts';
+
+export function useRoomCautions(room: Ref<RoomData | null>) {
+  const store = useSite();
+  return computed(() =>
+    byAcknowledgement(room.value ? cautionsOf(room.value, today()) : [], store.data.acknowledgement),
+  );
+}
