@@ -93,6 +93,15 @@ for (const plan of ROOMS) {
     const until = new Date(today.getTime() + SITTING.days * 86_400_000).toISOString().slice(0, 10);
     await make('deferral', { roomId: room, what: SITTING.putOff, until });
   }
+  if (plan.printed) {
+    // What stands in a finished room was bought for it.
+    const { bin: used, containerType: types } = await snapshot();
+    for (const type of types) {
+      const needed = used.filter((own) => own.containerTypeId === type.id).length;
+      if (needed > type.owned)
+        await ask('PATCH', `${own}/rows/containerType/${type.id}`, { owned: needed, version: type.version });
+    }
+  }
   if (plan.printed)
     await ask('POST', `${own}/printed`, {
       bins: (await snapshot()).bin.filter((bin) => bin.roomId === room).map((bin) => bin.id),

@@ -14,45 +14,86 @@ async function loft(stube: Stube) {
   return { site, room, kept, path: `${stube.address}/s/${site}/r/${room}/group` };
 }
 
-test('the net loft is sorted by four schools, keeps what was grouped by hand, and comes back', async ({
+test('the net loft is sorted by three schools, keeps what was grouped by hand, and comes back', async ({
   page,
   stube,
 }) => {
-  const { site, path, kept } = await loft(stube);
+  const { site, room, path, kept } = await loft(stube);
   const before = new Map((await kept()).map((line) => [line.id, line.categoryId]));
   const data = await stube.data(site);
   await page.goto(path);
   // One category made by hand: a line parted off.
   await page.getByRole('button', { name: 'Edit the category Wool' }).click();
   await page.getByText('Merge or part').click();
-  await page.getByRole('checkbox', { name: 'balls of red wool' }).check();
+  await page.getByRole('checkbox', { name: 'red wool' }).check();
   await page.getByLabel('Name of the new category').fill('Wool for the flag');
   await page.getByRole('button', { name: 'Part off' }).click();
-  await expect(page.getByRole('region', { name: 'Wool for the flag' })).toContainText('balls of red wool');
+  await expect(page.getByRole('region', { name: 'Wool for the flag' })).toContainText('red wool');
   const own = (await stube.data(site)).category.find((category) => category.name === 'Wool for the flag')!.id;
   const count = async (scheme: string | null) => {
     const now = await stube.data(site);
     const ids = new Set(now.category.filter((category) => category.scheme === scheme).map((category) => category.id));
     return (await kept()).filter((line) => ids.has(line.categoryId!)).length;
   };
+  const binsBefore = (await stube.data(site)).bin.map((bin) => [bin.id, bin.categoryId, bin.name]);
+  const ofRoom = async () => (await stube.data(site)).bin.filter((bin) => bin.roomId === room);
+  const knives = (await ofRoom()).filter((bin) => bin.name.startsWith('Craft knives')).map((bin) => bin.id);
+  expect(knives.length).toBeGreaterThan(0);
   for (const [name, scheme] of [
-    ['Activity', 'activity'],
     ['Material', 'material'],
-    ['Colour', 'colour'],
-    ['Person', 'person'],
+    ['Size', 'size'],
+    ['Alphabet', 'alphabet'],
   ] as const) {
     await page.getByRole('button', { name: 'Ways to sort' }).click();
     await expect(page.getByRole('dialog').getByText(/is suggested for those who come into this room/)).toBeVisible();
-    if (scheme === 'activity') await expectAccessible(page);
+    if (scheme === 'material') {
+      await expectAccessible(page);
+      // What a school knows too little of says what would have to be told.
+      const colour = page.getByRole('row', { name: /^Colour/ });
+      await expect(colour).toContainText(/cannot be answered yet: tell its colour of \d+ more lines/);
+      await expect(colour.getByRole('button', { name: /^Sort so/ })).toBeDisabled();
+    }
+    const promised = Number(
+      await page
+        .getByRole('row', { name: new RegExp(`^${name}`) })
+        .getByRole('cell')
+        .nth(2)
+        .textContent(),
+    );
     await page
       .getByRole('row', { name: new RegExp(`^${name}`) })
       .getByRole('button', { name: /^Sort so/ })
       .click();
+    // Before it is done it is shown what happens to every bin.
+    const fates = page.getByLabel('What happens to the bins');
+    await expect(fates).toContainText(/\d+ (renamed|joined|emptied)/);
+    if (scheme === 'material') await expectAccessible(page);
+    await fates.getByRole('button', { name: 'Sort the room so' }).click();
     await expect(page.getByText(new RegExp(`^Sorted by ${name.toLowerCase()}: \\d+ lines moved`))).toBeVisible();
     expect(await count(scheme)).toBeGreaterThan(3);
     const now = await kept();
     expect(now).toHaveLength(before.size);
     expect(now.filter((line) => line.categoryId === own)).toHaveLength(1);
+    // No ghost bin is left, and the knives are still behind the lock, in a class that says why.
+    const { bin, category, compartment, unit, line } = await stube.data(site);
+    const filled = new Set(
+      line.filter((one) => one.roomId === room && one.decision === 'keep').map((one) => one.categoryId),
+    );
+    for (const one of bin.filter((one) => one.roomId === room)) expect(filled).toContain(one.categoryId);
+    for (const id of knives) {
+      const held = bin.find((one) => one.id === id);
+      if (!held) continue;
+      expect(category.find((one) => one.id === held.categoryId)!.hazards).toContain('H4');
+      const space = compartment.find((one) => one.id === held.compartmentId)!;
+      expect(unit.find((one) => one.id === space.unitId)!.locked).toBe(true);
+    }
+    const cutters = line.find((one) => one.name === 'craft knives')!;
+    expect(category.find((one) => one.id === cutters.categoryId)!.name).toMatch(/kept safe$/);
+    // What Contain then makes is what the comparison promised, within one bin.
+    await page.goto(path.replace(/group$/, 'contain'));
+    const total = await page.getByRole('heading', { name: /\d+ bins? for/ }).textContent();
+    expect(Math.abs(Number(/\d+/.exec(total!)![0]) - promised)).toBeLessThanOrEqual(1);
+    await page.goto(path);
   }
   // Back to kind: every line is at home again.
   await page.getByRole('button', { name: 'Ways to sort' }).click();
@@ -60,6 +101,7 @@ test('the net loft is sorted by four schools, keeps what was grouped by hand, an
     .getByRole('row', { name: /^Kind/ })
     .getByRole('button', { name: /^Sort so/ })
     .click();
+  await page.getByLabel('What happens to the bins').getByRole('button', { name: 'Sort the room so' }).click();
   await expect(page.getByText(/^Sorted by kind/)).toBeVisible();
   const name = (id: string | null, list: typeof data.category) => list.find((category) => category.id === id)?.name;
   const after = await stube.data(site);
@@ -67,8 +109,11 @@ test('the net loft is sorted by four schools, keeps what was grouped by hand, an
     if (line.categoryId !== own)
       expect(name(line.categoryId, after.category)).toBe(name(before.get(line.id)!, data.category));
   // Taken back where it was done: what another device did stays.
-  for (let i = 0; i < 6; i++) await Promise.all([page.waitForResponse(/\/undo$/), page.keyboard.press('Control+z')]);
+  for (let i = 0; i < 5; i++) await Promise.all([page.waitForResponse(/\/undo$/), page.keyboard.press('Control+z')]);
   expect(new Map((await kept()).map((line) => [line.id, line.categoryId]))).toEqual(before);
+  expect((await stube.data(site)).bin.map((bin) => [bin.id, bin.categoryId, bin.name]).sort()).toEqual(
+    binsBefore.sort(),
+  );
 });
 
 test('how fine a family is sorted is read off its curve and can be set by hand', async ({ page, stube }) => {

@@ -16,11 +16,14 @@ export interface BareBin {
 }
 
 /** The shelves of the room: rows and stacks are no larger than what takes them. */
-export type Shelves = readonly Pick<Compartment, 'width' | 'depth' | 'height' | 'access'>[];
+export type Shelves = readonly Pick<Compartment, 'width' | 'depth' | 'height' | 'access' | 'maxLoad'>[];
 
 /** A row is no longer than a shelf bay, mm, where the room is not measured; a stack no higher than one takes the lowest out of. Our own judgement. */
 const ROW_WIDTH = 800;
 const STACK_HEIGHT = 320;
+/** Grams that one row or stack weighs at most, and of what a shelf bears: something else stands there too. */
+const TOGETHER_MASS = 15_000;
+const SHARE_OF_LOAD = 0.9;
 /** From that length on a thing stands upright. */
 const UPRIGHT = 1000;
 /** Of one line more single things than these are not one bin each. */
@@ -48,10 +51,14 @@ function together(
   piece: Piece,
   pieces: number,
   shelves: Shelves,
+  /** Grams of one piece. */
+  mass: number,
 ): Pick<BareBin, 'outWidth' | 'outDepth' | 'outHeight'>[] {
   const [length, width, height] = piece;
   const parts = (most: number): number[] => {
-    const each = Math.max(1, Math.floor(most / Math.max(0.01, height * SLACK)));
+    const bears = shelves.length ? Math.max(...shelves.map((shelf) => shelf.maxLoad)) : Infinity;
+    const byMass = mass > 0 ? Math.floor((Math.min(bears, TOGETHER_MASS) * SHARE_OF_LOAD) / mass) : Infinity;
+    const each = Math.max(1, Math.min(byMass, Math.floor(most / Math.max(0.01, height * SLACK))));
     const count = Math.ceil(pieces / each);
     return Array.from({ length: count }, (_, i) => Math.ceil((pieces - i) / count));
   };
@@ -106,7 +113,7 @@ export function bareBins(demand: Demand, shelves: Shelves = []): BareBin[] {
         : 1;
     const sizes =
       line.measure === 'pieces' && piece
-        ? together(standsOf(demandLine), piece, pieces, shelves)
+        ? together(standsOf(demandLine), piece, pieces, shelves, (litres * demand.mass) / demand.litres / pieces)
         : [heap(litres, piece)];
     return sizes.map((size) => ({ ...size, lineIds: [line.id], litres: litres / sizes.length }));
   });

@@ -1,11 +1,22 @@
 /** Which container a category should live in, or whether it stands without one, and why (practices C1 to C8, F5). */
 import { bareBins, usuallyStands, type BareBin } from './bare.ts';
 import type { Demand } from './demand.ts';
-import { judge, litres, MAX_BINS, placesFor, type ContainContext, type ContainerOption } from './judge.ts';
+import { groupedBy } from '../model/grouped-by.ts';
+import type { Bin } from '../model/entities.ts';
+import { HEAVY_MASS } from '../placement/problem.ts';
+import {
+  judge,
+  litres,
+  MAX_BINS,
+  placesFor,
+  type ContainContext,
+  type ContainerOption,
+  type Standing,
+} from './judge.ts';
 import { bareShape } from './shape.ts';
 import { usableLitres } from './litres.ts';
 
-export type { ContainContext, ContainerOption } from './judge.ts';
+export type { ContainContext, ContainerOption, Standing } from './judge.ts';
 export { fitsCompartment, MAX_BINS } from './judge.ts';
 
 export interface ContainChoice {
@@ -121,10 +132,15 @@ function chooseFor(demand: Demand, context: ContainContext, free: ReadonlyMap<st
     .sort((a, b) => a.score - b.score || a.type.name.localeCompare(b.type.name));
   const couldBeBare = bareBins(demand, context.compartments);
   const bare = bareOption(demand, couldBeBare, context);
+  // Bins of a class that a school has just made came from elsewhere: what it needs is reckoned anew.
+  const standing = category.scheme === null ? context.standing?.get(category.id) : undefined;
   const wanted = category.containerTypeId;
   const hand = wanted ? options.find((option) => option.type.id === wanted) : undefined;
-  const stands = bare !== null && (category.standsAlone ?? (!hand && (options.length === 0 || usuallyStands(demand))));
-  const chosen = stands ? bare : (hand ?? options[0] ?? null);
+  const stands =
+    bare !== null &&
+    (category.standsAlone ??
+      (!hand && (options.length === 0 || (standing ? standing.containerTypeId === null : usuallyStands(demand)))));
+  const chosen = stands ? bare : (hand ?? asItStands(options, standing, demand, context) ?? options[0] ?? null);
   const limited = over && chosen && !stands && category.limit ? withinLimit(chosen, category.limit, demand) : chosen;
   const problem = limited
     ? null
@@ -139,6 +155,42 @@ function chooseFor(demand: Demand, context: ContainContext, free: ReadonlyMap<st
     over,
     problem,
   };
+}
+
+/** The bins that are there, where they still take it: room to grow is there to be grown into. */
+function asItStands(
+  options: readonly ContainerOption[],
+  standing: Standing | undefined,
+  demand: Demand,
+  context: ContainContext,
+): ContainerOption | null {
+  const option = options.find(({ type }) => standing && type.id === standing.containerTypeId);
+  if (!option || !standing) return null;
+  const takes = standing.count * usableLitres(option.type, context.site.fillLimit);
+  if (demand.litres > takes + 1e-9 || standing.count < 1) return null;
+  const mass = Math.round(option.type.mass + demand.mass / standing.count);
+  if (mass > HEAVY_MASS) return null;
+  return {
+    ...option,
+    count: standing.count,
+    full: (option.full * option.count) / standing.count,
+    fromStock: Math.min(standing.count, option.fromStock),
+    toBuy: Math.max(0, standing.count - option.fromStock),
+    mass,
+    reasons: ['as it stands now', ...option.reasons.slice(1)],
+  };
+}
+
+/** What a room's bins are of, by category: the kind of container most of them have. */
+export function standingOf(bins: readonly Pick<Bin, 'categoryId' | 'containerTypeId'>[]): Map<string, Standing> {
+  const found = new Map<string, Standing>();
+  for (const [categoryId, own] of groupedBy(bins, (bin) => bin.categoryId)) {
+    const counts = groupedBy(own, (bin) => bin.containerTypeId ?? '');
+    const [type, most] = [...counts].reduce((a, b) => (b[1].length > a[1].length ? b : a));
+    // Bins of several kinds are no rule to go by.
+    if (most.length === own.length) found.set(categoryId, { containerTypeId: type || null, count: own.length });
+  }
+  return found;
 }
 
 function withinLimit(

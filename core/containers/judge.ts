@@ -29,6 +29,14 @@ export interface ContainContext {
   compartments: readonly Compartment[];
   /** Containers of each type already taken elsewhere. */
   taken: ReadonlyMap<string, number>;
+  /** Bins that the room has already, by category: they stay as they are while they take what is in them. */
+  standing?: ReadonlyMap<string, Standing>;
+}
+
+/** Bins of one category in one kind of container; null without one. */
+export interface Standing {
+  containerTypeId: string | null;
+  count: number;
 }
 
 /** What a nuisance is worth in minor units of money when containers are compared; our own judgement, tried on the demo. */

@@ -135,6 +135,11 @@ export class AttributeReader {
     }
   }
 
+  /** Whether a value is no more than the zone where such things are used: nobody named a kit or project. */
+  isZoneOnly(line: Line): boolean {
+    return !line.attributes.activity && projectOf(line.name) === null;
+  }
+
   private nameOf(line: Line): { text: string; words: string[] } {
     let name = this.names.get(line);
     if (!name) {

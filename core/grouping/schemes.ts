@@ -2,7 +2,7 @@
  * The same things grouped by each scheme of sorting (practices G1, G4), and what each costs: bins, how full, orphans,
  * giants, torn kinds, and the week's seconds of finding and tidying (design, 4.4).
  */
-import { chooseContainers } from '../containers/choose.ts';
+import { chooseContainers, type Standing } from '../containers/choose.ts';
 import { demandOf, litresOfLine } from '../containers/demand.ts';
 import { comesInto } from '../placement/place-problem-of.ts';
 import type { Attribute, Category, Compartment, ContainerType, Line, Person, Room, Site } from '../model/entities.ts';
@@ -12,7 +12,12 @@ import { ceilingFor, CHOOSE_SECONDS, PUT_BACK, roughPieces, RUMMAGE_SECONDS } fr
 
 export const SCHEMES = [
   { key: 'kind', name: 'Kind', idea: 'like with like: everything of one kind together', tell: 'its category' },
-  { key: 'activity', name: 'Activity', idea: 'all that one job or project needs in one kit', tell: 'what it is for' },
+  {
+    key: 'activity',
+    name: 'Activity',
+    idea: 'all that one job or project needs in one kit',
+    tell: 'the kit or project it is for',
+  },
   { key: 'material', name: 'Material', idea: 'by what it is made of, open to any use', tell: 'its material' },
   { key: 'person', name: 'Person', idea: 'each has their own, in their colour', tell: 'whose it is' },
   { key: 'stage', name: 'Stage', idea: 'by the age it suits', tell: 'for which age' },
@@ -74,6 +79,7 @@ export interface SchemeData {
   /** Of the room, and containers that other rooms have taken: as Contain knows them. */
   compartments: readonly Compartment[];
   taken: ReadonlyMap<string, number>;
+  standing?: ReadonlyMap<string, Standing>;
   /** ISO date. */
   today: string;
 }
@@ -148,7 +154,9 @@ export function compareSchemes(data: SchemeData): SchemeResult[] {
     for (const thing of all) {
       const own = thing.category && handMade(thing.category);
       const value = own ? null : valueOf(thing.line, key, reader);
-      if (!value && !own) untold.push(thing.line.id);
+      // Where it is used is no kit or project that somebody named.
+      const weak = key === 'activity' && value !== null && reader.isZoneOnly(thing.line);
+      if ((!value || weak) && !own) untold.push(thing.line.id);
       // By kind everything is in its category already; elsewhere what is kept safe has a class beside the other.
       const safe = value !== null && key !== 'kind' && thing.safe;
       const base = value ?? reader.of(thing.line, 'kind') ?? 'not sorted yet';
@@ -201,7 +209,7 @@ function containing(
     // What stays in its category is asked for as that category does.
     const [same] = only;
     const category: Category =
-      only.size === 1 && same && !told
+      only.size === 1 && same && (!told || same.name === name)
         ? same
         : { ...classTraits(things), id: name, version: 0, siteId: '', familyId: '', name, starter: null, scheme: null };
     // Each line takes along what it is; here the class itself has no kind.

@@ -23,8 +23,14 @@ export const penaltyOf = (result: SchemeResult): number =>
 export const MIN_COVERAGE = 0.5;
 export const isAnswerable = (result: SchemeResult): boolean => result.told >= MIN_COVERAGE;
 
-/** One class for everything is no sorting. */
-const sorts = (result: SchemeResult): boolean => result.classes > 1;
+/** A class that holds more than this share of the lines is a heap: one bin for everything is no sorting. */
+const HEAP = 0.6;
+const sorts = (result: SchemeResult): boolean => {
+  const lines = result.groups.reduce((sum, group) => sum + group.lineIds.length, 0);
+  return result.classes > 1 && result.groups.every((group) => group.lineIds.length <= Math.max(1, lines * HEAP));
+};
+/** Orders rather than schools: chosen by hand where they suit, never suggested. */
+const ORDERS: readonly SchemeKey[] = ['size', 'number', 'alphabet', 'weekday'];
 
 const NAMES = new Map<string, string>(SCHEMES.map((scheme) => [scheme.key, scheme.name.toLowerCase()]));
 
@@ -34,7 +40,7 @@ const NAMES = new Map<string, string>(SCHEMES.map((scheme) => [scheme.key, schem
  */
 export function suggestScheme(results: readonly SchemeResult[]): Suggestion | null {
   const ranked = results
-    .filter((result) => isAnswerable(result) && sorts(result))
+    .filter((result) => isAnswerable(result) && sorts(result) && !ORDERS.includes(result.scheme))
     .sort((a, b) => Number(tooMany(a)) - Number(tooMany(b)) || penaltyOf(a) - penaltyOf(b));
   const [best, next] = ranked;
   if (!best) return null;

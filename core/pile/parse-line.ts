@@ -50,6 +50,7 @@ export interface ReadOptions {
 export type LineProblem = { field: 'text'; message: string };
 
 const MAX_AMOUNT = 100_000;
+const PIECES_SAID = /\b\d+[\s-]*(?:pieces?|pcs?|parts?|tiles?)\b/gi;
 
 /**
  * Understands amount, measure, size, decision, condition, day and set in a line, in any order; the rest is the name.
@@ -78,7 +79,8 @@ export function parseLine(
     rest = token.rest;
     return token;
   };
-  const known = kindNamed(rest);
+  // How many pieces it has says nothing of what it is.
+  const known = kindNamed(rest.replace(PIECES_SAID, ' ').replace(/\b(?:missing|complete)\b/gi, ' '));
   const day = take('day', (said) => readDay(said, today))?.value ?? null;
   const hidden = hideNameNumbers(rest);
   rest = hidden.text;

@@ -1,5 +1,5 @@
 /** Bins for a room's categories: as proposed, or as chosen on the screen. */
-import { chooseContainers } from '@stube/core/containers/choose';
+import { chooseContainers, standingOf } from '@stube/core/containers/choose';
 import { binsFor, type BinWanted } from '@stube/core/containers/bins-for';
 import { demandOf, demandsOf } from '@stube/core/containers/demand';
 import { countTypes } from '@stube/core/containers/shopping';
@@ -34,6 +34,7 @@ export async function makeBins(scope: Scope, roomId: string, wanted: ContainRequ
         types: data.containerType,
         compartments: shelves,
         taken: countTypes(data.bin.filter((bin) => bin.roomId !== roomId)),
+        standing: standingOf(data.bin.filter((bin) => bin.roomId === roomId)),
       }).flatMap(({ demand, chosen }) =>
         chosen ? [{ categoryId: demand.category.id, containerTypeId: chosen.type.id, count: chosen.count }] : [],
       );

@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import { PackageCheck, Puzzle } from '@lucide/vue';
 import { innerParts } from '@stube/core/containers/inner';
-import { chooseContainers, type ContainChoice, type ContainerOption } from '@stube/core/containers/choose';
+import { chooseContainers, standingOf, type ContainChoice, type ContainerOption } from '@stube/core/containers/choose';
 import { nextStep } from '@stube/core/makeover/progress';
 import { countTypes } from '@stube/core/containers/shopping';
 import { HUES } from '@stube/core/labels/hues';
@@ -30,6 +30,7 @@ const choices = computed<ContainChoice[]>(() =>
         types: store.data.containerType,
         compartments: compartments.value,
         taken: elsewhere.value,
+        standing: standingOf(bins.value),
       })
     : [],
 );

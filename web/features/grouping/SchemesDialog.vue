@@ -6,6 +6,7 @@ import { regroup, type BinFate, type Regrouping } from '@stube/core/grouping/reg
 import { handMade, SCHEMES, type SchemeResult } from '@stube/core/grouping/schemes';
 import { isAnswerable, type Suggestion } from '@stube/core/grouping/suggest';
 import { troublesOf } from '@stube/core/grouping/troubles';
+import { standingOf } from '@stube/core/containers/choose';
 import { countTypes } from '@stube/core/containers/shopping';
 import { today } from '../../parts/day.ts';
 import { minutes, percent } from '../../parts/numbers.ts';
@@ -31,6 +32,7 @@ onMounted(async () => {
     types: store.data.containerType,
     compartments: compartments.value,
     taken: countTypes(store.data.bin.filter((bin) => bin.roomId !== room.value?.id)),
+    standing: standingOf(bins.value),
     today: today(),
   };
   const found = await schemesWorker().compare(data);
