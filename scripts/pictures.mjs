@@ -56,7 +56,7 @@ const VIEWS = [
   ['live', `${room('Chart room')}/live`, DESK],
   ['find', `${room('Landing room')}/live`, DESK, find],
   ['bin', `/s/${site.id}/b/${binOf('Beads').code}`, DESK],
-  ['containers', `/s/${site.id}/stock`, DESK],
+  ['today', `/s/${site.id}/today`, DESK],
   ['pile-phone', `${room("Purser's office")}/pile`, PHONE],
   ['decide-phone', `${room("Purser's office")}/pile`, PHONE, oneByOne],
   ['place-phone', `${room('Landing room')}/place`, PHONE],

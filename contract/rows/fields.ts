@@ -154,7 +154,10 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     name: text(MAX_NAME),
     amount: Joi.number().greater(0).max(100_000),
     measure: Joi.valid('pieces', ...EVERYDAY_MEASURES.map((m) => m.key)),
-    kind: word.max(120).allow(null),
+    // A category of the library, or a closer kind in it: `balls/football`.
+    kind: Joi.string()
+      .pattern(/^[a-z0-9-]{1,60}(\/[a-z0-9-]{1,80})?$/, 'kind')
+      .allow(null),
     lies: Joi.valid(...Object.keys(PACKING_FACTOR), null),
     litresEach: Joi.number().greater(0).max(1000).allow(null),
     length: mm(1, 20_000).allow(null),

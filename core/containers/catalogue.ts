@@ -1,4 +1,5 @@
 /** Generic containers to start with. Sizes are round everyday ones and prices made up; both are there to be typed over. */
+import { defaultsOf } from '../model/defaults.ts';
 import type { ContainerShape } from '../model/entities.ts';
 
 type Size = [number, number, number];
@@ -10,23 +11,14 @@ const box = (
   price: number,
   more: Partial<ContainerShape> = {},
 ): ContainerShape => ({
+  ...defaultsOf('containerType'),
   name,
-  form: 'box',
   outWidth: out[0],
   outDepth: out[1],
   outHeight: out[2],
   inWidth: inside[0],
   inDepth: inside[1],
   inHeight: inside[2],
-  seeThrough: false,
-  lid: false,
-  handle: false,
-  stackable: false,
-  compartments: 1,
-  soft: false,
-  lockable: false,
-  turntable: false,
-  liftOut: false,
   mass: Math.round((out[0] * out[1] * out[2]) / 2e7) * 10 + 80,
   price,
   pack: 1,

@@ -1,4 +1,5 @@
 /** The outside and inside of a bin: those of its container, or its own where the things stand without one (practice F5). */
+import { defaultsOf } from '../model/defaults.ts';
 import type { Bin, ContainerShape, ContainerType } from '../model/entities.ts';
 
 /** Without an id where there is no container. */
@@ -8,9 +9,9 @@ export const WITHOUT_CONTAINER = 'without a container';
 
 /** What stands by itself: as large inside as outside, in full view, with nothing on it. */
 export const bareShape = (outWidth: number, outDepth: number, outHeight: number): BinShape => ({
+  ...defaultsOf('containerType'),
   id: null,
   name: WITHOUT_CONTAINER,
-  form: 'box',
   outWidth,
   outDepth,
   outHeight,
@@ -18,18 +19,7 @@ export const bareShape = (outWidth: number, outDepth: number, outHeight: number)
   inDepth: outDepth,
   inHeight: outHeight,
   seeThrough: true,
-  lid: false,
-  handle: false,
-  stackable: false,
-  compartments: 1,
-  soft: false,
-  lockable: false,
-  turntable: false,
-  liftOut: false,
   mass: 0,
-  price: 0,
-  pack: 1,
-  material: 'plastic',
 });
 
 type Shaped = Pick<Bin, 'containerTypeId' | 'outWidth' | 'outDepth' | 'outHeight'>;

@@ -66,6 +66,7 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
 
 <style scoped>
 .buy {
+  column-gap: 8px;
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
   padding: 6px 0;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** The same things sorted by every school, side by side, with what each costs; one tap sorts the room by it. */
-import { computed, onMounted, ref, shallowRef } from 'vue';
+import { computed, nextTick, onMounted, ref, shallowRef } from 'vue';
 import Dialog from 'primevue/dialog';
-import { regroup, type BinFate, type Regrouping } from '@stube/core/grouping/regroup';
+import { regroup, type Regrouping } from '@stube/core/grouping/regroup';
 import { handMade, SCHEMES, type SchemeResult } from '@stube/core/grouping/schemes';
 import { isAnswerable, type Suggestion } from '@stube/core/grouping/suggest';
 import { troublesOf } from '@stube/core/grouping/troubles';
@@ -12,6 +12,7 @@ import { today } from '../../parts/day.ts';
 import { minutes, percent } from '../../parts/numbers.ts';
 import { useNotices } from '../../data/notices.ts';
 import { useRoom } from '../../data/room.ts';
+import SchemePlan from './SchemePlan.vue';
 import { schemesWorker } from './worker.ts';
 
 const emit = defineEmits<{ close: [] }>();
@@ -65,20 +66,6 @@ const UNTOLD_SHOWN = 8;
 const TROUBLE = { orphan: 'orphan', giant: 'giant', double: 'double' } as const;
 /** What a school would change, shown before it is done. */
 const plan = shallowRef<{ scheme: SchemeResult['scheme']; change: Regrouping } | null>(null);
-const FATES: Record<BinFate['fate'], string> = {
-  kept: 'stays as it is',
-  renamed: 'is renamed',
-  joined: 'is joined with others',
-  emptied: 'is free for other things',
-};
-const fates = computed(() =>
-  (['emptied', 'joined', 'renamed', 'kept'] as const).flatMap((fate) => {
-    const own = plan.value?.change.bins.filter((bin) => bin.fate === fate) ?? [];
-    return own.length ? [{ fate, bins: own }] : [];
-  }),
-);
-const labels = computed(() => plan.value?.change.bins.filter((bin) => bin.newLabel).length ?? 0);
-
 const nameOf = (key: SchemeResult['scheme']) => SCHEMES.find((scheme) => scheme.key === key)!.name.toLowerCase();
 /** Where bins are touched, it is shown first what happens to each of them. */
 function choose(result: SchemeResult): Promise<void> | void {
@@ -96,6 +83,8 @@ function choose(result: SchemeResult): Promise<void> | void {
   );
   plan.value = { scheme: result.scheme, change };
   if (!change.bins.some((bin) => bin.fate !== 'kept')) return apply();
+  // The table gives way to what would happen: the answer is at hand.
+  void nextTick(() => document.getElementById('sort-so')?.focus());
 }
 async function apply(): Promise<void> {
   if (!plan.value) return;
@@ -135,7 +124,7 @@ async function apply(): Promise<void> {
         <b>{{ SCHEMES.find((one) => one.key === suggestion!.scheme)!.name }}</b> is suggested for those who come into
         this room: {{ suggestion.reason }}
       </p>
-      <div class="scroll" tabindex="0" role="region" aria-label="Schools side by side">
+      <div v-if="!plan" class="scroll" tabindex="0" role="region" aria-label="Schools side by side">
         <table class="ledger schools">
           <thead>
             <tr>
@@ -202,41 +191,25 @@ async function apply(): Promise<void> {
           </tbody>
         </table>
       </div>
-      <section v-if="plan" class="sheet stack tight" aria-live="polite" aria-label="What happens to the bins">
-        <h3>By {{ nameOf(plan.scheme) }}: what happens to the {{ plan.change.bins.length }} bins of this room</h3>
-        <p v-for="group in fates" :key="group.fate">
-          <b>{{ group.bins.length }} {{ group.fate }}</b> <span class="soft">({{ FATES[group.fate] }})</span>
-          <span v-if="group.fate !== 'kept'" class="small">
-            {{
-              group.bins
-                .slice(0, 14)
-                .map((bin) =>
-                  bin.to && bin.to !== bin.name ? `${bin.code} ${bin.name} → ${bin.to}` : `${bin.code} ${bin.name}`,
-                )
-                .join(' · ')
-            }}{{ group.bins.length > 14 ? ' …' : '' }}</span
-          >
-        </p>
-        <p class="small">
-          {{
-            labels
-              ? `${labels} printed ${labels === 1 ? 'label is' : 'labels are'} out of date then and go on the next print run.`
-              : 'No printed label changes.'
-          }}
-          One undo brings all of it back.
-        </p>
-        <div class="row">
-          <button class="press main" type="button" :disabled="busy" @click="apply">Sort the room so</button>
-          <button class="press quiet" type="button" @click="plan = null">Leave it</button>
-        </div>
-      </section>
-      <section v-if="open" class="groups" :aria-label="`Classes by ${open.about.name}`">
+      <SchemePlan
+        v-if="plan"
+        :school="nameOf(plan.scheme)"
+        :bins="plan.change.bins"
+        :busy="busy"
+        @take="apply"
+        @leave="plan = null"
+      />
+      <section v-if="open && !plan" class="groups" :aria-label="`Classes by ${open.about.name}`">
         <span v-for="group in open.groups" :key="group.name" class="tag"
           ><b>{{ group.name }}</b> {{ group.lineIds.length }} {{ group.lineIds.length === 1 ? 'line' : 'lines' }},
           {{ group.bins }} {{ group.bins === 1 ? 'bin' : 'bins' }}</span
         >
       </section>
-      <section v-if="open && (troubles.length || untold.length)" class="stack tight" aria-label="Troubles and ways out">
+      <section
+        v-if="open && !plan && (troubles.length || untold.length)"
+        class="stack tight"
+        aria-label="Troubles and ways out"
+      >
         <p v-if="untold.length" class="small">
           Not known of: {{ untold.join(', ') }}{{ open.untold.length > untold.length ? ' …' : '' }}. Say
           {{ open.about.tell }} at the line, under “its sides”.
