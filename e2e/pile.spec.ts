@@ -241,6 +241,8 @@ test('what came of the pile: lists, calendar, photographs, limits, and what may 
   await page.getByLabel('What would come in').fill('2 shoeboxes wooden blocks');
   await expect(page.getByRole('heading', { name: 'There is one already' })).toBeVisible();
   await page.getByLabel('What would come in').fill('a harp');
+  await expect(page.getByRole('heading', { name: 'How large is it?' })).toBeVisible();
+  await page.getByLabel('What would come in').fill('a harp 90x60x20 cm');
   await expect(page.getByRole('heading', { name: 'It has no home yet' })).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');

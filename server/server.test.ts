@@ -38,10 +38,16 @@ describe('the way of a heap', () => {
     expect(pdf.body.subarray(0, 5).toString()).toBe('%PDF-');
     const csv = (await server.call.get(`/api/sites/${site}/inventory.csv`).expect(200)).text;
     expect(csv).toContain('code,name,family,category,amount,litres,container,room,unit,compartment');
-    expect(csv).toMatch(/N\d+,Wooden blocks[ \d]*,Building,Wooden blocks,3 shoeboxes,[\d.]+,(?:"[^"]+"|[^,]+),Net loft,Low cubes,cube/);
+    expect(csv).toMatch(
+      /N\d+,Wooden blocks[ \d]*,Building,Wooden blocks,3 shoeboxes,[\d.]+,(?:"[^"]+"|[^,]+),Net loft,Low cubes,cube/,
+    );
 
     const file = await server.get(`/sites/${site}/export`);
-    expect(file).toMatchObject({ format: 'stube-site', version: MODEL_VERSION, exportedAt: '2026-03-01T10:00:00.000Z' });
+    expect(file).toMatchObject({
+      format: 'stube-site',
+      version: MODEL_VERSION,
+      exportedAt: '2026-03-01T10:00:00.000Z',
+    });
     const { siteId } = await server.post('/import', file);
     const copy = await server.data(siteId);
     expect(copy.bin.map((bin) => bin.code).sort()).toEqual(data.bin.map((bin) => bin.code).sort());
