@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { lineValues } from '../model/testing/rows.ts';
 import type { Line } from '../model/entities.ts';
 import { goingHalf, halvesOf, onceMore } from './line-changes.ts';
-import { decided, lineOf, withDecision } from './new-line.ts';
+import { decided, lineOf, putOffProblem, withDecision } from './new-line.ts';
 import { isParsedLine, parseLine } from './parse-line.ts';
 
 const NOW = '2026-11-26T10:00:00.000Z';
@@ -61,5 +61,10 @@ test('another decision brings its dates; the same one changes none', () => {
     decision: 'decide later',
     note: 'x',
   });
+  // What is open keeps a day; put off later than that, it is counted, and twice is enough.
+  expect(withDecision(later, { due: null }, NOW)).toEqual({ due: '2026-12-01' });
+  expect(withDecision(later, { due: '2026-12-15' }, NOW)).toEqual({ due: '2026-12-15', putOff: 1 });
+  expect(putOffProblem({ ...later, putOff: 2 }, { due: '2026-12-15' })).toMatch(/has to be decided/);
+  expect(putOffProblem({ ...later, putOff: 2 }, { due: '2026-11-28' })).toBeNull();
   expect(withDecision(line(), { decision: 'decide later' }, NOW)).toMatchObject({ due: '2026-12-26', decidedAt: null });
 });

@@ -73,6 +73,9 @@ export const putOffProblem = (line: Line, patch: Partial<FieldsOf<Line>>): strin
 /** What a change of its decision brings with it. @param now ISO date and time */
 export function withDecision(line: Line, patch: Partial<FieldsOf<Line>>, now: string): Partial<FieldsOf<Line>> {
   if (putsOff(line, patch)) return { ...patch, putOff: line.putOff + 1 };
+  // What is open always has a day on which it comes back.
+  if ((patch.decision ?? line.decision) === 'decide later' && patch.due === null && line.decision === 'decide later')
+    return { ...patch, due: line.due ?? laterDay(now) };
   const { decision } = patch;
   if (!decision || decision === line.decision) return patch;
   const due = 'due' in patch ? (patch.due ?? null) : decision === 'decide later' ? laterDay(now) : null;

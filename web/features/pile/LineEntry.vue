@@ -112,6 +112,16 @@ const taken = computed(() =>
   draft.value && store.site ? litresOfLine(draft.value, traits.value as never, store.site) : null,
 );
 
+/** Several are named and no number is said. */
+const uncounted = computed(
+  () =>
+    isParsedLine(read.value) &&
+    read.value.measure === 'pieces' &&
+    read.value.setPieces === null &&
+    !read.value.tokens.some((token) => token.kind === 'amount') &&
+    /[^s]s$/i.test(read.value.name.split(',')[0]!.trim()),
+);
+
 async function add(): Promise<void> {
   if (!isParsedLine(read.value)) {
     problem.value = read.value.message;
@@ -190,7 +200,8 @@ async function add(): Promise<void> {
         <span v-if="!read.tokens.some((one) => one.kind === 'amount')" class="tag">{{
           formatAmount(read.amount, read.measure)
         }}</span>
-        <span class="soft small">about {{ litres(taken) }}</span>
+        <span class="soft small">{{ taken === null ? 'how large? tell a size' : `about ${litres(taken)}` }}</span>
+        <span v-if="uncounted" class="soft small">one of it is reckoned: how many?</span>
         <span class="guesses" role="radiogroup" aria-label="Category">
           <button
             v-for="(proposal, i) in proposals"
