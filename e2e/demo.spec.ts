@@ -34,6 +34,7 @@ async function walk(page: Page, stube: Stube): Promise<void> {
   const paths = [
     '/',
     `/s/${site}`,
+    `/s/${site}/today`,
     `/s/${site}/stock`,
     `/s/${site}/b/${data.bin[0]!.code}`,
     '/nowhere',

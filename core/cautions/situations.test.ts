@@ -3,10 +3,59 @@ import { describe, expect, test } from 'vitest';
 import { ageInMonths } from './ages.ts';
 import { cautionsOf } from './cautions.ts';
 import { isSmallPart } from './hazards-of.ts';
-import { adult, child, cot, H, preschooler, pupil, scene, SPACE, TODAY, type Scene } from './testing/scene.ts';
+import { adult, child, cot, fixture, H, preschooler, pupil, scene, SPACE, TODAY, type Scene } from './testing/scene.ts';
 import { hazardsInWords, isFoodContainer } from './words.ts';
 
+const trunk = { template: 'trunk' as const };
+const drawer = { ...SPACE, drawer: true, floor: 1000 };
 const MUST: [says: string, hazard: string, about: string, Scene][] = [
+  ['a trunk whose lid falls', 'H7', 'Shelf', { unit: trunk, things: [] }],
+  [
+    'a trunk that latches, for all its support',
+    'H7',
+    'Shelf',
+    { unit: { ...trunk, lidSupport: true, airHoles: true, latch: true }, things: [] },
+  ],
+  [
+    'a child of six who still mouths',
+    'H2',
+    'P1 Beads',
+    { people: [adult, { ...pupil, mouths: true }], things: [{ name: 'Beads', more: H('H2') }] },
+  ],
+  ['a shelf in the way out', 'H12', 'Shelf', { things: [], fixtures: [fixture('exit', 2300, 3200)] }],
+  ['a shelf before the heater', 'H12', 'Shelf', { things: [], fixtures: [fixture('heater', 2000, 3600)] }],
+  ['a shelf on the socket', 'H12', 'Shelf', { things: [], fixtures: [fixture('socket', 2100, 3700)] }],
+  ['a chest that served before', 'H13', 'Shelf', { unit: { reused: true }, things: [] }],
+  ['an old cot as a shelf', 'H13', 'Old cot with boards', { unit: { name: 'Old cot with boards' }, things: [] }],
+  [
+    'a nut butter jar',
+    'H13',
+    'P1 Pegs',
+    { people: [adult, pupil], things: [{ name: 'Pegs', type: { name: 'Peanut butter jar' } }] },
+  ],
+  [
+    'a heavy drawer high up',
+    'H1',
+    'Shelf, shelf 4',
+    {
+      people: [adult, pupil],
+      spaces: [drawer],
+      things: [{ name: 'Tools', litres: 12, more: { density: 900 } }],
+    },
+  ],
+  [
+    'all of it more than the whole bears',
+    'H8',
+    'Shelf',
+    {
+      people: [adult],
+      unit: { maxLoad: 10_000 },
+      things: [
+        { name: 'Clay', litres: 5, more: { density: 1300 } },
+        { name: 'Plaster', at: 'high', litres: 4, more: { density: 1000 } },
+      ],
+    },
+  ],
   ['beads low, a toddler', 'H2', 'P1 Beads', { things: [{ name: 'Beads', more: H('H2') }] }],
   [
     'small pieces by size only',
@@ -239,6 +288,28 @@ const NOT: [says: string, hazard: string, Scene][] = [
       things: [{ name: 'Soft animals', at: 'top' }],
     },
   ],
+  [
+    'a trunk with a slow lid, air holes and no latch',
+    'H7',
+    { unit: { ...trunk, lidSupport: true, airHoles: true }, things: [] },
+  ],
+  ['a shelf well away from the door', 'H12', { things: [], fixtures: [fixture('exit', 4200, 0)] }],
+  [
+    'a shelf that hangs above a socket',
+    'H12',
+    { unit: { raised: 1200 }, things: [], fixtures: [fixture('socket', 2100, 3700)] },
+  ],
+  ['a chest that was looked over', 'H13', { unit: { reused: true, checked: true }, things: [] }],
+  [
+    'a heavy drawer low',
+    'H1',
+    {
+      people: [adult, pupil],
+      spaces: [{ ...drawer, floor: 200 }],
+      things: [{ name: 'Tools', litres: 12, more: { density: 900 } }],
+    },
+  ],
+  ['a child of six who does not mouth', 'H2', { people: [adult, pupil], things: [{ name: 'Beads', more: H('H2') }] }],
   ['a trunk where no child comes', 'H7', { people: [adult], unit: { template: 'trunk' }, things: [] }],
   [
     'just what the shelf bears',

@@ -1,7 +1,7 @@
 /** A room with one piece of furniture, told in a few words: for situations. */
 import { defaultsOf } from '../../model/defaults.ts';
 import { lineValues } from '../../model/testing/rows.ts';
-import type { Category, Compartment, ContainerType, Line, Person, Unit, Zone } from '../../model/entities.ts';
+import type { Category, Compartment, ContainerType, Fixture, Line, Person, Unit, Zone } from '../../model/entities.ts';
 import type { RoomData } from '../../placement/place-problem-of.ts';
 
 export const TODAY = '2026-11-26';
@@ -34,6 +34,7 @@ export interface Scene {
   unit?: Partial<Unit>;
   spaces?: Partial<Compartment>[];
   zones?: Zone[];
+  fixtures?: Fixture[];
 }
 export const UNIT: Unit = {
   ...row,
@@ -105,6 +106,7 @@ export function scene({
     { id: 'top', name: 'on top', floor: 1800, z: 1800 },
   ],
   zones = [],
+  fixtures = [],
 }: Scene): RoomData {
   const categories = things.map(({ name, more }, i): Category => ({
     ...defaultsOf('category'),
@@ -130,6 +132,7 @@ export function scene({
     },
     people,
     zones,
+    fixtures,
     units: [{ ...UNIT, ...unit }],
     compartments: spaces.map((space) => ({ ...SPACE, ...space })),
     bins: things.map(({ name, at = 'low', litres = 3 }, i) => ({
@@ -155,5 +158,15 @@ export function scene({
     types: new Map(types.map((type) => [type.id, type])),
   };
 }
+/** A door, a heater or a socket where the piece of furniture stands. */
+export const fixture = (kind: Fixture['kind'], x: number, y: number): Fixture => ({
+  ...row,
+  id: kind,
+  roomId: 'r',
+  kind,
+  name: '',
+  x,
+  y,
+});
 export const cot: Zone = { ...row, id: 'z', roomId: 'r', name: 'Cot', kind: 'sleeping', x: 2000, y: 3000 };
 export const H = (...hazards: Category['hazards']) => ({ hazards });

@@ -459,4 +459,72 @@ soldering iron | n=soldering,iron h=H4,H15
 waffle iron | n=waffle,iron h=H15
 payslips | n=payslips h=H14
 password list | n=password,list h=H14
+4 shoeboxes of doll clothes | a=4 m=shoebox n=doll,clothes l=18,22 cat=Doll clothes
+150 piece puzzle, complete | a=null n=puzzle sp=150 l=0.8,5 cat=Jigsaw puzzles
+mah-jong, 1 tile missing | n=mah,jong sm=1 c=incomplete
+lacing beads, 30 pieces | a=30 n=lacing,beads l=0.2,2
+set of 8 musical bells | sp=8 n=bells cat=Shakers and bells l=1,6
+half a dozen recorders | a=6 n=recorders l=0.8,4 cat=Recorders and flutes
+2 pairs of binoculars | a=2 n=binoculars l=0.8,4
+pair of mittens | a=1,2 n=mittens l=0.2,2.5 cat=Hats and gloves
+5 balls of string | a=5 n=string l=0.8,5 h=H6 cat=String and cord
+3 tubes of glitter glue | a=3 n=glitter,glue l=0.1,1
+2 reams A4 paper, white | a=2,1000 n=a4,paper l=5.5,8 cat=Copy paper
+10 rolls of toilet paper | a=10 n=toilet,paper l=8,25
+4 packs of balloons | a=4,400 n=balloons h=H2
+box of board books | n=board,books l=4,25 cat=Cloth books
+bag of shells | n=shells l=0.8,6 cat=Stones and shells
+1/4 l beads | a=0.25 m=litre n=beads l=0.2,0.3 h=H2 cat=Beads
+two mugs of nails | a=2 m=mug n=nails h=H4 l=0.5,0.7 cat=Nails and screws
+8 m of lace | n=lace l=0.1,0.6
+1.2 m linen | n=linen l=0.5,3 cat=Fabric
+12" ruler @imperial | n=ruler s=305
+6 trays 35x25 | a=6 n=trays s=350,250 l=2,20
+30x40 cm picture frames, 5 | a=5 n=picture,frames s=400,300 l=2,20
+20 cm dolls, 3 | a=3 n=dolls s=200 l=0.3,6
+posters A2 x 15 | a=15 n=posters s=null l=0.3,6 cat=Maps and charts
+size 6 shoes, 1 pair | a=1,2 n=shoes s=null l=1,8 cat=Shoes
+3-in-1 printer | a=null n=printer l=15,80 cat=Office machines
+felt 1 mm thick 20 sheets | a=20 n=felt l=0.6,5 cat=Felt sheets
+60 W bulbs, 4 | a=4 n=bulbs l=0.8,4 cat=Light bulbs
+12 volt drill | n=drill h=H4
+year 4 workbooks x 28 | a=28 n=workbooks l=6,25 cat=Workbooks
+toy castle, 2 towers broken | n=toy,castle c=broken l=15,120
+mouldy sponge | n=sponge c=broken
+unopened modelling clay 5 | a=5 n=clay c=sealed cat=Modelling clay
+worn slippers - recycle | n=slippers d=recycle c=worn
+keep forever box | n=box
+sell doll's pram | n=pram d=sell cat=Dolls
+pass jeans on to Nora | n=jeans d=pass on
+back to library by 4 Dec: 3 comics | a=3 n=comics d=return u=2026-12-04 cat=Comics and magazines
+pencils for the bin | n=pencils d=bin
+swap shop leaflets | n=leaflets d=null
+return labels 50 | a=50 d=null n=labels
+globe -> chart room | n=globe
+old nursery curtains, decide by Sunday | n=curtains u=2026-11-29
+bills keep until 2029 | n=bills d=keep u=2029-12-31
+charity: raincoats 4 | a=4 n=raincoats d=give away cat=Wet-weather wear
+never throw away: baby album | n=baby,album d=keep
+paint roller | n=paint,roller cat=Rollers and sponges
+pen holder | n=pen,holder cat=Desk trays and stands notcat=Pens and pencils
+book shelf | n=book,shelf cat=Furniture notcat=Picture books
+button jar | n=button,jar h=H2
+paper bag | n=paper,bag notcat=Copy paper
+ball of wool red | n=wool cat=Wool notcat=Balls
+card box | n=card,box
+tin of paint | n=paint h=H5
+label maker tape 3 | a=3 n=tape cat=Labels and label tape
+night light | n=light cat=Lamps
+bike helmet | n=bike,helmet cat=Ride-ons and scooters
+sewing needles 2 packets | n=needles h=H4 cat=Needles and pins
+paracetamol | n=paracetamol h=H5 cat=Medicines
+extension reel | n=reel cat=Extension leads
+curtain cord | n=cord h=H6
+button battery pack | n=battery h=H3
+staple remover | n=staple,remover cat=Staplers and punches
+lighter | n=lighter h=H4
+insurance policy | n=insurance h=H14 cat=Certificates
+nail scissors | n=scissors h=H4
+washing powder | n=powder h=H5 cat=Cleaning agents
+hot glue gun | n=gun h=H4,H15 cat=Glue guns
 `;
