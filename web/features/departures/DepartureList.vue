@@ -68,9 +68,11 @@ const back = (line: Line) => store.tryWrite(() => store.patch('line', line, { ha
       <ul>
         <li v-for="line in departure.lines" :key="line.id" class="row">
           <label class="check grow"
-            ><input type="checkbox" @change="tick(line)" />{{ line.name }}, {{ formatAmount(line.amount, line.measure)
-            }}<span v-if="line.due" class="small soft"> · by {{ formatDay(line.due) }}</span
-            ><span class="small soft"> · {{ store.maps.room.get(line.roomId)?.name }}</span></label
+            ><input type="checkbox" @change="tick(line)" /><span
+              >{{ line.name }}, {{ formatAmount(line.amount, line.measure)
+              }}<span v-if="line.due" class="small soft"> · by {{ formatDay(line.due) }}</span
+              ><span class="small soft"> · {{ store.maps.room.get(line.roomId)?.name }}</span></span
+            ></label
           >
           <input
             v-if="HAS_VALUE.includes(departure.decision)"
