@@ -21,6 +21,8 @@ export interface Demand {
   litres: number;
   /** Grams of all of it. */
   mass: number;
+  /** Every kind of piece there is among its lines, each once: a container has to take all of them. */
+  pieces: { piece: Piece; lies: PackingKind }[];
   /** Largest piece, mm, longest first; null where no piece is known, as of a handful of something. */
   piece: Piece | null;
   /** How most of it lies. */
@@ -68,6 +70,14 @@ export function demandsOf(
     .sort((a, b) => b.litres - a.litres || a.category.name.localeCompare(b.category.name));
 }
 
+/** What has no piece of its own (a handful, a running metre) asks for no room in one piece. */
+function distinctPieces(lines: readonly DemandLine[]): Demand['pieces'] {
+  const found = new Map<string, Demand['pieces'][number]>();
+  for (const { piece, lies, litres, line } of lines)
+    if (piece && litres !== null && line.measure !== 'metre') found.set(`${piece.join()} ${lies}`, { piece, lies });
+  return [...found.values()];
+}
+
 /** What some lines of one category ask for together. */
 export function demandOf(category: Category, own: readonly Line[], site: Pick<Site, 'measures'>): Demand {
   const lines = own.map((line) => demandLine(line, category, site));
@@ -77,6 +87,7 @@ export function demandOf(category: Category, own: readonly Line[], site: Pick<Si
     category,
     litres: lines.reduce((sum, { litres }) => sum + (litres ?? 0), 0),
     mass: lines.reduce((sum, { line, litres }) => sum + (litres ?? 0) * densityOf(line, category), 0),
+    pieces: distinctPieces(lines),
     piece: lines.reduce<Piece | null>((largest, { piece }) => larger(largest, piece), null),
     lies: [...most].reduce((a, b) => (b[1] > a[1] ? b : a), [category.packingKind, -1] as [PackingKind, number])[0],
     said: own.map((line) => formatAmount(line.amount, line.measure)).join(' + '),

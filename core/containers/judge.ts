@@ -109,13 +109,7 @@ export function judge(
   context: ContainContext,
 ): ContainerOption | null {
   const { category, lies } = demand;
-  if (
-    demand.lines.some(
-      (own) =>
-        own.piece && own.litres !== null && own.line.measure !== 'metre' && !pieceFits(own.piece, type, own.lies),
-    )
-  )
-    return null;
+  if (demand.pieces.some(({ piece, lies: how }) => !pieceFits(piece, type, how))) return null;
   const { growth, fillLimit } = context.site;
   const count = countOf(demand, type, context.site);
   if (count === null || count > MAX_BINS) return null;
