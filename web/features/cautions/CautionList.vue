@@ -46,7 +46,11 @@ const wordsOf = (hazard: string): string => (HAZARD_WORDS as Record<string, stri
 </script>
 
 <template>
-  <section v-if="cautions.open.length || cautions.acknowledged.length" class="stack tight" :aria-label="heading ? `Cautions: ${heading}` : 'Cautions'">
+  <section
+    v-if="cautions.open.length || cautions.acknowledged.length"
+    class="stack tight"
+    :aria-label="heading ? `Cautions: ${heading}` : 'Cautions'"
+  >
     <h2>{{ heading ?? 'Be careful' }}</h2>
     <div v-for="caution in shown" :key="caution.key" class="caution" :class="{ warn: caution.severity === 'warn' }">
       <div class="row between top">
