@@ -26,7 +26,6 @@ const DATE = new RegExp(
   String.raw`(?:\b(?:by|until|till?|before|due(?: (?:by|on|back))?|not later than|latest|on|keep for)\s+(?:the\s+)?(?:${WHEN})(?!\w)|\b(?:in|within|for)\s+(?<count>\d{1,2}|an?|one|two|three|four|six)\s+(?<span>day|week|month|year)s?\b|(?<=[,;(–-]\s*|^)(?:next (?:week|month)|tomorrow)\b)`,
   'i',
 );
-/** Days that mean nothing without a `by` or `until` before them are days of a name: `on Monday` of a weekday box. */
 
 const iso = (date: Date): string => date.toISOString().slice(0, 10);
 /** The day, or null where there is none such. */

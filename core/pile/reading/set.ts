@@ -31,7 +31,7 @@ export interface SetSaid {
 
 /** Nouns that name a stuff or many things: a number of pieces behind them counts these. */
 const MASS =
-  /(?:furniture|railway|tracks?|equipment|clothing|crockery|cutlery|fabric|felt|paper|card|food|materials?|stuff|jewellery|wood|timber|clay|wool|yarn|money|pasta|chalk|glitter|bunting|tape|ribbon|lego|people|children|mice|dice|fruit|veg(?:etables)?)$/i;
+  /(?:furniture|railway|tracks?|equipment|clothing|crockery|cutlery|fabric|felt|paper|card|food|materials?|stuff|jewellery|wood|timber|clay|wool|yarn|money|pasta|chalk|glitter|bunting|tape|ribbon|people|children|mice|dice|fruit|veg(?:etables)?)$/i;
 /** Whether pieces told behind it are those of one thing: its head is a single thing, and no comma or `about` stands between. */
 function isOneThing(before: string): boolean {
   const head = before.trimEnd();

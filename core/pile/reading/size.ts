@@ -76,7 +76,7 @@ export function readSize(text: string, system: LengthSystem, kind: Kind | undefi
     // `8" x 10`, `60x80 cm x 4`: a number without a unit behind one with it says how many.
     const counted = unitA && !unitB && !c;
     const thirdCounts = c !== undefined && !unitC && unitB !== undefined;
-    if (!counted && !(thirdCounts && !unitA && /^\d+$/.test(a!) && false)) {
+    if (!counted) {
       const numbers = thirdCounts ? [a!, b!] : [a!, b!, c].filter((n): n is string => n !== undefined);
       const unit = (thirdCounts ? unitB : (unitC ?? unitB)) ?? null;
       const meant = unit ? unitName(unit) : unitMeant(numbers.map(numberOf), system, kind);
