@@ -2,7 +2,7 @@
  * The usual cautions over a room's data (hazards H1 to H15 of the domain reference). Stube warns and explains; it never
  * certifies. Each caution names the facts that raised it and what usually helps.
  */
-import { comesInto, isYoung, placeProblemOf, usersOf, type RoomData } from '../placement/place-problem-of.ts';
+import { comesInto, isYoung, placePeople, usersOf, type RoomData } from '../placement/place-problem-of.ts';
 import { ageInMonths } from './ages.ts';
 import type { Caution, Child } from './caution.ts';
 import { fixtureCautions, reuseCautions } from './fixtures.ts';
@@ -19,7 +19,7 @@ import {
 
 /** A child who should use what must be out of its reach: for the person to resolve. */
 function contradictions(data: RoomData, all: readonly Stored[]): Caution[] {
-  const { people } = placeProblemOf(data);
+  const people = placePeople(data);
   const young = isYoung(comesInto(data.room, data.people), data.today);
   const nameOf = (id: string) => data.people.find((person) => person.id === id)?.name ?? id;
   return all.flatMap(({ category, hazards }): Caution[] => {

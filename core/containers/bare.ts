@@ -1,9 +1,9 @@
 /** Things without a container: how large a row of binders, a stack of games or a globe is as it stands (practice F5). */
 import type { Compartment } from '../model/entities.ts';
-import { FRONT_CLEARANCE } from '../placement/problem.ts';
+import { clearHeight } from '../placement/problem.ts';
 import type { Stands } from '../starter/kind.ts';
 import type { Demand, DemandLine } from './demand.ts';
-import type { Piece } from './piece.ts';
+import { piecesOf, type Piece } from './piece.ts';
 
 export interface BareBin {
   /** Outside, mm. */
@@ -87,15 +87,14 @@ function together(
   return Array.from({ length: Math.min(MAX_SINGLES, pieces) }, () => one);
 }
 
-const clear = ({ height, access }: Shelves[number]): number => height - (access === 'front' ? FRONT_CLEARANCE : 0);
 /** How long a row of things so deep and high may be: as the widest shelf that takes one. */
 const widest = (shelves: Shelves, depth: number, height: number): number => {
-  const own = shelves.filter((shelf) => shelf.depth >= depth && clear(shelf) >= height).map((shelf) => shelf.width);
+  const own = shelves.filter((shelf) => shelf.depth >= depth && clearHeight(shelf) >= height).map((shelf) => shelf.width);
   return own.length ? Math.min(ROW_WIDTH, Math.max(...own)) : ROW_WIDTH;
 };
 /** How high a stack of things so wide and deep may be. */
 const tallest = (shelves: Shelves, width: number, depth: number): number => {
-  const own = shelves.filter((shelf) => shelf.width >= width && shelf.depth >= depth).map(clear);
+  const own = shelves.filter((shelf) => shelf.width >= width && shelf.depth >= depth).map(clearHeight);
   return own.length ? Math.min(STACK_HEIGHT, Math.max(...own)) : STACK_HEIGHT;
 };
 
@@ -109,7 +108,7 @@ export function bareBins(demand: Demand, shelves: Shelves = []): BareBin[] {
     if (litres === null) return [];
     const pieces =
       line.measure === 'pieces'
-        ? Math.max(1, Math.ceil(line.amount * (line.setPieces && !demandLine.kind?.isSet ? line.setPieces : 1)))
+        ? Math.max(1, Math.ceil(piecesOf(line, demandLine.kind)))
         : 1;
     const sizes =
       line.measure === 'pieces' && piece

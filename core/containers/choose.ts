@@ -3,6 +3,7 @@ import { bareBins, usuallyStands, type BareBin } from './bare.ts';
 import type { Demand } from './demand.ts';
 import { groupedBy } from '../model/grouped-by.ts';
 import type { Bin } from '../model/entities.ts';
+import { conditionRank } from '../pile/condition-rank.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
 import {
   judge,
@@ -28,13 +29,15 @@ export interface ContainChoice {
   byHand: boolean;
   /** What stands by itself, where that is chosen: a bin each. */
   bare: BareBin[];
-  /** The same where it is not chosen: what could be. */
-  couldBeBare: BareBin[];
   /** Litres more than the limit that is set for it allows, and in words what has to go; null where it fits. */
   over: { litres: number; words: string } | null;
   /** Why there is no option. */
   problem: string | null;
 }
+
+/** Whether it can be kept without a container at all. */
+export const couldStand = (demand: Demand, context: ContainContext): boolean =>
+  bareOption(demand, bareBins(demand, context.compartments), context) !== null;
 
 /** Nothing that stands in a room is larger, mm: beyond that an amount is a slip. */
 const MAX_SIDE = 4000;
@@ -88,14 +91,13 @@ function overLimit(demand: Demand, context: ContainContext): ContainChoice['over
   return { litres: all, words: words.join(', ') };
 }
 
-const WORST: Partial<Record<string, number>> = { broken: 0, 'dried out': 0, incomplete: 1, worn: 2 };
 /** Broken and worn ones first, then what is there twice, then the most of a kind. */
 function worstFirst(demand: Demand) {
   const names = new Map<string, number>();
   for (const { line } of demand.lines)
     names.set(line.name.toLowerCase(), (names.get(line.name.toLowerCase()) ?? 0) + 1);
   const rank = ({ line }: Demand['lines'][number]) =>
-    (WORST[line.condition ?? ''] ?? 4) - ((names.get(line.name.toLowerCase()) ?? 1) > 1 ? 1 : 0);
+    conditionRank(line.condition) - ((names.get(line.name.toLowerCase()) ?? 1) > 1 ? 0.5 : 0);
   return [...demand.lines].sort((a, b) => rank(a) - rank(b) || (b.litres ?? 0) - (a.litres ?? 0));
 }
 
@@ -119,7 +121,7 @@ export function chooseContainers(demands: readonly Demand[], context: ContainCon
 
 function chooseFor(demand: Demand, context: ContainContext, free: ReadonlyMap<string, number>): ContainChoice {
   const { category } = demand;
-  const none = { demand, options: [], chosen: null, byHand: false, bare: [], couldBeBare: [], over: null };
+  const none = { demand, options: [], chosen: null, byHand: false, bare: [], over: null };
   if (demand.litres <= 0)
     return {
       ...none,
@@ -130,16 +132,16 @@ function chooseFor(demand: Demand, context: ContainContext, free: ReadonlyMap<st
     .map((type) => judge(demand, type, free.get(type.id) ?? 0, context))
     .filter((option): option is ContainerOption => option !== null)
     .sort((a, b) => a.score - b.score || a.type.name.localeCompare(b.type.name));
-  const couldBeBare = bareBins(demand, context.compartments);
-  const bare = bareOption(demand, couldBeBare, context);
   // Bins of a class that a school has just made came from elsewhere: what it needs is reckoned anew.
   const standing = category.scheme === null ? context.standing?.get(category.id) : undefined;
   const wanted = category.containerTypeId;
   const hand = wanted ? options.find((option) => option.type.id === wanted) : undefined;
-  const stands =
-    bare !== null &&
-    (category.standsAlone ??
-      (!hand && (options.length === 0 || (standing ? standing.containerTypeId === null : usuallyStands(demand)))));
+  const wantsNone =
+    category.standsAlone ??
+    (!hand && (options.length === 0 || (standing ? standing.containerTypeId === null : usuallyStands(demand))));
+  const bins = wantsNone ? bareBins(demand, context.compartments) : [];
+  const bare = bareOption(demand, bins, context);
+  const stands = bare !== null;
   const chosen = stands ? bare : (hand ?? asItStands(options, standing, demand, context) ?? options[0] ?? null);
   const limited = over && chosen && !stands && category.limit ? withinLimit(chosen, category.limit, demand) : chosen;
   const problem = limited
@@ -150,8 +152,7 @@ function chooseFor(demand: Demand, context: ContainContext, free: ReadonlyMap<st
     options,
     chosen: limited,
     byHand: stands ? category.standsAlone === true : !!hand,
-    bare: stands ? couldBeBare : [],
-    couldBeBare,
+    bare: stands ? bins : [],
     over,
     problem,
   };

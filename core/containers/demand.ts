@@ -1,5 +1,6 @@
 /** What a room's kept lines ask for, category by category. */
 import type { Category, Line, PackingKind, Site } from '../model/entities.ts';
+import { groupedBy } from '../model/grouped-by.ts';
 import type { Kind } from '../starter/library.ts';
 import { formatAmount } from '../pile/measures.ts';
 import { bulkLitres } from './litres.ts';
@@ -58,13 +59,9 @@ export function demandsOf(
   categories: ReadonlyMap<string, Category>,
   site: Pick<Site, 'measures'>,
 ): Demand[] {
-  const byCategory = new Map<string, Line[]>();
-  for (const line of lines) {
-    if (line.decision !== 'keep' || !line.categoryId || !categories.has(line.categoryId)) continue;
-    const own = byCategory.get(line.categoryId);
-    if (own) own.push(line);
-    else byCategory.set(line.categoryId, [line]);
-  }
+  const byCategory = groupedBy(lines, (line) =>
+    line.decision === 'keep' && line.categoryId && categories.has(line.categoryId) ? line.categoryId : null,
+  );
   return [...byCategory]
     .map(([id, own]) => demandOf(categories.get(id)!, own, site))
     .sort((a, b) => b.litres - a.litres || a.category.name.localeCompare(b.category.name));

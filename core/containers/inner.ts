@@ -1,5 +1,6 @@
 /** The second level inside a bin: bags, pouches, compartments (practice G3). */
 import type { Family } from '../model/entities.ts';
+import { groupedBy } from '../model/grouped-by.ts';
 import { roughPieces } from '../grouping/granularity.ts';
 import type { Demand } from './demand.ts';
 
@@ -20,10 +21,7 @@ export function innerParts(
   families: ReadonlyMap<string, Pick<Family, 'granularity'>>,
 ): Map<string, number> {
   const parts = new Map<string, number>();
-  const byFamily = new Map<string, Demand[]>();
-  for (const demand of demands)
-    byFamily.set(demand.category.familyId, [...(byFamily.get(demand.category.familyId) ?? []), demand]);
-  for (const [id, own] of byFamily) {
+  for (const [id, own] of groupedBy(demands, (demand) => demand.category.familyId)) {
     const wanted = families.get(id)?.granularity ?? null;
     const all = own.reduce((sum, demand) => sum + differing(demand), 0);
     for (const demand of own) {

@@ -1,6 +1,6 @@
 /** What speaks for and against one kind of container for what a category asks for (practices C1 to C8). */
 import type { Compartment, ContainerType, Site } from '../model/entities.ts';
-import { FRONT_CLEARANCE, HEAVY_MASS } from '../placement/problem.ts';
+import { clearHeight, HEAVY_MASS } from '../placement/problem.ts';
 import type { Demand } from './demand.ts';
 import { pieceFits } from './fits-piece.ts';
 import { binsNeeded, insideLitres, usableLitres } from './litres.ts';
@@ -74,7 +74,7 @@ export function fitsCompartment(
   return (
     type.outWidth <= space.width &&
     type.outDepth <= space.depth &&
-    type.outHeight <= space.height - (space.access === 'front' ? FRONT_CLEARANCE : 0)
+    type.outHeight <= clearHeight(space)
   );
 }
 

@@ -1,7 +1,7 @@
 /** From amounts to litres, and from a container's measures to what it takes (design, 4.1). */
 import type { Category, ContainerShape, PackingKind, Line } from '../model/entities.ts';
 import { litresOf } from '../pile/measures.ts';
-import { densityOf, kindOfLine, liesOf, pieceOf, type OfKind } from './piece.ts';
+import { densityOf, kindOfLine, liesOf, pieceOf, piecesOf, type OfKind } from './piece.ts';
 
 /** Bulk per volume of the pieces' boxes, by how they lie: with air between them, or interlocked, or one inside the other. */
 export const PACKING_FACTOR: Record<PackingKind, number> = {
@@ -55,7 +55,7 @@ export function bulkLitres(
   const each = litresOf(line.measure, own);
   if (each !== undefined) return line.amount * each;
   if (line.litresEach) return line.amount * line.litresEach * CONTENT_FACTOR;
-  const pieces = line.amount * (line.setPieces && kind && !kind.isSet ? line.setPieces : 1);
+  const pieces = piecesOf(line, kind);
   if (kind?.litresPerMetre && line.length && line.width === null)
     return (pieces * line.length * kind.litresPerMetre) / 1000;
   const piece = pieceOf(line, category);

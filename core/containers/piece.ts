@@ -13,6 +13,10 @@ export const kindOfLine = (
   category: Pick<Category, 'starter'> | undefined,
 ): Kind | undefined => kindOf(line.kind) ?? kindOf(category?.starter);
 
+/** Pieces that take room: those of a set each for itself, unless its kind is a set in a box of its own or nobody knows. */
+export const piecesOf = (line: Pick<Line, 'amount' | 'setPieces'>, kind: Kind | undefined): number =>
+  line.amount * (line.setPieces && kind && !kind.isSet ? line.setPieces : 1);
+
 /** Sides from which on a face is one, not an edge: a hoop is as wide as it is long. */
 const FACE = 0.5;
 /** Thickness of a puzzle without its box, mm. */

@@ -3,6 +3,7 @@ import { contentsOf } from '../containers/contents.ts';
 import { litresOfLine } from '../containers/demand.ts';
 import { insideLitres } from '../containers/litres.ts';
 import { shapeOf } from '../containers/shape.ts';
+import { conditionRank } from '../pile/condition-rank.ts';
 import { formatAmount } from '../pile/measures.ts';
 import { limitsOf, type LimitUse } from '../pile/limits.ts';
 import { lineOf } from '../pile/new-line.ts';
@@ -34,8 +35,6 @@ export interface ComeIn {
   verdict: 'there is one' | 'it has a home' | 'something must go' | 'it has no home' | 'how large is it';
   reason: string;
 }
-
-const WEIGHT: Partial<Record<string, number>> = { broken: 0, 'dried out': 0, incomplete: 1, worn: 2 };
 
 /** Null when the text names nothing. */
 export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
@@ -91,9 +90,7 @@ export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
   const limit = limitsOf(limits).find((use) => use.over > 0 && use.lines.includes(coming)) ?? null;
   const leave = (limit ? limit.lines.filter((line) => line !== coming) : owned.map(({ line }) => line))
     .map((line) => ({ line, litres: litresOfLine(line, categories.get(line.categoryId ?? ''), site) ?? 0 }))
-    .sort(
-      (a, b) => (WEIGHT[a.line.condition ?? ''] ?? 3) - (WEIGHT[b.line.condition ?? ''] ?? 3) || b.litres - a.litres,
-    );
+    .sort((a, b) => conditionRank(a.line.condition) - conditionRank(b.line.condition) || b.litres - a.litres);
   const same = owned.find((one) => one.same);
   if (same)
     return answer(

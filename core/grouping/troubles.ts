@@ -1,4 +1,5 @@
 /** Orphans, giants and doubles by their names, each with its way out (practice G4). */
+import { groupedBy } from '../model/grouped-by.ts';
 import type { Line, Room } from '../model/entities.ts';
 import { phraseWords } from '../matching/phrase.ts';
 import { GIANT_BINS, ORPHAN_PIECES, type SchemeResult } from './schemes.ts';
@@ -53,14 +54,7 @@ export function troublesOf(
 
 function doublesOf(lines: readonly Line[], rooms: readonly Room[], roomId: string): Trouble[] {
   const names = new Map(rooms.map((room) => [room.id, room.name]));
-  const byThing = new Map<string, Line[]>();
-  for (const line of lines) {
-    if (line.decision !== 'keep') continue;
-    const thing = sameThing(line.name);
-    const own = byThing.get(thing);
-    if (own) own.push(line);
-    else byThing.set(thing, [line]);
-  }
+  const byThing = groupedBy(lines, (line) => (line.decision === 'keep' ? sameThing(line.name) : null));
   return [...byThing.values()].flatMap((same): Trouble[] => {
     const here = same.find((line) => line.roomId === roomId);
     if (same.length < 2 || !here) return [];

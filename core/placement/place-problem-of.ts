@@ -107,17 +107,17 @@ export const zoneFor = (kind: Zone['kind'], zones: readonly Zone[]): Zone | unde
 export const binMass = (contents: Pick<Contents, 'mass'> | undefined, shape: Pick<ContainerType, 'mass'>): number =>
   Math.max(1, Math.round(shape.mass + (contents?.mass ?? 0)));
 
+/** Who works in a room, as the problem knows them; where no adult is known, one of usual stature does. */
+export function placePeople(data: Pick<RoomData, 'room' | 'people'>): PlacePerson[] {
+  const known = comesInto(data.room, data.people).map(({ id, kind, stature }): PlacePerson => ({ id, kind, stature }));
+  return known.some((person) => person.kind === 'adult') ? known : [...known, DEFAULT_ADULT];
+}
+
 /** The whole room as a problem; `childReach` and format are as in the open format. */
 export function placeProblemOf(data: RoomData): PlaceProblem {
   const { site, room, units, zones } = data;
-  const present = comesInto(room, data.people);
-  const young = isYoung(present, data.today);
-  const known = present.map((person): PlacePerson => ({
-    id: person.id,
-    kind: person.kind,
-    stature: person.stature,
-  }));
-  const people = known.some((person) => person.kind === 'adult') ? known : [...known, DEFAULT_ADULT];
+  const young = isYoung(comesInto(room, data.people), data.today);
+  const people = placePeople(data);
   const shortestAdult = people
     .filter((person) => person.kind === 'adult')
     .reduce((a, b) => (b.stature < a.stature ? b : a));

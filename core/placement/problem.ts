@@ -68,5 +68,8 @@ export const GROUP_SPLIT = 60;
 export const UNPLACED = 3600;
 /** Room for the hand above a bin that is reached from the front, mm. */
 export const FRONT_CLEARANCE = 20;
+/** Height that what stands in a compartment may have, mm: room for the hand taken off where it is reached from the front. */
+export const clearHeight = (at: { height: number; access: PlaceCompartment['access'] }): number =>
+  at.height - (at.access === 'front' ? FRONT_CLEARANCE : 0);
 /** A bin above this mass (g) must not be lifted from above the shoulder. */
 export const HEAVY_MASS = 9000;

@@ -1,6 +1,6 @@
 /** Which rules keep a bin out of a compartment. Limits are compared in whole numbers: hundredths of a millimetre. */
 import { BANDS, gripHundredths } from './effort.ts';
-import { FRONT_CLEARANCE, HEAVY_MASS, type PlaceBin, type PlaceCompartment, type PlacePerson } from './problem.ts';
+import { clearHeight, HEAVY_MASS, type PlaceBin, type PlaceCompartment, type PlacePerson } from './problem.ts';
 
 export type RuleId =
   | 'depth'
@@ -35,7 +35,7 @@ export function brokenRules(
 ): BrokenRule[] {
   const broken: BrokenRule[] = [];
   if (bin.depth > at.depth) broken.push({ rule: 'depth', by: bin.depth - at.depth });
-  const clear = at.access === 'top' ? at.height : at.height - FRONT_CLEARANCE;
+  const clear = clearHeight(at);
   if (bin.height > clear) broken.push({ rule: 'height', by: bin.height - clear });
   if (bin.width > usableWidth(at.width, growth))
     broken.push({ rule: 'width', by: bin.width - usableWidth(at.width, growth) });

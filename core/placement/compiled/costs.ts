@@ -13,7 +13,7 @@ import {
   gripHundredths,
 } from '../effort.ts';
 import {
-  FRONT_CLEARANCE,
+  clearHeight,
   HEAVY_MASS,
   type PlaceBin,
   type PlaceCompartment,
@@ -76,7 +76,7 @@ export class PlaceCosts {
     this.widthCapacity = Int32Array.from(compartments, (c) => usableWidth(c.width, growth));
     this.roomDepth = Int32Array.from(compartments, (c) => c.depth);
     this.loadCapacity = Float64Array.from(compartments, (c) => c.maxLoad);
-    this.clear = Int32Array.from(compartments, (c) => (c.access === 'top' ? c.height : c.height - FRONT_CLEARANCE));
+    this.clear = Int32Array.from(compartments, clearHeight);
     this.opening = Float64Array.from(
       compartments,
       (c) => 2 * ((c.door ? DOOR_SECONDS : 0) + (c.drawer ? DRAWER_SECONDS : 0)),

@@ -3,7 +3,14 @@
 import { computed, ref } from 'vue';
 import { PackageCheck, Puzzle } from '@lucide/vue';
 import { innerParts } from '@stube/core/containers/inner';
-import { chooseContainers, standingOf, type ContainChoice, type ContainerOption } from '@stube/core/containers/choose';
+import {
+  chooseContainers,
+  couldStand,
+  standingOf,
+  type ContainChoice,
+  type ContainContext,
+  type ContainerOption,
+} from '@stube/core/containers/choose';
 import { nextStep } from '@stube/core/makeover/progress';
 import { countTypes } from '@stube/core/containers/shopping';
 import { HUES } from '@stube/core/labels/hues';
@@ -23,16 +30,26 @@ const busy = ref(false);
 const fitting = ref(false);
 const MAX_OPTIONS = 8;
 const elsewhere = computed(() => countTypes(store.data.bin.filter((bin) => bin.roomId !== id.value)));
-const choices = computed<ContainChoice[]>(() =>
+const context = computed<ContainContext | null>(() =>
   store.site
-    ? chooseContainers(demands.value, {
+    ? {
         site: store.site,
         types: store.data.containerType,
         compartments: compartments.value,
         taken: elsewhere.value,
         standing: standingOf(bins.value),
-      })
-    : [],
+      }
+    : null,
+);
+const choices = computed<ContainChoice[]>(() => (context.value ? chooseContainers(demands.value, context.value) : []));
+/** Categories that could be kept without a container. */
+const standable = computed(
+  () =>
+    new Set(
+      demands.value
+        .filter((demand) => context.value && couldStand(demand, context.value))
+        .map(({ category }) => category.id),
+    ),
 );
 const countOf = (choice: ContainChoice) => counts.value[choice.demand.category.id] ?? choice.chosen?.count ?? 0;
 const fullOf = (choice: ContainChoice) =>
@@ -168,7 +185,10 @@ async function take(): Promise<void> {
                 >
                   {{ say(option) }}
                 </option>
-                <option v-if="choice.couldBeBare.length && (choice.byHand || !choice.bare.length)" :value="BARE">
+                <option
+                  v-if="standable.has(choice.demand.category.id) && (choice.byHand || !choice.bare.length)"
+                  :value="BARE"
+                >
                   without a container
                 </option>
               </select>
