@@ -43,7 +43,11 @@ const instant = Joi.string()
       ? helpers.message({ custom: 'must be a point in time like 2027-03-31T09:30:00Z' })
       : new Date(time).toISOString();
   });
-const limit = Joi.object({ containerTypeId: rowId.required(), count: mm(1, 200).required() }).allow(null);
+const limit = Joi.object({
+  containerTypeId: rowId.required(),
+  count: mm(1, 200).required(),
+  perYear: Joi.boolean(),
+}).allow(null);
 
 /** The longest name of a line; a label, a list and an act are named after it. */
 export const MAX_NAME = 120;

@@ -1,28 +1,51 @@
-/** What a change would warn of, before it is made: a toddler added, a shelf anchored no more. */
-import type { SiteData } from '../model/entities.ts';
-import { comesInto, roomDataOf } from '../placement/place-problem-of.ts';
+/** What a change would warn of, before it is made: a toddler added, a shelf raised or anchored no more, a cot put up. */
+import { reshape, sameShape } from '../measuring/reshape.ts';
+import { shapeProblems } from '../measuring/template.ts';
+import type { Compartment, SiteData, TableName, Unit } from '../model/entities.ts';
+import { roomDataOf } from '../placement/place-problem-of.ts';
 import { byAcknowledgement } from './acknowledged.ts';
 import type { Caution } from './caution.ts';
 import { cautionsOf } from './cautions.ts';
 
+export interface RoomPreview {
+  room: string;
+  cautions: Caution[];
+}
+
 /**
- * Cautions that come with a person who is new or changed, room by room.
- * @param person as it would be; one that is not there yet comes into the rooms into which everybody comes
+ * Cautions that come with a row that is new or changed, room by room; those that are there already are not among them.
+ * @param row as it would be; where it will stand, and what is in it, is as now
  * @param today ISO date
+ * @example cautionsWith(data, 'unit', { ...shelf, anchored: false }, '2026-11-26')
  */
-export function cautionsWith(
+export function cautionsWith<T extends TableName>(
   data: SiteData,
-  person: SiteData['person'][number],
+  table: T,
+  row: SiteData[T][number],
   today: string,
-): { room: string; cautions: Caution[] }[] {
-  const people = [...data.person.filter((known) => known.id !== person.id), person];
+): RoomPreview[] {
+  const then = {
+    ...data,
+    ...(table === 'unit' ? { compartment: compartmentsWith(data, row as Unit) } : {}),
+    [table]: [...data[table].filter((known) => known.id !== row.id), row],
+  } as SiteData;
   return data.room.flatMap((room) => {
-    const now = roomDataOf(data, room.id);
-    const then = roomDataOf({ ...data, person: people }, room.id);
-    if (!now || !then || !comesInto(room, people).includes(person)) return [];
-    const before = new Set(cautionsOf(now, today).map((caution) => caution.key));
-    const { open } = byAcknowledgement(cautionsOf(then, today), data.acknowledgement);
-    const cautions = open.filter((caution) => !before.has(caution.key));
+    const before = new Set(openCautions(data, room.id, today).map((caution) => caution.key));
+    const cautions = openCautions(then, room.id, today).filter((caution) => !before.has(caution.key));
     return cautions.length ? [{ room: room.name, cautions }] : [];
   });
+}
+
+/** Shelves rise with their unit; what would vanish, or cannot be built, is as it was. */
+function compartmentsWith(data: SiteData, unit: Unit): Compartment[] {
+  const now = data.unit.find((known) => known.id === unit.id);
+  if (!now || sameShape(now, unit) || shapeProblems(unit).length) return data.compartment;
+  const own = data.compartment.filter((space) => space.unitId === unit.id);
+  const then = new Map(reshape(unit, own).spaces.map(({ space, same }) => [same?.id, space]));
+  return data.compartment.map((space) => ({ ...space, ...then.get(space.id) }));
+}
+
+function openCautions(data: SiteData, roomId: string, today: string): Caution[] {
+  const room = roomDataOf(data, roomId);
+  return room ? byAcknowledgement(cautionsOf(room, today), data.acknowledgement).open : [];
 }

@@ -1,7 +1,8 @@
 /** The bins that a choice makes of what a category asks for: which lines are in which, and how they are called. */
 import type { Bin } from '../model/entities.ts';
 import { bareBins, type Shelves } from './bare.ts';
-import type { Demand } from './demand.ts';
+import { partsOf, sharedOut } from './by-year.ts';
+import type { Demand, DemandLine } from './demand.ts';
 
 export type BinWanted = Pick<
   Bin,
@@ -17,12 +18,12 @@ const titled = (name: string): string => `${name.charAt(0).toUpperCase()}${name.
  * is more than one takes goes on in the next.
  * @returns ids by container; all empty where there is nothing to tell apart
  */
-function shared(demand: Demand, count: number): string[][] {
+function shared(lines: readonly DemandLine[], all: number, count: number): string[][] {
   const ids = Array.from({ length: count }, (): string[] => []);
-  if (count < 2 || demand.lines.length < 2) return ids;
-  const each = demand.litres / count;
+  if (count < 2 || lines.length < 2) return ids;
+  const each = all / count;
   let [at, left] = [0, each];
-  for (const { line, litres } of demand.lines) {
+  for (const { line, litres } of lines) {
     let rest = litres ?? 0;
     // What fits better into the next one begins there.
     if (rest > left && left < each * 0.25 && at < count - 1) [at, left] = [at + 1, each];
@@ -64,14 +65,21 @@ export function binsFor(
       return { ...bin, containerTypeId: null, litres, name };
     });
   }
-  const lineIds = shared(demand, count);
-  return lineIds.map((ids, i): BinWanted => ({
-    containerTypeId,
-    outWidth: null,
-    outDepth: null,
-    outHeight: null,
-    lineIds: ids,
-    litres: demand.litres / category.bulkCorrection / count,
-    name: count > 1 ? `${category.name} ${i + 1}` : category.name,
-  }));
+  const parts = partsOf(demand);
+  const counts = sharedOut(parts, count);
+  const own = counts && category.limit?.perYear ? parts : [{ year: null, lines: demand.lines, litres: demand.litres }];
+  return own.flatMap(({ year, lines, litres }, part) => {
+    const each = year === null ? count : counts![part]!;
+    const called = year === null ? category.name : `${category.name.slice(0, MAX_NAME - 12)} ${year}`;
+    const ids = year !== null && each === 1 ? [lines.map(({ line }) => line.id)] : shared(lines, litres, each);
+    return ids.map((lineIds, i): BinWanted => ({
+      containerTypeId,
+      outWidth: null,
+      outDepth: null,
+      outHeight: null,
+      lineIds,
+      litres: litres / category.bulkCorrection / each,
+      name: each > 1 ? `${called} ${i + 1}` : called,
+    }));
+  });
 }

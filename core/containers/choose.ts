@@ -1,8 +1,9 @@
 /** Which container a category should live in, or whether it stands without one, and why (practices C1 to C8, F5). */
 import { bareBins, usuallyStands, type BareBin } from './bare.ts';
-import type { Demand } from './demand.ts';
+import { partsOf } from './by-year.ts';
+import type { Demand, DemandLine } from './demand.ts';
 import { groupedBy } from '../model/grouped-by.ts';
-import type { Bin } from '../model/entities.ts';
+import type { Bin, Limit } from '../model/entities.ts';
 import { conditionRank } from '../pile/condition-rank.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
 import {
@@ -15,7 +16,7 @@ import {
   type Standing,
 } from './judge.ts';
 import { bareShape } from './shape.ts';
-import { usableLitres } from './litres.ts';
+import { binsNeeded, usableLitres } from './litres.ts';
 
 export type { ContainContext, ContainerOption, Standing } from './judge.ts';
 export { fitsCompartment, MAX_BINS } from './judge.ts';
@@ -76,29 +77,30 @@ function overLimit(demand: Demand, context: ContainContext): ContainChoice['over
   const type = limit && context.types.find((known) => known.id === limit.containerTypeId);
   if (!limit || !type) return null;
   const room = limit.count * usableLitres(type, context.site.fillLimit);
-  let over = demand.litres - room;
-  if (over <= 1e-6) return null;
-  const all = over;
+  let all = 0;
   const words: string[] = [];
-  for (const { line, litres: each } of worstFirst(demand)) {
-    if (over <= 1e-6 || !each) continue;
-    const share = Math.min(1, over / each);
-    if (share >= 1 || line.measure !== 'pieces' || line.amount <= 1)
-      words.push(share >= 1 ? `all of ${line.name}` : line.name);
-    else words.push(`${Math.ceil(share * line.amount - 1e-9)} of the ${line.amount} ${line.name}`);
-    over -= each * share;
+  for (const part of partsOf(demand)) {
+    let over = part.litres - room;
+    all += Math.max(0, over);
+    for (const { line, litres: each } of worstFirst(part.lines)) {
+      if (over <= 1e-6 || !each) continue;
+      const share = Math.min(1, over / each);
+      if (share >= 1 || line.measure !== 'pieces' || line.amount <= 1)
+        words.push(share >= 1 ? `all of ${line.name}` : line.name);
+      else words.push(`${Math.ceil(share * line.amount - 1e-9)} of the ${line.amount} ${line.name}`);
+      over -= each * share;
+    }
   }
-  return { litres: all, words: words.join(', ') };
+  return all > 1e-6 ? { litres: all, words: words.join(', ') } : null;
 }
 
 /** Broken and worn ones first, then what is there twice, then the most of a kind. */
-function worstFirst(demand: Demand) {
+function worstFirst(lines: readonly DemandLine[]): DemandLine[] {
   const names = new Map<string, number>();
-  for (const { line } of demand.lines)
-    names.set(line.name.toLowerCase(), (names.get(line.name.toLowerCase()) ?? 0) + 1);
-  const rank = ({ line }: Demand['lines'][number]) =>
+  for (const { line } of lines) names.set(line.name.toLowerCase(), (names.get(line.name.toLowerCase()) ?? 0) + 1);
+  const rank = ({ line }: DemandLine) =>
     conditionRank(line.condition) - ((names.get(line.name.toLowerCase()) ?? 1) > 1 ? 0.5 : 0);
-  return [...demand.lines].sort((a, b) => rank(a) - rank(b) || (b.litres ?? 0) - (a.litres ?? 0));
+  return [...lines].sort((a, b) => rank(a) - rank(b) || (b.litres ?? 0) - (a.litres ?? 0));
 }
 
 /**
@@ -143,7 +145,8 @@ function chooseFor(demand: Demand, context: ContainContext, free: ReadonlyMap<st
   const bare = bareOption(demand, bins, context);
   const stands = bare !== null;
   const chosen = stands ? bare : (hand ?? asItStands(options, standing, demand, context) ?? options[0] ?? null);
-  const limited = over && chosen && !stands && category.limit ? withinLimit(chosen, category.limit, demand) : chosen;
+  const yearly = chosen && !stands && category.limit?.perYear ? oneAYear(chosen, demand, context) : chosen;
+  const limited = over && yearly && !stands && category.limit ? withinLimit(yearly, category.limit, demand) : yearly;
   const problem = limited
     ? null
     : `No container is long enough for a piece of ${demand.piece?.map(Math.round).join(' × ')} mm: add one to the stock.`;
@@ -194,13 +197,30 @@ export function standingOf(bins: readonly Pick<Bin, 'categoryId' | 'containerTyp
   return found;
 }
 
-function withinLimit(
-  option: ContainerOption,
-  limit: { count: number; containerTypeId: string },
-  demand: Demand,
-): ContainerOption {
-  if (option.type.id !== limit.containerTypeId || option.count <= limit.count) return option;
-  const count = limit.count;
+/** As many as each year needs for itself. */
+function oneAYear(option: ContainerOption, demand: Demand, context: ContainContext): ContainerOption {
+  const { growth, fillLimit } = context.site;
+  const shape = option.type;
+  const parts = partsOf(demand);
+  const needed = parts.map((part) => binsNeeded(part.litres, growth, usableLitres(shape, fillLimit)));
+  const count = Math.max(option.count, sum(needed));
+  if (count > MAX_BINS) return option;
+  const owned = option.fromStock;
+  const fromStock = Math.min(count, owned);
+  return {
+    ...option,
+    count,
+    fromStock,
+    toBuy: count - fromStock,
+    full: (option.full * option.count) / count,
+    reasons: [`by the year: ${parts.map(({ year }) => year).join(', ')}`, ...option.reasons],
+  };
+}
+const sum = (numbers: readonly number[]): number => numbers.reduce((all, each) => all + each, 0);
+
+function withinLimit(option: ContainerOption, limit: Limit, demand: Demand): ContainerOption {
+  const count = limit.count * partsOf(demand).length;
+  if (option.type.id !== limit.containerTypeId || option.count <= count) return option;
   const fromStock = Math.min(count, option.fromStock);
   return {
     ...option,

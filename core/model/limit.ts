@@ -4,6 +4,8 @@ import type { Field } from './entity.ts';
 export interface Limit {
   containerTypeId: string;
   count: number;
+  /** So many of each year, as one bin a year of finished work; absent: of all there is. */
+  perYear?: boolean;
 }
 
 /** A field that holds a limit or null: told in containers that are gone it limits nothing. */

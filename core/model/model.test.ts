@@ -1,6 +1,6 @@
 /** What follows from the description of the entities: who points to whom, what files of earlier versions become, copies. */
 import { describe, expect, test } from 'vitest';
-import { defaultsOf } from './defaults.ts';
+import { defaultsOf, noRows } from './defaults.ts';
 import { TABLES, type SiteData } from './entities.ts';
 import { copySite } from './copy.ts';
 import { cleared, idsIn, REFERENCES, withIds } from './references.ts';
@@ -103,7 +103,7 @@ describe('rows of earlier versions', () => {
 
 const row = { version: 3, siteId: 's' };
 const small = (): SiteData => ({
-  ...(Object.fromEntries(TABLES.map((table) => [table, []])) as unknown as SiteData),
+  ...noRows(),
   site: [{ ...defaultsOf('site'), id: 's', version: 3, name: 'House' }],
   person: [{ ...row, ...defaultsOf('person'), id: 'p', name: 'Ona', kind: 'adult', stature: 1700 }],
   room: [

@@ -66,6 +66,25 @@ test('a limit says how full it is and what has to go, the largest first', () => 
   expect(milo).toMatchObject({ name: 'Milo' });
   expect(limitsOf({ ...data, lines: lines.slice(0, 1) })[0]!.over).toBe(0);
 });
+test('a limit of each year is reckoned year by year, by the name or the day of the decision', () => {
+  const lines = [
+    line('work 2024', usable * 0.9),
+    line('drawings of 2024', usable * 0.3, { decidedAt: '2025-01-03T10:00:00Z' }),
+    line('clay cups', usable * 0.5, { decidedAt: '2025-06-30T10:00:00Z' }),
+  ];
+  const yearly = { ...blocks, limit: { ...limit, perYear: true } };
+  const uses = limitsOf({
+    site,
+    lines,
+    categories: new Map([['blocks', yearly]]),
+    people: [],
+    types: new Map([['t', type]]),
+  });
+  expect(uses.map((use) => [use.name, Number((use.over / usable).toFixed(2))])).toEqual([
+    [`${blocks.name} 2025`, 0],
+    [`${blocks.name} 2024`, 0.2],
+  ]);
+});
 test('what is due comes back on its day, and papers whose time is over are found', () => {
   const lines = [
     line('b', 1, { decision: 'decide later', due: '2026-11-25' }),

@@ -2,10 +2,12 @@
 import { addDays } from '../deadlines/day.ts';
 import { litresOfLine } from '../containers/demand.ts';
 import { usableLitres } from '../containers/litres.ts';
+import { groupedBy } from '../model/grouped-by.ts';
 import type { Category, ContainerType, Limit, Line, Person, Site } from '../model/entities.ts';
+import { yearOf } from './year-of.ts';
 
 export interface LimitUse {
-  /** What is limited: a category or a person. */
+  /** What is limited: a category or a person, with the year where it is one of each year. */
   name: string;
   limit: Limit;
   type: ContainerType;
@@ -27,14 +29,20 @@ export interface LimitData {
   types: ReadonlyMap<string, ContainerType>;
 }
 
-/** Every limit that is set and what is kept against it: a person's limit counts the lines said to be theirs. */
+/** Every limit that is set and what is kept against it, by the year where it is one of each year: a person's limit counts the lines said to be theirs. */
 export function limitsOf({ site, lines, categories, people, types }: LimitData): LimitUse[] {
   const kept = lines.filter((line) => line.decision === 'keep');
-  const use = (name: string, limit: Limit | null, counts: (line: Line) => boolean): LimitUse[] => {
+  const uses = (name: string, limit: Limit | null, counts: (line: Line) => boolean): LimitUse[] => {
     const type = limit && types.get(limit.containerTypeId);
     if (!limit || !type) return [];
-    const sized = kept
-      .filter(counts)
+    const counted = kept.filter(counts);
+    if (!limit.perYear) return [use(name, limit, type, counted)];
+    return [...groupedBy(counted, (line) => yearOf(line) ?? '')]
+      .sort(([a], [b]) => b.localeCompare(a))
+      .map(([year, lines]) => use(`${name} ${year}`.trim(), limit, type, lines));
+  };
+  const use = (name: string, limit: Limit, type: ContainerType, counted: readonly Line[]): LimitUse => {
+    const sized = counted
       .map((line) => ({ line, litres: litresOfLine(line, categories.get(line.categoryId ?? ''), site) ?? 0 }))
       .sort((a, b) => b.litres - a.litres);
     const litres = sized.reduce((sum, one) => sum + one.litres, 0);
@@ -46,15 +54,14 @@ export function limitsOf({ site, lines, categories, people, types }: LimitData):
       first.push(one.line);
       left -= one.litres;
     }
-    return [
-      { name, limit, type, litres, room, over: Math.max(0, litres - room), lines: sized.map((one) => one.line), first },
-    ];
+    const lines = sized.map((one) => one.line);
+    return { name, limit, type, litres, room, over: Math.max(0, litres - room), lines, first };
   };
   return [
     ...[...categories.values()].flatMap((category) =>
-      use(category.name, category.limit, (line) => line.categoryId === category.id),
+      uses(category.name, category.limit, (line) => line.categoryId === category.id),
     ),
-    ...people.flatMap((person) => use(person.name, person.limit, (line) => line.keepsakeOf === person.id)),
+    ...people.flatMap((person) => uses(person.name, person.limit, (line) => line.keepsakeOf === person.id)),
   ];
 }
 

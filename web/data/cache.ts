@@ -1,10 +1,10 @@
 /** The rows of the open site by table, kept up with what the server says has changed; it knows no feature. */
 import { computed, reactive, shallowReactive } from 'vue';
+import { noRows } from '@stube/core/model/defaults';
 import { TABLES, type Row, type RowOf, type SiteData, type TableName } from '@stube/core/model/entities';
 import type { SiteChanges } from '@stube/contract/answers';
 
 type Rows = Record<TableName, Row[]>;
-const noRows = (): SiteData => Object.fromEntries(TABLES.map((table) => [table, []])) as unknown as SiteData;
 const byId = <T extends Row>(rows: readonly T[]): ReadonlyMap<string, T> => new Map(rows.map((row) => [row.id, row]));
 
 export function useCache() {

@@ -72,11 +72,14 @@ describe('a length', () => {
 
 test('a limit asks for its number only once a container is chosen', async () => {
   Object.assign(useSite().data, { containerType: [{ id: 't', name: 'Tin' }] });
-  const wrapper = mount(LimitFields, { props: { type: '', count: '' } });
+  const wrapper = mount(LimitFields, { props: { modelValue: null, yearly: true } });
   expect(wrapper.find('input').exists()).toBe(false);
   await wrapper.get('select').setValue('t');
-  expect(wrapper.emitted('update:type')).toEqual([['t']]);
-  await wrapper.setProps({ type: 't', count: '0', problem: 'at least one' });
+  const limit = { containerTypeId: 't', count: 1, perYear: false };
+  expect(wrapper.emitted('update:modelValue')).toEqual([[limit]]);
+  await wrapper.setProps({ modelValue: limit, problem: 'at least one' });
+  await wrapper.get('input[type=checkbox]').setValue(true);
+  expect(wrapper.emitted('update:modelValue')![1]).toEqual([{ ...limit, perYear: true }]);
   expect(wrapper.get('input').attributes('aria-invalid')).toBe('true');
   expect(wrapper.get('.wrong').text()).toBe('at least one');
 });

@@ -1,6 +1,7 @@
 /** Units and what follows from their shape: their compartments. */
-import { compartmentsOf, shapeProblems } from '@stube/core/measuring/template';
-import type { Unit, UnitShape } from '@stube/core/model/entities';
+import { reshape, sameShape } from '@stube/core/measuring/reshape';
+import { shapeProblems } from '@stube/core/measuring/template';
+import type { Unit } from '@stube/core/model/entities';
 import type { RowHooks } from '../../db/hooks.ts';
 import { newId } from '../../db/ids.ts';
 import { Refused } from '../../db/problems.ts';
@@ -9,17 +10,6 @@ import { removeWithAll } from '../../db/references.ts';
 
 /** Between two units along the wall where nobody said where the second stands, mm. */
 const BESIDE = 100;
-
-const SHAPE_FIELDS: (keyof UnitShape)[] = [
-  'template',
-  'width',
-  'height',
-  'depth',
-  'columns',
-  'rows',
-  'board',
-  'raised',
-];
 
 export const unitHooks: RowHooks<'unit'> = {
   /** Until it is said where it stands: along the back wall, beside the last one. */
@@ -34,23 +24,19 @@ export const unitHooks: RowHooks<'unit'> = {
       sort: others.length,
     };
   },
-  created: (recorder, made) => reshape(recorder, made),
+  created: (recorder, made) => reshapeUnit(recorder, made),
   async changed(recorder, before, after) {
-    if (SHAPE_FIELDS.some((field) => before[field] !== after[field])) await reshape(recorder, after);
+    if (!sameShape(before, after)) await reshapeUnit(recorder, after);
   },
 };
 
 /** Compartments of the same name keep their bins, those that vanish give theirs back. */
-async function reshape(recorder: Recorder, shaped: Unit): Promise<void> {
+async function reshapeUnit(recorder: Recorder, shaped: Unit): Promise<void> {
   const problems = shapeProblems(shaped);
   if (problems.length) throw new Refused(problems);
-  const old = await recorder.rows('compartment', { unitId: shaped.id });
-  const byName = new Map(old.map((space) => [space.name, space]));
-  for (const [sort, space] of compartmentsOf(shaped).entries()) {
-    const same = byName.get(space.name);
-    byName.delete(space.name);
-    if (same) await recorder.update('compartment', same.id, null, { ...space, sort });
-    else await recorder.insert('compartment', [{ id: newId(), unitId: shaped.id, ...space, sort }]);
-  }
-  await removeWithAll(recorder, 'compartment', [...byName.values()] as unknown as AnyRow[]);
+  const { spaces, gone } = reshape(shaped, await recorder.rows('compartment', { unitId: shaped.id }));
+  for (const { space, same } of spaces)
+    if (same) await recorder.update('compartment', same.id, null, space);
+    else await recorder.insert('compartment', [{ id: newId(), unitId: shaped.id, ...space }]);
+  await removeWithAll(recorder, 'compartment', gone as unknown as AnyRow[]);
 }

@@ -28,15 +28,12 @@ const draft = reactive({
   hazards: [...(old?.hazards ?? [])],
   users: [...(old?.users ?? [])],
   tidiers: [...(old?.tidiers ?? [])],
-  limitType: old?.limit?.containerTypeId ?? '',
-  limitCount: String(old?.limit?.count ?? 1),
+  limit: old?.limit ?? null,
 });
 const values = () => {
-  const { limitType, limitCount, ...fields } = draft;
   const words = draft.synonyms.split(',').map((word) => word.trim());
   return {
-    ...fields,
-    limit: limitType ? { containerTypeId: limitType, count: Number(limitCount) } : null,
+    ...draft,
     synonyms: [...new Set(words.filter(Boolean))],
   };
 };
@@ -132,7 +129,7 @@ async function partOff(): Promise<void> {
           >
         </div>
       </fieldset>
-      <LimitFields v-model:type="draft.limitType" v-model:count="draft.limitCount" :problem="problems['limit.count']" />
+      <LimitFields v-model="draft.limit" yearly :problem="problems['limit.count']" />
       <fieldset>
         <legend class="field-name">Usual hazards</legend>
         <div class="stack tight">

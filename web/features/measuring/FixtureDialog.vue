@@ -1,10 +1,11 @@
 <script setup lang="ts">
 /** A way out, a heater or a socket: what storage keeps clear of. */
-import { reactive } from 'vue';
+import { computed, reactive } from 'vue';
 import { FIXTURE_KINDS, type Fixture, type FixtureKind, type Room } from '@stube/core/model/entities';
 import { CLEARANCE } from '@stube/core/cautions/fixtures';
+import CautionPreview from '../cautions/CautionPreview.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
-import LengthField from '../../parts/LengthField.vue';
+import FloorPoint from '../../parts/FloorPoint.vue';
 import TextField from '../../parts/TextField.vue';
 
 const props = defineProps<{ fixture?: Fixture; room: Room }>();
@@ -16,6 +17,14 @@ const draft = reactive({
   y: props.fixture?.y ?? 0,
 });
 const values = () => ({ ...draft, ...(props.fixture ? {} : { roomId: props.room.id }) });
+const preview = computed<Fixture>(() => ({
+  id: 'new',
+  version: 0,
+  siteId: '',
+  roomId: props.room.id,
+  ...props.fixture,
+  ...draft,
+}));
 </script>
 
 <template>
@@ -42,20 +51,7 @@ const values = () => ({ ...draft, ...(props.fixture ? {} : { roomId: props.room.
       :problem="problems.name"
       placeholder="such as Garden door"
     />
-    <div class="pair">
-      <LengthField v-model="draft.x" label="From the left wall" :problem="problems.x" /><LengthField
-        v-model="draft.y"
-        label="From the front wall"
-        :problem="problems.y"
-      />
-    </div>
+    <FloorPoint v-model:x="draft.x" v-model:y="draft.y" :problems="problems" />
+    <CautionPreview table="fixture" :row="preview" />
   </EntityDialog>
 </template>
-
-<style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-}
-</style>

@@ -6,6 +6,7 @@ import { compartmentsOf, shapeProblems, TEMPLATES } from '@stube/core/measuring/
 import { formatLength } from '@stube/core/measuring/length';
 import type { TemplateKind, Unit, UnitShape } from '@stube/core/model/entities';
 import UnitElevation from '../../drawing/UnitElevation.vue';
+import CautionPreview from '../cautions/CautionPreview.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import LengthField from '../../parts/LengthField.vue';
 import NumberField from '../../parts/NumberField.vue';
@@ -88,6 +89,21 @@ function fields() {
   const { kilos, ...rest } = draft;
   return { ...rest, maxLoad: kilos === null ? null : Math.round(kilos * 1000) };
 }
+/** As it would be; a new one gets its place when it is put in the room. */
+const preview = computed<Unit>(() => ({
+  id: 'new',
+  version: 0,
+  siteId: '',
+  sort: 0,
+  x: NaN,
+  y: NaN,
+  ...props.unit,
+  ...fields(),
+  columns: draft.columns ?? 0,
+  rows: draft.rows ?? 0,
+  template: props.template,
+  roomId: props.roomId,
+}));
 const values = () => ({
   ...fields(),
   columns: draft.columns ?? 0,
@@ -144,6 +160,7 @@ const values = () => ({
             ><label class="check"><input v-model="draft.latch" type="checkbox" />its lid latches</label></template
           >
         </div>
+        <CautionPreview table="unit" :row="preview" />
       </div>
       <div ref="holder" class="drawn">
         <UnitElevation

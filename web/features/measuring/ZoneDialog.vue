@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** A zone of a room: what is done there, and where its middle is. */
-import { reactive } from 'vue';
+import { computed, reactive } from 'vue';
 import { ZONE_KINDS, type Room, type Zone, type ZoneKind } from '@stube/core/model/entities';
+import CautionPreview from '../cautions/CautionPreview.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
-import LengthField from '../../parts/LengthField.vue';
+import FloorPoint from '../../parts/FloorPoint.vue';
 import TextField from '../../parts/TextField.vue';
 
 const props = defineProps<{ zone?: Zone; room: Room }>();
@@ -18,6 +19,14 @@ const values = () => {
   const name = draft.name.trim() || `${draft.kind[0]!.toUpperCase()}${draft.kind.slice(1)}`;
   return { ...draft, name, ...(props.zone ? {} : { roomId: props.room.id }) };
 };
+const preview = computed<Zone>(() => ({
+  id: 'new',
+  version: 0,
+  siteId: '',
+  roomId: props.room.id,
+  ...props.zone,
+  ...draft,
+}));
 </script>
 
 <template>
@@ -38,20 +47,7 @@ const values = () => {
       </select></label
     >
     <TextField v-model="draft.name" label="Name" :problem="problems.name" placeholder="as the activity" />
-    <div class="pair">
-      <LengthField v-model="draft.x" label="From the left wall" :problem="problems.x" /><LengthField
-        v-model="draft.y"
-        label="From the front wall"
-        :problem="problems.y"
-      />
-    </div>
+    <FloorPoint v-model:x="draft.x" v-model:y="draft.y" :problems="problems" />
+    <CautionPreview table="zone" :row="preview" />
   </EntityDialog>
 </template>
-
-<style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-}
-</style>

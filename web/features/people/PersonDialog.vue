@@ -20,8 +20,7 @@ const draft = reactive({
   born: props.person?.born ?? '',
   reads: props.person?.reads ?? false,
   mouths: props.person?.mouths ?? false,
-  limitType: props.person?.limit?.containerTypeId ?? '',
-  limitCount: String(props.person?.limit?.count ?? 1),
+  limit: props.person?.limit ?? null,
 });
 const age = computed(() => (draft.born ? monthsOld(draft.born, new Date()) : null));
 const median = computed(() => (age.value !== null && age.value >= 0 ? medianStature(age.value) : null));
@@ -30,19 +29,11 @@ watch(median, (mm) => {
   if (mm !== null) draft.stature = mm;
 });
 const preview = computed<Person>(() => ({
-  ...(props.person ?? { id: 'new', version: 0, siteId: '', limit: null }),
+  ...(props.person ?? { id: 'new', version: 0, siteId: '' }),
   ...draft,
   born: draft.born || null,
-  limit: null,
 }));
-const values = () => {
-  const { limitType, limitCount, ...fields } = draft;
-  return {
-    ...fields,
-    born: fields.born || null,
-    limit: limitType ? { containerTypeId: limitType, count: Number(limitCount) } : null,
-  };
-};
+const values = () => ({ ...draft, born: draft.born || null });
 </script>
 
 <template>
@@ -75,18 +66,13 @@ const values = () => {
         >
       </div>
     </div>
-    <CautionPreview :person="preview" />
+    <CautionPreview table="person" :row="preview" />
     <p class="small soft">
       <template v-if="median !== null && age !== null"
         >{{ formatAge(age) }}: about {{ Math.round(median / 10) }} cm ({{ STATURE_SOURCE }}). Measure to know better. </template
       >For a group, the youngest and smallest: what they reach, all reach.
     </p>
-    <LimitFields
-      v-model:type="draft.limitType"
-      v-model:count="draft.limitCount"
-      :problem="problems['limit.count']"
-      name="Keepsakes have to fit into"
-    />
+    <LimitFields v-model="draft.limit" :problem="problems['limit.count']" name="Keepsakes have to fit into" />
     <HueChoice v-model="draft.colour" label="Colour" />
   </EntityDialog>
 </template>

@@ -2,6 +2,7 @@
 /** A new room, or one that is there: its size and who comes in. */
 import { reactive } from 'vue';
 import type { Room } from '@stube/core/model/entities';
+import CautionPreview from '../cautions/CautionPreview.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import LengthField from '../../parts/LengthField.vue';
 import TextField from '../../parts/TextField.vue';
@@ -50,6 +51,7 @@ const draft = reactive({
         >
       </div>
     </fieldset>
+    <CautionPreview v-if="room" table="room" :row="{ ...room, ...draft }" />
   </EntityDialog>
 </template>
 
