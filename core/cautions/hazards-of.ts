@@ -1,5 +1,6 @@
 /** The hazards of what is in a bin: of its category, of its words, and of the sizes of what is in it. Nothing is lost on the way. */
 import type { Category, HazardId, Line, Person } from '../model/entities.ts';
+import type { Contents } from '../containers/contents.ts';
 import { kindOf } from '../starter/library.ts';
 import { hazardsInWords } from './words.ts';
 
@@ -21,18 +22,18 @@ export const wordsOf = (category: Pick<Category, 'name'>, binName: string, kept:
   [binName, category.name, ...kept.flatMap((line) => [line.name, line.note])].join('; ');
 
 /**
- * @param kept lines that are in the bin
+ * @param inside what is in the bin
  * @param people of the site: what children are named for by rule of the house is no hazard of its words alone
- * @example hazardsOf(category, 'Craft knives', kept, people).has('H4') // true
+ * @example hazardsOf(category, 'Craft knives', contents, people).has('H4') // true
  */
 export function hazardsOf(
   category: Pick<Category, 'name' | 'hazards' | 'users' | 'packingKind'>,
   binName: string,
-  kept: readonly Line[],
+  { lines: kept, hazards: broughtAlong }: Pick<Contents, 'lines' | 'hazards'>,
   people: readonly Pick<Person, 'id' | 'kind'>[],
 ): Set<HazardId> {
   const byRule = category.users.some((id) => people.find((person) => person.id === id)?.kind === 'child');
-  const hazards = new Set<HazardId>(category.hazards);
+  const hazards = new Set<HazardId>([...category.hazards, ...broughtAlong]);
   for (const hazard of hazardsInWords(wordsOf(category, binName, kept)))
     if (hazard !== 'H4' || !byRule) hazards.add(hazard);
   for (const line of kept)

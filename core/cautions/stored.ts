@@ -30,9 +30,8 @@ export function storedIn(data: RoomData): Stored[] {
     const type = shapeOf(bin, data.types);
     if (!category || !type) return [];
     const inside = contents.get(bin.id)!;
-    const { lines } = inside;
-    const words = wordsOf(category, bin.name, lines);
-    const hazards = hazardsOf(category, bin.name, lines, data.people);
+    const words = wordsOf(category, bin.name, inside.lines);
+    const hazards = hazardsOf(category, bin.name, inside, data.people);
     const compartment = spaces.get(bin.compartmentId ?? '');
     const unit = compartment && units.get(compartment.unitId);
     const at = compartment && unit ? { compartment, unit } : null;

@@ -89,7 +89,9 @@ function together(
 
 /** How long a row of things so deep and high may be: as the widest shelf that takes one. */
 const widest = (shelves: Shelves, depth: number, height: number): number => {
-  const own = shelves.filter((shelf) => shelf.depth >= depth && clearHeight(shelf) >= height).map((shelf) => shelf.width);
+  const own = shelves
+    .filter((shelf) => shelf.depth >= depth && clearHeight(shelf) >= height)
+    .map((shelf) => shelf.width);
   return own.length ? Math.min(ROW_WIDTH, Math.max(...own)) : ROW_WIDTH;
 };
 /** How high a stack of things so wide and deep may be. */
@@ -106,10 +108,7 @@ export function bareBins(demand: Demand, shelves: Shelves = []): BareBin[] {
   return demand.lines.flatMap((demandLine): BareBin[] => {
     const { line, litres, piece } = demandLine;
     if (litres === null) return [];
-    const pieces =
-      line.measure === 'pieces'
-        ? Math.max(1, Math.ceil(piecesOf(line, demandLine.kind)))
-        : 1;
+    const pieces = line.measure === 'pieces' ? Math.max(1, Math.ceil(piecesOf(line, demandLine.kind))) : 1;
     const sizes =
       line.measure === 'pieces' && piece
         ? together(standsOf(demandLine), piece, pieces, shelves, (litres * demand.mass) / demand.litres / pieces)

@@ -1,12 +1,15 @@
 /** What is in each bin, and how full it is, as it follows from the lines whenever they change (design, 3). */
 import { groupedBy } from '../model/grouped-by.ts';
-import type { Bin, Category, ContainerType, Line, Site } from '../model/entities.ts';
+import type { Bin, Category, ContainerType, HazardId, Line, Site } from '../model/entities.ts';
 import { bulkLitres, insideLitres } from './litres.ts';
 import { densityOf } from './piece.ts';
+import { storedLines, WAY_OUT } from './stored-lines.ts';
 import { shapeOf } from './shape.ts';
 
 export interface Contents {
   lines: Line[];
+  /** Of the categories that what waits to be handed over came from. */
+  hazards: HazardId[];
   /** Bulk litres, as reckoned, without what the site has learned of the category. */
   reckoned: number;
   /** The same with it. */
@@ -29,11 +32,18 @@ export interface ContentsData {
   asMeant?: boolean;
 }
 
+const nothing = (): Contents => ({
+  lines: [],
+  hazards: [],
+  reckoned: 0,
+  litres: 0,
+  mass: 0,
+  full: null,
+  seen: false,
+});
+
 /** Nothing of the amount changes below this many litres. */
 const SAME_LITRES = 0.005;
-
-/** Whether a line lies in the room: kept, or not handed over yet and without a decision. */
-export const isStored = (line: Pick<Line, 'decision'>): boolean => line.decision === 'keep';
 
 /**
  * Lines are in the bins that name them; what none names is shared by those of its category and room that name none, in
@@ -43,20 +53,21 @@ export const isStored = (line: Pick<Line, 'decision'>): boolean => line.decision
 export function contentsOf(data: ContentsData): Map<string, Contents> {
   const { categories, types, site } = data;
   const found = new Map<string, Contents>();
-  const linesOf = groupedBy(data.lines, (line) =>
-    isStored(line) && line.categoryId ? `${line.roomId} ${line.categoryId}` : null,
+  const linesOf = groupedBy(
+    storedLines(data.lines, categories),
+    ({ line, category }) => `${line.roomId} ${category.id}`,
   );
   const known = new Set(data.lines.flatMap((line) => (line.categoryId ? [`${line.roomId} ${line.categoryId}`] : [])));
   for (const [key, bins] of groupedBy(data.bins, (bin) => `${bin.roomId} ${bin.categoryId}`)) {
     const lines = linesOf.get(key) ?? [];
     const category = categories.get(bins[0]!.categoryId);
-    const told = known.has(key);
-    const there = new Set(lines.map((line) => line.id));
+    const told = known.has(key) || category?.starter === WAY_OUT;
+    const there = new Set(lines.map(({ line }) => line.id));
     const room = new Map(bins.map((bin) => [bin.id, Math.max(1e-6, roomIn(bin, types))]));
     const named = new Map(bins.map((bin) => [bin.id, bin.lineIds.filter((id) => there.has(id))]));
     const open = bins.filter((bin) => !named.get(bin.id)!.length);
-    for (const bin of bins) found.set(bin.id, { lines: [], reckoned: 0, litres: 0, mass: 0, full: null, seen: false });
-    for (const line of lines) {
+    for (const bin of bins) found.set(bin.id, nothing());
+    for (const { line, hazards } of lines) {
       const naming = bins.filter((bin) => named.get(bin.id)!.includes(line.id));
       const takers = naming.length ? naming : open.length ? open : bins;
       const all = takers.reduce((sum, bin) => sum + room.get(bin.id)!, 0);
@@ -64,6 +75,7 @@ export function contentsOf(data: ContentsData): Map<string, Contents> {
       for (const bin of takers) {
         const contents = found.get(bin.id)!;
         contents.lines.push(line);
+        contents.hazards.push(...hazards);
         const share = (litres * room.get(bin.id)!) / all;
         contents.reckoned += share;
         contents.mass += share * densityOf(line, category) * (category?.bulkCorrection ?? 1);

@@ -4,6 +4,7 @@ import { groupedBy } from '../model/grouped-by.ts';
 import type { Kind } from '../starter/library.ts';
 import { formatAmount } from '../pile/measures.ts';
 import { bulkLitres } from './litres.ts';
+import { storedLines } from './stored-lines.ts';
 import { densityOf, kindOfLine, liesOf, pieceOf, type Piece } from './piece.ts';
 
 /** One line of a demand with what is known of its pieces. */
@@ -53,17 +54,20 @@ const demandLine = (line: Line, category: Category, site: Pick<Site, 'measures'>
 const larger = (a: Piece | null, b: Piece | null): Piece | null =>
   a === null || (b !== null && (b[0] > a[0] || (b[0] === a[0] && b[1] * b[2] > a[1] * a[2]))) ? b : a;
 
-/** Demands of the lines that are kept and have a category, largest first. */
+/** Demands of the lines that are kept and have a category, and of what waits to be handed over in its place; largest first. */
 export function demandsOf(
   lines: readonly Line[],
   categories: ReadonlyMap<string, Category>,
   site: Pick<Site, 'measures'>,
 ): Demand[] {
-  const byCategory = groupedBy(lines, (line) =>
-    line.decision === 'keep' && line.categoryId && categories.has(line.categoryId) ? line.categoryId : null,
-  );
-  return [...byCategory]
-    .map(([id, own]) => demandOf(categories.get(id)!, own, site))
+  return [...groupedBy(storedLines(lines, categories), ({ category }) => category.id).values()]
+    .map((own) =>
+      demandOf(
+        own[0]!.category,
+        own.map(({ line }) => line),
+        site,
+      ),
+    )
     .sort((a, b) => b.litres - a.litres || a.category.name.localeCompare(b.category.name));
 }
 

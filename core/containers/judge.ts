@@ -71,11 +71,7 @@ export function fitsCompartment(
   type: Pick<ContainerType, 'outWidth' | 'outDepth' | 'outHeight'>,
   space: Pick<Compartment, 'width' | 'depth' | 'height' | 'access'>,
 ): boolean {
-  return (
-    type.outWidth <= space.width &&
-    type.outDepth <= space.depth &&
-    type.outHeight <= clearHeight(space)
-  );
+  return type.outWidth <= space.width && type.outDepth <= space.depth && type.outHeight <= clearHeight(space);
 }
 
 export const placesFor = (

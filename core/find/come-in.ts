@@ -43,7 +43,7 @@ export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
   if (!isParsedLine(read)) return null;
   const categories = new Map(data.category.map((category) => [category.id, category]));
   const types = new Map(data.containerType.map((type) => [type.id, type]));
-  const rooms = new Map(data.room.map((room) => [room.id, room.name]));
+  const rooms = new Map(data.room.map((room) => [room.id, room]));
   const proposal = proposeCategories(read.name, knownCategories(data.category), 1)[0];
   const category = categories.get(proposal?.categoryId ?? '') ?? null;
   const asIs: Category | undefined =
@@ -74,7 +74,7 @@ export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
     return own.length > 0 && own.every((word) => said.has(word)) && said.size === own.length;
   };
   const owned = kept
-    .map((line) => ({ line, room: rooms.get(line.roomId) ?? '', same: isSame(line) }))
+    .map((line) => ({ line, room: rooms.get(line.roomId)?.name ?? '', same: isSame(line) }))
     .filter((one) => one.same || (category !== null && one.line.categoryId === category.id))
     .sort((a, b) => Number(b.same) - Number(a.same) || b.line.amount - a.line.amount);
   const contents = contentsOf({ bins: data.bin, lines: data.line, categories, types, site });
@@ -86,7 +86,7 @@ export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
       return { bin, free: Math.max(0, inside * (site.fillLimit - (contents.get(bin.id)?.full ?? 0))) };
     })
     .sort((a, b) => b.free - a.free);
-  const limits = { site, lines: [...data.line, coming], categories, people: data.person, types };
+  const limits = { site, lines: [...data.line, coming], categories, people: data.person, types, rooms };
   const limit = limitsOf(limits).find((use) => use.over > 0 && use.lines.includes(coming)) ?? null;
   const leave = (limit ? limit.lines.filter((line) => line !== coming) : owned.map(({ line }) => line))
     .map((line) => ({ line, litres: litresOfLine(line, categories.get(line.categoryId ?? ''), site) ?? 0 }))

@@ -1,4 +1,5 @@
 /** A site's bins, and things that have none yet, as what can be found, with the way to each. */
+import { isWaiting, storedLines } from '../containers/stored-lines.ts';
 import type { SiteData } from '../model/entities.ts';
 import type { Findable } from './search.ts';
 
@@ -33,9 +34,10 @@ export function thingsOf(data: FindData): Findable[] {
   const families = byId(data.family);
   const paths = pathsOf(data);
   const named = new Map<string, Set<string>>();
-  for (const line of data.line) {
-    if (!line.categoryId || line.decision !== 'keep') continue;
-    const key = `${line.roomId} ${line.categoryId}`;
+  const lies = new Map<string, string>();
+  for (const { line, category } of storedLines(data.line, categories)) {
+    const key = `${line.roomId} ${category.id}`;
+    lies.set(line.id, key);
     const words = named.get(key) ?? new Set();
     named.set(key, words.add(line.name));
     // One home, found under both of its classes.
@@ -48,8 +50,8 @@ export function thingsOf(data: FindData): Findable[] {
   const loose = data.line
     .filter(
       (line) =>
-        (line.decision === 'keep' || line.decision === 'decide later') &&
-        !(line.decision === 'keep' && contained.has(`${line.roomId} ${line.categoryId}`)),
+        (line.decision === 'keep' || line.decision === 'decide later' || isWaiting(line)) &&
+        !contained.has(lies.get(line.id) ?? ''),
     )
     .map((line): Findable => {
       const category = categories.get(line.categoryId ?? '');

@@ -6,7 +6,7 @@ import { canItComeIn, type ComeInData } from '../find/come-in.ts';
 import { defaultsOf } from '../model/defaults.ts';
 import { lineValues } from '../model/testing/rows.ts';
 import type { Bin, Category, Line } from '../model/entities.ts';
-import { dueLines, limitsOf, pastKeeping } from './limits.ts';
+import { dueLines, limitsOf, ODDS_AND_ENDS, pastKeeping } from './limits.ts';
 import { departuresOf, handedOver, listOf } from './departures.ts';
 import { starterOf } from '../starter/library.ts';
 
@@ -39,6 +39,7 @@ const site = {
   restDays: [],
 };
 const room = { ...row, id: 'r', name: 'Loft' };
+const rooms = new Map([['r', room]]);
 const usable = usableLitres(type, 0.8);
 
 test('a limit says how full it is and what has to go, the largest first', () => {
@@ -59,7 +60,7 @@ test('a limit says how full it is and what has to go, the largest first', () => 
       limit,
     },
   ];
-  const data = { site, lines, categories: new Map([['blocks', blocks]]), people, types: new Map([['t', type]]) };
+  const data = { site, lines, categories: new Map([['blocks', blocks]]), people, types: new Map([['t', type]]), rooms };
   const [own, milo] = limitsOf(data);
   expect(own!.over).toBeCloseTo(usable * 0.1);
   expect(own!.first.map((line) => line.name)).toEqual(['many']);
@@ -79,10 +80,27 @@ test('a limit of each year is reckoned year by year, by the name or the day of t
     categories: new Map([['blocks', yearly]]),
     people: [],
     types: new Map([['t', type]]),
+    rooms,
   });
   expect(uses.map((use) => [use.name, Number((use.over / usable).toFixed(2))])).toEqual([
     [`${blocks.name} 2025`, 0],
     [`${blocks.name} 2024`, 0.2],
+  ]);
+});
+test('odds and ends are limited in each room for itself', () => {
+  const odds = { ...blocks, starter: ODDS_AND_ENDS };
+  const lines = [line('keys', usable * 0.8), line('knobs', usable * 0.8, { roomId: 'other' })];
+  const uses = limitsOf({
+    site,
+    lines,
+    categories: new Map([['blocks', odds]]),
+    people: [],
+    types: new Map([['t', type]]),
+    rooms,
+  });
+  expect(uses.map((use) => [use.name, use.over])).toEqual([
+    [`${blocks.name}, Loft`, 0],
+    [`${blocks.name}, `, 0],
   ]);
 });
 test('what is due comes back on its day, and papers whose time is over are found', () => {

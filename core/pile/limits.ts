@@ -3,7 +3,7 @@ import { addDays } from '../deadlines/day.ts';
 import { litresOfLine } from '../containers/demand.ts';
 import { usableLitres } from '../containers/litres.ts';
 import { groupedBy } from '../model/grouped-by.ts';
-import type { Category, ContainerType, Limit, Line, Person, Site } from '../model/entities.ts';
+import type { Category, ContainerType, Limit, Line, Person, Room, Site } from '../model/entities.ts';
 import { yearOf } from './year-of.ts';
 
 export interface LimitUse {
@@ -27,15 +27,23 @@ export interface LimitData {
   categories: ReadonlyMap<string, Category>;
   people: readonly Person[];
   types: ReadonlyMap<string, ContainerType>;
+  rooms: ReadonlyMap<string, Pick<Room, 'name'>>;
 }
 
+/** The library entry of the catch-all: a small one is allowed in every room, each with its limit (practice G4). */
+export const ODDS_AND_ENDS = 'odds-and-ends';
+
 /** Every limit that is set and what is kept against it, by the year where it is one of each year: a person's limit counts the lines said to be theirs. */
-export function limitsOf({ site, lines, categories, people, types }: LimitData): LimitUse[] {
+export function limitsOf({ site, lines, categories, people, types, rooms }: LimitData): LimitUse[] {
   const kept = lines.filter((line) => line.decision === 'keep');
-  const uses = (name: string, limit: Limit | null, counts: (line: Line) => boolean): LimitUse[] => {
+  const uses = (name: string, limit: Limit | null, counts: (line: Line) => boolean, byRoom = false): LimitUse[] => {
     const type = limit && types.get(limit.containerTypeId);
     if (!limit || !type) return [];
     const counted = kept.filter(counts);
+    if (byRoom)
+      return [...groupedBy(counted, (line) => line.roomId)].map(([room, lines]) =>
+        use(`${name}, ${rooms.get(room)?.name ?? ''}`, limit, type, lines),
+      );
     if (!limit.perYear) return [use(name, limit, type, counted)];
     return [...groupedBy(counted, (line) => yearOf(line) ?? '')]
       .sort(([a], [b]) => b.localeCompare(a))
@@ -59,7 +67,12 @@ export function limitsOf({ site, lines, categories, people, types }: LimitData):
   };
   return [
     ...[...categories.values()].flatMap((category) =>
-      uses(category.name, category.limit, (line) => line.categoryId === category.id),
+      uses(
+        category.name,
+        category.limit,
+        (line) => line.categoryId === category.id,
+        category.starter === ODDS_AND_ENDS,
+      ),
     ),
     ...people.flatMap((person) => uses(person.name, person.limit, (line) => line.keepsakeOf === person.id)),
   ];

@@ -155,7 +155,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     const inside = contents.get(bin.id)!;
     const mass = binMass(inside, type);
     // What the words and sizes of its things tell counts as much as what its category says.
-    const hazards = [...hazardsOf(category, bin.name, inside.lines, data.people)];
+    const hazards = [...hazardsOf(category, bin.name, inside, data.people)];
     const { users } = usersOf({ ...category, hazards }, people, young);
     // A heavy bin is no child's: it is fetched for them.
     const able = mass > HEAVY_MASS ? users.filter((person) => person.kind === 'adult') : users;

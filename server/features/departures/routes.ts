@@ -1,6 +1,7 @@
 import { listQuery } from '@stube/contract/departures/requests';
 import { fileName, scopeOf, type SiteRoutes } from '../../http/context.ts';
 import { asyncHandler, read } from '../../http/handle.ts';
+import { giveWayOut } from './place.ts';
 import { listCsv, listPdf } from './service.ts';
 
 export const departuresRoutes: SiteRoutes = (router, context) => {
@@ -11,6 +12,10 @@ export const departuresRoutes: SiteRoutes = (router, context) => {
       response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${fileName(title, 'pdf')}"`);
       response.send(Buffer.from(pdf));
     }),
+  );
+  router.post(
+    '/departures/place',
+    asyncHandler((request) => giveWayOut(scopeOf(request, context))),
   );
   router.get(
     '/list.csv',

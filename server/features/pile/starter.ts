@@ -1,12 +1,12 @@
 /** Categories of the starter library, taken into a site when they are first needed. */
 import { defaultsOf } from '@stube/core/model/defaults';
+import { ODDS_AND_ENDS } from '@stube/core/pile/limits';
 import { starterFamilyOf, starterOf, type StarterCategory } from '@stube/core/starter/library';
 import { newId } from '../../db/ids.ts';
 import { Refused } from '../../db/problems.ts';
 import type { Recorder } from '../../db/recorder.ts';
 
-/** A catch-all is allowed, small and with a limit (practice G4): one shoebox, to be changed by hand. */
-const ODDS = 'odds-and-ends';
+/** The limit of a catch-all (practice G4): one shoebox a room, to be changed by hand. */
 async function limitOfOdds(recorder: Recorder): Promise<{ containerTypeId: string; count: number } | null> {
   const [box] = await recorder.rows('containerType', { name: 'Shoebox' });
   return box ? { containerTypeId: box.id, count: 1 } : null;
@@ -32,7 +32,7 @@ export async function takeStarter(recorder: Recorder, starter: StarterCategory):
   }
   const { key, family: _family, piece: _piece, ...traits } = starter;
   const id = newId();
-  const limit = key === ODDS ? await limitOfOdds(recorder) : null;
+  const limit = key === ODDS_AND_ENDS ? await limitOfOdds(recorder) : null;
   await recorder.insert('category', [{ ...defaultsOf('category'), id, ...traits, familyId, starter: key, limit }]);
   return id;
 }

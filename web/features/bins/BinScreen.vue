@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { MapPin, Printer } from '@lucide/vue';
 import type { BinEvent } from '@stube/contract/answers';
+import { isWaiting } from '@stube/core/containers/stored-lines';
 import { shapeOf } from '@stube/core/containers/shape';
 import { pathsOf } from '@stube/core/find/things';
 import { HUES } from '@stube/core/labels/hues';
@@ -106,6 +107,8 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
                 >, {{ line.setPieces }} pieces<template v-if="line.setMissing"
                   >, {{ line.setMissing }} missing</template
                 ></template
+              ><template v-if="isWaiting(line)"
+                >: {{ line.decision }}{{ line.destination ? `, ${line.destination}` : '' }}</template
               >
             </li>
           </ul>

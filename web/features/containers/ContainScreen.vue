@@ -18,6 +18,7 @@ import Pictogram from '../../drawing/Pictogram.vue';
 import { litres, percent } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
 import FitDialog from '../packing/FitDialog.vue';
+import WayOut from '../departures/WayOut.vue';
 import ShoppingSheet from './ShoppingSheet.vue';
 import { useContainersActions } from './actions.ts';
 
@@ -220,6 +221,7 @@ async function take(): Promise<void> {
           <p v-else class="wrong none">{{ choice.problem }}</p>
         </li>
       </ul>
+      <WayOut />
     </section>
     <ShoppingSheet :used="used" :first-guess="firstGuess" class="bench" />
     <FitDialog v-if="fitting" @close="fitting = false" />

@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router';
 import Dialog from 'primevue/dialog';
 import { looseLine, pathsOf } from '@stube/core/find/things';
 import type { Bin, Category } from '@stube/core/model/entities';
+import { isWaiting } from '@stube/core/containers/stored-lines';
 import { HUES } from '@stube/core/labels/hues';
 import PlaceLit from '../../drawing/PlaceLit.vue';
 import Pictogram from '../../drawing/Pictogram.vue';
@@ -48,7 +49,7 @@ const hits = computed((): Hit[] =>
           category,
           hue: HUES[store.maps.family.get(category?.familyId ?? '')?.hue ?? 'ink'],
           way: store.maps.room.get(line.roomId)?.name ?? '',
-          loose: line.decision === 'keep' ? 'no bin yet' : 'not decided yet',
+          loose: isWaiting(line) ? `to ${line.decision}` : line.decision === 'keep' ? 'no bin yet' : 'not decided yet',
           roomId: line.roomId,
         },
       ];

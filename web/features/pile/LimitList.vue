@@ -16,6 +16,7 @@ const limits = computed(() =>
         categories: store.maps.category,
         people: store.data.person,
         types: store.maps.containerType,
+        rooms: store.maps.room,
       }).filter((limit) => limit.lines.some((line) => own.value.some((one) => one.id === line.id)))
     : [],
 );

@@ -1,0 +1,57 @@
+import { expect, test } from 'vitest';
+import { cautionsOf } from '../cautions/cautions.ts';
+import { H, scene, toddler, TODAY } from '../cautions/testing/scene.ts';
+import { defaultsOf } from '../model/defaults.ts';
+import { lineValues } from '../model/testing/rows.ts';
+import type { Category, Line } from '../model/entities.ts';
+import { starterOf } from '../starter/library.ts';
+import { contentsOf } from './contents.ts';
+import { demandsOf, litresOfLine } from './demand.ts';
+import { isWaiting, WAY_OUT } from './stored-lines.ts';
+
+const row = { version: 1, siteId: 's' };
+const category = (key: string): Category => ({
+  ...defaultsOf('category'),
+  ...row,
+  ...starterOf(key)!,
+  id: key,
+  familyId: 'f',
+  starter: key,
+});
+const line = (name: string, categoryId: string, more: Partial<Line> = {}): Line => ({
+  ...row,
+  id: name,
+  ...lineValues(name, { categoryId, ...more }),
+});
+const site = { measures: {} };
+const books = category('picture-books');
+const known = new Map([books, category(WAY_OUT)].map((each) => [each.id, each]));
+const lines = [
+  line('stays', books.id),
+  line('to the school', books.id, { decision: 'give away' }),
+  line('gone', books.id, { decision: 'give away', handedOver: '2026-11-20' }),
+  line('torn', books.id, { decision: 'bin' }),
+];
+
+test('what waits to be handed over asks for room in its own place, as large as it is', () => {
+  const way = demandsOf(lines, known, site).find((demand) => demand.category.id === WAY_OUT)!;
+  expect(way.lines.map((each) => each.line.name)).toEqual(['to the school']);
+  expect(way.litres).toBeCloseTo(litresOfLine(lines[1]!, books, site)!);
+  expect(lines.filter(isWaiting)).toHaveLength(1);
+});
+test('without such a place it is no part of what the room contains', () =>
+  expect(demandsOf(lines, new Map([[books.id, books]]), site).map((demand) => demand.category.id)).toEqual([books.id]));
+
+test('a danger that is on its way out is one until it is handed over', () => {
+  const room = scene({ people: [toddler], things: [{ name: 'Way out', more: { starter: WAY_OUT } }] });
+  const knives = { ...category('wooden-blocks'), id: 'knives', name: 'Whittling', ...H('H4') };
+  const withKnives = (handedOver: string | null) => ({
+    ...room,
+    categories: new Map([...room.categories, ['knives', knives]]),
+    lines: [line('whittling things', 'knives', { decision: 'give away', handedOver })],
+  });
+  const told = (handedOver: string | null) => cautionsOf(withKnives(handedOver), TODAY).map(({ hazard }) => hazard);
+  expect(told(null)).toContain('H4');
+  expect(told('2026-11-25')).toEqual([]);
+  expect([...contentsOf(withKnives('2026-11-25')).values()][0]).toMatchObject({ lines: [], mass: 0 });
+});
