@@ -18,7 +18,7 @@ const RULES: readonly Rule[] = [
     hazard: 'H4',
     words:
       /\b(kni(fe|ves)|penkni(fe|ves)|blades?|guillotines?|(paper )?trimmers?|thumb ?tacks?|tacks|darts?|secateurs?|axes?|hatchets?|graters?|skewers?|drill bits?|hacksaws?|snips|shears|seam rippers?|unpickers?|heat guns?|wood burners?|pyrography|firelighters?|fireworks?|sparklers?|fish hooks?|scalpels?|razors?|(box|rotary|lino|wire|glass) cutters?|cutting blades?|needles?|(drawing |push |safety |map )?pins?|scissors|awls?|bradawls?|chisels?|saws?|glue guns?|soldering irons?|matches|lighters?|staple guns?|leather punch(es)?)\b/,
-    not: /\b(pine needles?|bowling|rolling pins?|clothes.?pins?|pin ?boards?|seesaws?|jigsaws?|(child|children'?s|kids'?|safety|round.?tip(ped)?) scissors|(knitting|plastic) needles?|play|toy|pretend|butter kni(fe|ves))\b/g,
+    not: /\b(foam darts?|pine needles?|bowling|rolling pins?|clothes.?pins?|pin ?boards?|seesaws?|jigsaws?|(child|children'?s|kids'?|safety|round.?tip(ped)?) scissors|(knitting|plastic) needles?|play|toy|pretend|butter kni(fe|ves))\b/g,
   },
   {
     hazard: 'H5',
@@ -29,14 +29,14 @@ const RULES: readonly Rule[] = [
   {
     hazard: 'H6',
     words:
-      /\b((plastic|bin|carrier|freezer|bread) bags?|bin liners?|cling ?film|bubble wrap|laminating film|cords?|sttwine|shoe ?laces?|washing lines?|dog leads?|curtain ties?|drawstrings?|fairy lights|lanyards?|garlands?|(sandwich|zip.?lock|poly(thene)?|rubbish|refuse|nappy) (bags?|sacks?)|webbing|leashes|ribbons?|skipping ropes?|ropes?|laces|elastic|yarns?|blind cords?|necklaces?|cables?)\b/,
+      /\b((plastic|bin|carrier|freezer|bread) bags?|bin liners?|cling ?film|bubble wrap|laminating film|cords?|strings?|twine|shoe ?laces?|washing lines?|dog leads?|curtain ties?|drawstrings?|fairy lights|lanyards?|garlands?|(sandwich|zip.?lock|poly(thene)?|rubbish|refuse|nappy) (bags?|sacks?)|webbing|leashes|ribbons?|skipping ropes?|ropes?|laces|elastic|yarns?|blind cords?|necklaces?|cables?)\b/,
     not: /\b(string quartet|guitar strings|shoe ?laces board)\b/g,
   },
   {
     hazard: 'H2',
     words:
       /\b(beads?|marbles?|buttons?|googly|wiggly eyes?|nuggets|glitter|confetti|pins|small (balls?|magnets?|pieces)|paper ?clips?|earrings|rings?|counters|pawns|balloons?|push pins|sequins|coins?|glass (stones?|nuggets)|pebbles|dice|googly eyes|pearls?|small parts|tiddlywinks|nuts and bolts|drawing pins)\b/,
-    not: /\b(button (cells?|batter)|bead (maze|frame)s?|marble run|water (beads?|pearls?))\b/g,
+    not: /\b((\d|two|three|four|five).rings?|rings? (binders?|folders?|files?|toss|bound)|(teething|rubber|swim|swimming|curtain|stacking|throwing|wedding) rings|hoops and rings|button (cells?|batter)|bead (maze|frame)s?|marble run|water (beads?|pearls?))\b/g,
   },
   {
     hazard: 'H15',

@@ -13,9 +13,14 @@ export const kindOfLine = (
   category: Pick<Category, 'starter'> | undefined,
 ): Kind | undefined => kindOf(line.kind) ?? kindOf(category?.starter);
 
-/** Pieces that take room: those of a set each for itself, unless its kind is a set in a box of its own or nobody knows. */
-export const piecesOf = (line: Pick<Line, 'amount' | 'setPieces'>, kind: Kind | undefined): number =>
-  line.amount * (line.setPieces && kind && !kind.isSet ? line.setPieces : 1);
+/**
+ * Pieces that take room: those of a set each for itself, unless its kind is a set in a box of its own or nobody knows;
+ * of what is meant by the box (gloves, staples) a large number counts what is in it.
+ */
+export function piecesOf(line: Pick<Line, 'amount' | 'setPieces'>, kind: Kind | undefined): number {
+  if (kind?.holds && line.amount >= kind.holds / 2) return line.amount / kind.holds;
+  return line.amount * (line.setPieces && kind && !kind.isSet ? line.setPieces : 1);
+}
 
 /** Sides from which on a face is one, not an edge: a hoop is as wide as it is long. */
 const FACE = 0.5;
@@ -25,6 +30,9 @@ const BARE_PUZZLE = 5;
 const SPREAD_CLOTH = 5;
 /** Thickness of what is sold and kept in rolls, mm: wrapping paper, maps, wallpaper. */
 const ROLLED_SHEET = 0.2;
+
+/** From that length on, mm, the longer of two sides is how long the sheet on a roll is. */
+const SHEET_LENGTH = 3000;
 
 /** The sides that were told, longest first; a thickness alone is none of them. */
 const toldSides = ({ length, width, height }: Pick<Line, 'length' | 'width' | 'height'>): number[] =>
@@ -55,7 +63,11 @@ export function pieceOf(
     kind.category.key === 'jigsaw-puzzles' &&
     /\b(?:no box|without (?:its )?box|unboxed|made up|finished|glued)\b/i.test(`${line.name ?? ''} ${line.note ?? ''}`);
   // The face of what usually stands rolled up is that of one sheet of it.
-  const rolled = told.length === 2 && width / length < 0.2 && height / width > FACE && told[1]! / told[0]! > 0.3;
+  const rolled =
+    told.length === 2 &&
+    width / length < 0.2 &&
+    height / width > FACE &&
+    (told[1]! / told[0]! > 0.3 || told[0]! >= SHEET_LENGTH);
   // Cloth is told as it is spread out, not as it lies folded.
   const spread = told.length === 2 && kind.lies === 'soft' && told[0]! * told[1]! > 3 * length * width;
   const third = spread ? SPREAD_CLOTH : bare ? BARE_PUZZLE : rolled ? ROLLED_SHEET : height;

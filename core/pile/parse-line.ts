@@ -4,6 +4,7 @@ import type { Condition, Decision } from '../model/entities.ts';
 import type { LengthSystem } from '../model/site.ts';
 import type { Kind } from '../starter/library.ts';
 import { formatAmount } from './measures.ts';
+import { writtenOut } from './reading/abbreviations.ts';
 import { readAmount } from './reading/amount.ts';
 import { readCondition } from './reading/condition.ts';
 import { readDay } from './reading/day.ts';
@@ -65,7 +66,9 @@ export function parseLine(
   { today = '2000-01-01', ignore = new Set() }: ReadOptions = {},
 ): ParsedLine | LineProblem {
   let rest = tidy(
-    text.replace(/\p{Extended_Pictographic}|\u{fe0f}|\u{200d}/gu, (sign) => (/[©®™]/.test(sign) ? sign : ' ')),
+    writtenOut(text).replace(/\p{Extended_Pictographic}|\u{fe0f}|\u{200d}/gu, (sign) =>
+      /[©®™]/.test(sign) ? sign : ' ',
+    ),
   );
   if (rest === '') return { field: 'text', message: 'Say what lies there, such as “3 shoeboxes wooden blocks”.' };
   const tokens: ParsedLine['tokens'] = [];
@@ -100,7 +103,7 @@ export function parseLine(
     tokens.push({ kind: 'note', said: hidden.shown(noted.said) });
     rest = noted.rest;
   }
-  const name = hidden.shown(tidy(rest.replace(/^(?:an?|some|the|my|our)\s+(?=[\p{L}\p{Co}])/iu, '')));
+  const name = hidden.shown(tidy(rest.replace(/^(?:an?|some|the|my|our|of)\s+(?=[\p{L}\p{Co}])/iu, '')));
   for (const token of tokens) token.said = hidden.shown(token.said);
   if (name === '' || /^[\d\s.,x×-]+$/.test(name) || onlyUnit(name, !!amounts))
     return { field: 'text', message: 'Name the things as well, such as “blocks”.' };
@@ -124,7 +127,7 @@ export function parseLine(
     destination: hidden.shown(decided?.destination ?? ''),
     setPieces: set?.pieces ?? null,
     setMissing: set?.missing ?? 0,
-    kind: (counted.kind ?? kindNamed(name) ?? known)?.key ?? null,
+    kind: (counted.kind ?? kindNamed(name))?.key ?? null,
     tokens,
   };
 }

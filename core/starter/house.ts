@@ -48,6 +48,7 @@ export const HOUSE = [
     ['Sun cream', 'sunscreen, sun lotion', 'rigid', [180, 70, 40], 800, 'sun', 'changing', 3, 'H5 lid'],
     ['First-aid supplies', 'plasters, bandages, first aid kit', 'rigid', [100, 60, 40], 250, 'bandage', 'office', 1, 'show'],
     ['Medicines', 'medicine, fever syrup, tablets', 'rigid', [130, 60, 60], 600, 'pill', 'office', 0.3, 'H5 lid'],
+    ['Washing things', 'toothbrushes, combs, hairbrushes', 'rigid', [190, 50, 30], 350, 'bath', 'changing', 5],
     ['Tissues', 'paper tissues, handkerchiefs', 'neat', [230, 115, 75], 150, 'wind', 'whole room', 5],
     ['Nap blankets', 'sleeping bags, nap sheets, bedding', 'soft', [400, 300, 80], 90, 'bed', 'sleeping', 5],
     ['Cups and bottles', 'beakers, drinking cups, water bottles', 'nesting', [180, 75, 75], 120, 'cup-soda', 'table work', 10],

@@ -18,6 +18,8 @@ export interface Kind {
   density: number;
   /** Pieces in a pack as it is sold; null where one pack is one piece, or packs differ too much. */
   pack: number | null;
+  /** Pieces in the box that is meant by one of it: a number from half of them on counts pieces. Null where one is one. */
+  holds: number | null;
   /** Bulk litres of a running metre, for what is told by its length; null for what is counted. */
   litresPerMetre: number | null;
   /** Lies coiled: a length that is told says nothing of the room it takes. */
@@ -41,6 +43,7 @@ const asKind = (category: StarterCategory): Kind => ({
   lies: category.packingKind,
   density: category.density,
   pack: null,
+  holds: null,
   litresPerMetre: null,
   coiled: false,
   stands: null,
@@ -63,6 +66,7 @@ function flagged(kind: Kind, flags: string): Kind {
     else if (name === 'stands' && STANDS.includes(value as Stands)) own.stands = value as Stands;
     else if (flag === 'stands=no') own.stands = null;
     else if (name === 'pack' && value) own.pack = Number(value);
+    else if (name === 'holds' && value) own.holds = Number(value);
     else if (name === 'density' && value) own.density = Number(value);
     else if (name === 'metre' && value) own.litresPerMetre = Number(value);
     else if (/^H\d+$/.test(flag)) own.hazards.push(flag as HazardId);
@@ -74,8 +78,8 @@ function flagged(kind: Kind, flags: string): Kind {
 
 /**
  * Reads tables of kinds. `# Category` begins the kinds of a category; `names, of it` are more names for what is in it;
- * `names | set` more names, and how all of it is; `names | 280x140x70 soft pack=40 metre=0.3 coiled set stands=hook density=60 H2` is a kind of its own: size in mm, how it lies,
- * pieces in a pack, litres a running metre, how it stands without a container, grams a litre, and hazards beyond those of the category. What is not said is as in the category.
+ * `names | set` more names, and how all of it is; `names | 280x140x70 soft pack=40 holds=100 metre=0.3 coiled set stands=hook density=60 H2` is a kind of its own: size in mm, how it lies,
+ * pieces in a pack, pieces in the box that is meant, litres a running metre, how it stands without a container, grams a litre, and hazards beyond those of the category. What is not said is as in the category.
  * @throws Error for a category or a flag that does not exist
  */
 export function readKinds(tables: readonly string[], categories: readonly StarterCategory[]): Kind[] {

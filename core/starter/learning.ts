@@ -39,7 +39,7 @@ export const LEARNING = [
   ]),
   family('Science and world', 'moss', 'globe', [
     ['Magnifiers', 'magnifying glasses, lenses, bug viewers', 'rigid', [160, 80, 30], 200, 'search', 'table work', 2],
-    ['Magnet sets', 'magnets, experiment magnets', 'rigid', [200, 150, 40], 600, 'magnet', 'table work', 1, 'H3'],
+    ['Magnet sets', 'experiment magnets', 'rigid', [200, 150, 40], 600, 'magnet', 'table work', 1, 'H3'],
     ['Electric circuits', 'circuit kit, bulbs and wires, electronics', 'rigid', [150, 80, 40], 350, 'lightbulb', 'table work', 1, 'H3'],
     ['Microscope', 'microscopes, slides', 'rigid', [320, 200, 160], 350, 'microscope', 'table work', 0.5],
     ['Experiment glassware', 'beakers, test tubes, flasks, pipettes', 'rigid', [150, 60, 60], 250, 'flask-conical', 'table work', 1, 'lid'],

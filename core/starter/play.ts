@@ -68,6 +68,7 @@ export const PLAY = [
     ['Shakers and bells', 'maracas, bells, rattles, egg shakers', 'rigid', [180, 60, 60], 200, 'bell', 'whole room', 2],
     ['Drums', 'hand drums, tambourines', 'nesting', [250, 250, 80], 100, 'drum', 'whole room', 2],
     ['Chime bars', 'xylophone, glockenspiel', 'rigid', [350, 150, 50], 250, 'music-2', 'whole room', 1],
+    ['String instruments', 'guitars, ukuleles, violins', 'rigid', [600, 220, 90], 60, 'music-4', 'whole room', 1],
     ['Recorders and flutes', 'recorders, flutes, whistles, pipes', 'long', [320, 35, 35], 300, 'music-3', 'whole room', 1],
     ['Song sheets', 'sheet music, notes, songbooks', 'neat', [297, 210, 4], 800, 'file-music', 'reading', 1],
   ]),

@@ -49,6 +49,7 @@ const PACKS_OF = new RegExp(
   String.raw`(?:${N}\s*(?:x\s*)?${ADJECTIVE})?\b(${UNIT_WORDS})${PLURAL}\s+(?:of|with|à|a|@)\s+(${DIGITS})(?![\w.]*\d)(?!\s?(?:mm|cm|m|ml|g|kg|l|years?|months?)\b)(?:\s+(?:sheets?|pieces?|pcs))?${OF}`,
   'i',
 );
+const BOXES = /[\s,;(]*[x×]\s?(\d{1,3})\)?$/i;
 const TIMES = new RegExp(
   String.raw`(?<![\w.,/])(\d{1,4})\s*[x×]\s*(\d{1,5})(?=\s+(?:sheets?\s+|pieces?\s+)?\p{L})(?:\s+(?:sheets?|pieces?)(?:\s+of)?)?`,
   'iu',
@@ -76,7 +77,7 @@ const COUNTED: readonly RegExp[] = [
   new RegExp(String.raw`${START_OR_MARK}(${NUMBER})\s*\)?(?=\s*(?:$|[,;)]))`, 'i'),
   new RegExp(String.raw`(?<=[,;:–—-]\s+)(${NUMBER})\s+(?=\p{L}{3,})`, 'iu'),
   new RegExp(String.raw`(?<=\s)(${NUMBER})(?=\s*[,;(])`, 'i'),
-  /(?<=\s)(\d{1,5})$/,
+  /(?<=\s)((?:[~≈]\s?)?\d{1,5}(?:\s?[-–]\s?\d{1,5})?)$/,
 ];
 
 const token = (value: AmountSaid, text: string, found: RegExpExecArray, glue = ' '): Token<AmountSaid> => ({
@@ -128,7 +129,12 @@ export function readAmount(text: string, kindOf: (name: string) => Kind | undefi
   if (packs) {
     const [, n, , word, count] = packs;
     const per = /^set$/i.test(word!) ? 1 : Number(count);
-    return token(pieces(said(n) * per), text, packs);
+    const read = token(pieces(said(n) * per), text, packs);
+    // `box of 24 crayons x 3`: how many boxes stands behind.
+    const boxes = n === undefined ? BOXES.exec(read.rest) : null;
+    return boxes
+      ? { ...read, value: pieces(Number(boxes[1]) * per), rest: tidy(read.rest.slice(0, boxes.index)) }
+      : read;
   }
   const times = TIMES.exec(text);
   if (times) return token(pieces(Number(times[1]) * Number(times[2])), text, times);
@@ -141,7 +147,7 @@ export function readAmount(text: string, kindOf: (name: string) => Kind | undefi
   )
     return token(pieces(Number(nPack[1])), text, nPack);
   const united = UNITED.exec(text) ?? LONE_UNIT.exec(text);
-  if (united) {
+  if (united && !isBeside(text, united.index)) {
     const hasNumber = united.length > 3;
     const [n, adjective, word] = hasNumber ? [united[1], united[2], united[3]] : [undefined, united[1], united[2]];
     const rest = token(pieces(1), text, united);
@@ -196,18 +202,22 @@ const isName = (text: string, found: RegExpExecArray): boolean =>
 const isNumbered = (name: string): boolean =>
   /\b(?:puzzle|jigsaw|game|disc|cd|dvd|book|pouch|volume|box|bin|folder|binder|drawer|shelf|tray)$/i.test(name);
 
+/** Whether what begins there comes along with the thing that was named before. */
+const isBeside = (text: string, at: number): boolean =>
+  at > 0 && /(?:[+&]|\bwith|\bplus|\band|\bfor|\bfrom|\bof)\s*$/i.test(text.slice(0, at));
+
 function readCount(text: string): Token<AmountSaid> | null {
   for (const pattern of COUNTED) {
     const found = pattern.exec(text);
     if (!found) continue;
     // What comes beside the thing has its own number: `glue gun + 20 glue sticks`.
-    if (/(?:[+&]|\bwith|\bplus|\band|\bfor|\bfrom|\bof)\s*$/i.test(text.slice(0, found.index)) && found.index > 0)
-      continue;
+    if (isBeside(text, found.index)) continue;
     const amount = numberOf(found[1]!);
     if (Number.isNaN(amount)) continue;
     const read = token(pieces(amount), text, found, found.index === 0 ? ' ' : ' , ');
     const rest = read.rest.replace(/^(?:an?|of)\s+/i, '').replace(/\s*,\s*(?=(?:for|with|from|of|in)\b)/i, ' ');
-    if (rest === '' || (pattern === COUNTED.at(-1) && isNumbered(rest))) continue;
+    // `cards 1-20` are numbered; they are not ten.
+    if (rest === '' || (pattern === COUNTED.at(-1) && (isNumbered(rest) || /^[01]\s?[-–]/.test(found[1]!)))) continue;
     return { ...read, rest };
   }
   return null;
@@ -240,6 +250,7 @@ function amountOf(
       ? united
       : null;
   if (/^(?:pack|packet|pkt)$/.test(unit)) return pieces(n * (kind?.pack ?? packOf(kind)));
+  if (kind?.names.some((known) => known.startsWith(`${unit} of `))) return pieces(n);
   if (CONTAINING.includes(unit) && !asUnit?.names.some((known) => known.startsWith(`${unit} of`)))
     return { amount: n, measure: containerMeasure(unit, adjective, kind), litresEach: null };
   return asUnit ? { ...pieces(n), kind: asUnit } : pieces(n);

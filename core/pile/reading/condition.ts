@@ -27,12 +27,13 @@ const CONDITION_WORDS: readonly (readonly [RegExp, Condition])[] = [
     /\b(?:like new|as new|(?:in )?(?:very )?good (?:condition|nick|order|state)|hardly used|brand[- ]new|barely used)\b/i,
     'good',
   ],
-  // Something of it is not there: `africa missing`.
+  // Something of it is not there: `missing dice`, `africa missing`.
+  [/(?<=[,;(–-]\s*)missing\b[^,;)]*/iu, 'incomplete'],
   [/(?<=[,;(–-]\s*)[\p{L} ]{2,30}\b(?:missing|lost)\b/iu, 'incomplete'],
 ];
 /** A part of the line that says nothing but the condition: `a few bits broken`, `one nearly worn`. */
 const QUALIFIER =
-  /^(?:an?|a few|few|some|one|two|several|most|all|bits?|parts?|pieces?|ones?|of|them|it|are|is|very|quite|rather|slightly|a bit|but|partly|half|nearly|still|and|lid|corner|corners|edges?|spine|box|screen|cover|with|w\/?|a|the|its|\s)*$/i;
+  /^(?:an?|a few|few|some|one|two|several|most|mostly|mainly|nearly all|all|\d+|bits?|parts?|pieces?|ones?|of|them|it|are|is|very|quite|rather|slightly|a bit|but|partly|half|nearly|still|and|lid|corner|corners|edges?|spine|box|screen|cover|with|w\/?|a|the|its|\s)*$/i;
 
 /** @example readCondition('toner, black, sealed')?.value // 'sealed' */
 export function readCondition(text: string): Token<Condition> | null {

@@ -17,6 +17,10 @@ const ANYWHERE: readonly (readonly [RegExp, Decision])[] = [
     'give away',
   ],
   [
+    /(?:^|(?<=(?:→|–|—|[,;(]|\s-)\s*))(?:give|hand)(?: it| them| these| this)?(?= to (?!(?:the )?(?:charity|jumble|shop|shelter|food bank|school|nursery|church|library|club)\b))/i,
+    'pass on',
+  ],
+  [
     /\b(?:pass(?:ed|ing)? (?:it |them |this |these )?on|hand(?:ed)? (?:it |them )?(?:on|down)|hand[- ]me[- ]downs?(?: for| to)?|outgrown,? for)\b/i,
     'pass on',
   ],

@@ -5,13 +5,17 @@ import { tidy, without, type Token } from './token.ts';
 const MANY = String.raw`(?<n>\d{1,5})`;
 /** Says by itself that a number of pieces belongs to one thing. */
 const CERTAIN = new RegExp(
-  String.raw`\b${MANY}(?:-(?:piece|pc|part|card|tile|brick)| (?:piece|pc))\b(?! of)|\b(?:in )?(?:an? )?sets? of (?<of>\d{1,5})\b|\bdeck of (?<deck>\d{1,3})(?: cards?)?\b|\b(?<each>\d{1,5}) (?:pieces|pcs|cards|parts|tiles) (?:each|in (?:the|a|each|one) (?:set|box|pack))`,
+  String.raw`\b${MANY}(?:-(?:piece|pc|part|card|tile|brick)| (?:piece|pc))\b(?! of)|\b(?:in )?(?:an? )?sets? of (?<of>\d{1,5})\b|\bdeck of (?<deck>\d{1,3})(?: cards?)?\b|(?<=\bset\s)(?<behind>\d{1,4})$|\b(?<each>\d{1,5}) (?:pieces|pcs|cards|parts|tiles) (?:each|in (?:the|a|each|one) (?:set|box|pack))`,
   'i',
 );
 /** Says so behind the name of something that is a set: `puzzle 24 pieces`. */
 const OF_A_SET = new RegExp(String.raw`\b${MANY}\s?(?:pieces|pcs|parts|cards|tiles|bricks)\b(?! of\b)`, 'i');
 const COUNT = `(?:${DIGITS}|an?|${NUMBER_WORD})`;
 const MISSING = [
+  new RegExp(
+    String.raw`\b(?:(?:one|each|it|they) )?(?:is |are )?missing\s+(${COUNT})\s+(?:pieces?|pcs?|cards?|parts?|bits?|tiles?)(?!\w)`,
+    'i',
+  ),
   new RegExp(
     String.raw`\b(${COUNT})\s+(?:of them |[\p{L}-]+\s+|[\p{L}-]+\s+[\p{L}-]+\s+)?(?:(?:is|are)\s+)?(?:missing|(?:lost|gone|short)(?=\s*(?:$|[,;)])))(?!\w)`,
     'iu',

@@ -13,6 +13,7 @@ export const tidy = (text: string): string =>
     .replace(/\s+/g, ' ')
     .replace(/\(\s*[,;:]?\s*\)/g, ' ')
     .replace(/\s+([,;:)])/g, '$1')
+    .replace(/\s+[-–—→]+(?=\s*[,;:)])/g, '')
     .replace(/([,;:])(?:\s*[,;:])+/g, '$1')
     .replace(/^[\s,;:–—→-]+|[\s,;:–—→-]+$/g, '')
     .replace(/\s+/g, ' ')

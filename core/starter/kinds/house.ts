@@ -18,7 +18,7 @@ paper clip, paperclip, drawing pin, push pin, bulldog clip, binder clip, thumb t
 bulldog clip, binder clip, fold back clip, foldback clip | 40x32x20
 # Staplers and punches
 stapler, office punch, two hole punch, long arm stapler, staple remover, stapler gun, four hole punch
-staple, box of staples, staples | 60x45x20 neat
+box of staples, staple, staples | 60x45x20 neat holds=1000
 # Ring binders
 ring binders | stands=row
 ring binder, lever arch file, binder, folder, lever arch folder, box file, a4 folder, ring folder, arch file, file binder
@@ -89,6 +89,7 @@ smartphone, mobile phone, old phone, old mobile, mobile, old mobile phone, cell 
 laptop bag, laptop sleeve, laptop case | 400x300x60 soft
 # Memory sticks and discs
 usb stick, memory stick, memory card, sd card, usb drive, flash drive, thumb drive, pen drive, usb key
+dvd, blu ray, film on dvd, cd rom | 190x135x14 neat
 blank cd, blank dvd, blank disc, dvd blank | 125x125x2 neat
 # Cables
 cable, usb cable, charger, phone charger, power lead, hdmi cable, printer cable, network cable, charging cable, adapter, plug adapter, lead, power adapter, audio cable, power supply, aux cable, charging lead, laptop charger, ethernet cable, tv cable, guitar lead, speaker cable, jump lead, monitor cable, cable tie, computer cable, lan cable, scart lead, phone cable | 140x110x35 coiled
@@ -98,7 +99,7 @@ cable tie, zip tie, cable clip | 200x5x2 long
 # Extension leads
 extension lead, extension cord, extension cable, power strip, multi plug, cable reel, multi socket, multiway adapter, 4 way extension, plug bar | 350x120x70 coiled
 cable reel, cable drum, extension reel | 300x280x200 coiled
-fairy lights, string lights, light chain, christmas lights, led strip, lights string, lightchain | 220x150x80 coiled H6
+fairy lights, string lights, light chain, led strip | 220x150x80 coiled H6
 time switch, timer plug, timer switch, smart plug, smoke alarm, smoke detector, doorbell, carbon monoxide alarm, co alarm | 110x90x60
 # Batteries
 battery, aa battery, aaa battery, rechargeable battery, 9v battery, d cell, c cell, aa cell, aaa cell, rechargeable aa, aaas, aas, block battery, used battery, old battery, d battery
@@ -120,7 +121,7 @@ nappy, diaper, nappy pants, cloth nappy, swim nappy, pull up, reusable nappy | p
 # Wet wipes
 wet wipe pack, baby wipe, wipe, pack of wipes, packet of wipes, wet wipe, antibacterial wipe, screen wipe
 # Disposable gloves
-disposable glove, nitrile glove, latex glove, vinyl glove, rubber glove, box of gloves, examination glove, cleaning glove
+disposable glove, nitrile glove, latex glove, vinyl glove, rubber glove, box of gloves, examination glove, cleaning glove | holds=100
 # Changing creams
 nappy cream, barrier cream, ointment, body lotion, baby oil, baby lotion, baby powder, skin cream, lip balm, hand cream, moisturiser
 baby shampoo, shampoo, bubble bath, shower gel, soap bottle, baby bath | 190x70x50 H5
@@ -151,7 +152,12 @@ face mask, surgical mask, medical mask | 175x95x3 flat
 medicine, fever syrup, tablet for pain, painkiller, cough syrup, paracetamol, nose spray, eye drops, vitamin, inhaler, medicines, allergy tablets, ibuprofen, antihistamine, throat sweets
 thermometer, fever thermometer, digital thermometer, ear thermometer | 150x40x30
 # Tissues
-tissue, box of tissues, paper handkerchief, handkerchief, facial tissue
+tissue, box of tissues, tissue box, paper handkerchief, handkerchief, facial tissue | holds=100
+# Washing things
+toothbrush, toothpaste, comb, hairbrush, hair brush, nail brush, hair tie, hair bobble, hair clip, soap dish, washcloth, tooth mug
+hair tie, hair bobble, hair band, hair clip, hair slide | 60x50x8 small
+bar of soap | 90x60x30
+# Tissues
 toilet paper, toilet roll, loo paper, bog roll | 120x110x110
 napkin, serviette, paper napkin | 165x165x1 neat
 # Nap blankets
@@ -162,11 +168,12 @@ travel cot, folding cot, camp bed, nap cot stackable, stackable cot, folding bed
 cot, crib, moses basket, baby cot | 1250x700x900 rigid stands=single
 # Cups and bottles
 cup, beaker, water bottle, drinking cup, mug, sippy cup, baby bottle, drinking bottle, paper cup, plastic cup, feeding bottle, glass, tumbler, drinking glass
-paper cup, plastic cup, disposable cup | 95x80x80
+water bottle, baby bottle, drinking bottle, feeding bottle, milk bottle | 200x75x75 rigid
+paper cup, plastic cup, disposable cup | 80x80x25
 flask for tea, vacuum flask | 300x90x90 rigid
 lunch box, snack box, lunchbox, food container, sandwich box, plastic food box, storage tub, plastic tub | 200x150x70
 # Plates and cutlery
-plate, bowl, spoon, fork, cutlery, child plate, knife fork and spoon, melamine plate, plastic plate, paper plate, dinner plate, cereal bowl
+plate, bowl, spoon, fork, cutlery, child plate, knife fork and spoon, melamine plate, plastic plate, dinner plate, cereal bowl
 spoon, fork, teaspoon, cutlery, child cutlery, plastic cutlery, plastic spoon | 190x40x20 long
 pan, saucepan, frying pan, pot, cooking pot, casserole | 350x230x120
 # Cleaning agents
@@ -221,7 +228,8 @@ baby shoes keepsake, memory box, keepsake, souvenir, medal, trophy, first curl, 
 medal, badge medal, scout badge | 80x60x8
 coin collection, stamp collection, stamp album | 300x250x40 neat
 # Winter decorations
-christmas decoration, bauble, christmas bauble, tinsel, winter decoration, christmas ornament, star decoration, tree decoration, nativity figure, christmas tree ball
+christmas lights, xmas lights, tree lights, string of lights, lights string, lightchain | 220x150x80 coiled H6
+christmas decoration, xmas decoration, bauble, christmas bauble, xmas bauble, tinsel, winter decoration, christmas ornament, star decoration, tree decoration, nativity figure, christmas tree ball
 christmas tree, artificial tree, artificial christmas tree | 1200x300x250 stands=single
 christmas crib, nativity set, nativity scene | 350x250x200
 christmas stocking, stocking | 400x250x20 soft
@@ -231,6 +239,9 @@ easter egg, easter decoration, easter basket, spring decoration, easter grass, p
 # Autumn decorations
 paper lantern, halloween decoration, pumpkin, harvest decoration, autumn decoration, autumn leaf garland, halloween costume box
 # Party supplies
+paper plate, party plate, disposable plate, paper bowl | 230x230x1 flat
+bunting, flag garland, pennant | 250x180x40 soft metre=0.12
+paper chain, garland, streamer, tinsel garland | 200x150x60 soft metre=0.3
 party hat, candle, birthday candle, paper chain, garland, streamer, party popper, birthday banner, party decoration, birthday decoration, party plate, party bag, table decoration, sparkler, birthday crown
 candle, dinner candle, household candle | 180x25x25
 pillar candle, altar candle | 150x70x70
@@ -272,6 +283,9 @@ basket, wicker basket, storage basket, plastic basket | 350x250x200 nesting
 plastic box, storage crate, storage container, crate, plastic crate, drawer insert, plastic drawer, storage bin, empty crate | 400x300x220 nesting
 label holder, shelf clip, drawer divider, hook rail, hanging rail | 300x60x25
 # Pet things
+hamster cage, rabbit hutch, bird cage, guinea pig cage, pet cage | 700x400x400 stands=single
+pet carrier, cat carrier, litter tray, cat basket | 500x350x300
+aquarium, fish tank | 600x300x300 stands=single
 dog lead, pet food, cat food, dog toy, pet bed, fish food, cat toy, dog basket, fish tank, aquarium
 cat food, pet food, dog food, bag of dog food | 350x250x100 soft
 # Food and drink

@@ -119,8 +119,8 @@ poster, wall chart, chart, map laminated, laminated map, world map laminated, la
 rolled map, rolled poster, rolled chart | 900x60x60 long
 folded map, road map, hiking map, street map, tourist map | 240x120x10 neat
 # Flags and puzzle maps
-flag, puzzle map, map puzzle, flag set, bunting, continent puzzle, wooden map puzzle | set
-bunting, flag garland, pennant, table flag | 250x180x40 soft
+flag, puzzle map, map puzzle, flag set, continent puzzle, wooden map puzzle | set
+table flag, hand flag | 300x180x5 flat
 # Binoculars and compasses
 binoculars, compass for hiking, field kit, telescope, magnetic compass, hiking compass
 telescope | 700x150x150

@@ -128,7 +128,7 @@ pipe cleaner, chenille stem, fuzzy wire, chenille
 # Feathers
 feather, craft feather, goose feather, peacock feather
 # Lolly sticks
-lolly stick, craft stick, ice lolly stick, wooden stick, tongue depressor, paper straw, straw, skewer, cocktail stick, drinking straw
+lolly stick, popsicle stick, craft stick, ice lolly stick, wooden stick, tongue depressor, paper straw, straw, skewer, cocktail stick, drinking straw
 cocktail stick, toothpick, matchstick without head, craft matchstick | 65x2x2
 wooden skewer, dowel, wooden dowel, bamboo cane, garden cane | 300x6x6
 clothes peg, clothespin, wooden peg, mini peg, laundry peg | 72x12x10

@@ -177,6 +177,8 @@ sleeping mat, air bed, camping mat | 600x200x200 soft
 # Chalk for outside
 # Sand toys
 bucket, spade, sand bucket, sand mould, sieve, sand spade, beach toy, watering can toy, bucket and spade
+foam dart gun, foam dart blaster, toy gun, water gun, foam blaster | 400x200x60 rigid
+foam dart | 70x13x13 small
 water toy, water wheel, toy watering can, water pistol | 250x150x100 rigid
 paddling pool, sand pit cover | 500x400x150 soft
 sand tray, water tray, messy play tray | 900x900x100 nesting
@@ -199,16 +201,17 @@ large drum, djembe, floor drum, cajon | 320x320x480 rigid stands=single density=
 # Chime bars
 chime bar, xylophone, glockenspiel, metallophone
 keyboard, music keyboard, electric piano, toy piano | 850x300x100 stands=single density=180
-guitar, ukulele, violin, banjo | 900x350x130 stands=hook density=45
-ukulele, violin, toy guitar | 600x220x90 density=60
 music stand, microphone stand | 500x100x80 long
+# String instruments
+guitar, violin, banjo, cello, harp | 900x350x130 stands=hook density=45
+ukulele, violin, toy guitar, mandolin | 600x220x90 density=60
 # Recorders and flutes
 recorder, flute, whistle, tin whistle, penny whistle, kazoo, harmonica, mouth organ, ocarina
 harmonica, kazoo, party whistle, mouth organ | 110x30x30
 # Song sheets
 song sheet, song book, sheet music, music book, songbook | 297x210x6 neat
 # Rattles and teethers
-rattle, teether, teething ring, baby rattle, dummy, soother, dummies
+rattle, teether, teething ring, baby rattle, dummy, soother, dummies, pacifier
 # Stacking cups
 stacking cup, stacking ring, nesting cup, stacking tower, stacker, nesting doll, stacking toy
 # Cloth books
@@ -228,7 +231,9 @@ salt dough ingredients, cornflour
 # Electronic toys
 games console, game console, console, handheld console | 300x270x100
 game controller, controller, gamepad, joystick | 160x110x60
-video game, console game, computer game, dvd, blu ray, cd rom | 190x135x14 neat
+video game, console game, computer game | 190x135x14 neat
+drone, remote control helicopter | 300x300x80
+remote control, game remote | 170x50x25
 learning computer, talking toy, toy phone, toy laptop, walkie talkie, electronic pet | 220x180x60
 toy camera, kids camera, toy microphone | 120x90x60
 `;

@@ -89,6 +89,14 @@ const firstGuess = computed(() => {
   return step === 'pile' || step === 'group';
 });
 const inner = computed(() => innerParts(demands.value, store.maps.family));
+/** Parts to be found: a sorting case has its own. */
+const innerTotal = computed(() =>
+  choices.value.reduce(
+    (sum, { demand, chosen }) =>
+      sum + (chosen && chosen.type.compartments === 1 ? (inner.value.get(demand.category.id) ?? 0) : 0),
+    0,
+  ),
+);
 const total = computed(() => wanted.value.reduce((sum, one) => sum + one.count, 0));
 const asTaken = computed(() => {
   const now = new Map<string, number>();
@@ -223,7 +231,7 @@ async function take(): Promise<void> {
       </ul>
       <WayOut />
     </section>
-    <ShoppingSheet :used="used" :first-guess="firstGuess" class="bench" />
+    <ShoppingSheet :used="used" :first-guess="firstGuess" :inner-parts="innerTotal" class="bench" />
     <FitDialog v-if="fitting" @close="fitting = false" />
   </div>
 </template>

@@ -5,7 +5,7 @@ import { shoppingList, type Purchase } from '@stube/core/containers/shopping';
 import { money } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 
-const props = defineProps<{ used: ReadonlyMap<string, number>; firstGuess?: boolean }>();
+const props = defineProps<{ used: ReadonlyMap<string, number>; firstGuess?: boolean; innerParts: number }>();
 const store = useSite();
 const purchases = computed(() => shoppingList(props.used, store.data.containerType));
 const cost = computed(() => purchases.value.reduce((sum, purchase) => sum + purchase.cost, 0));
@@ -32,6 +32,9 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
     <h2>To buy</h2>
     <p v-if="firstGuess" class="caution warn">
       A first guess: the pile is not decided or not sorted yet. Buy nothing before it is.
+    </p>
+    <p v-if="innerParts" class="small soft">
+      For inside: {{ innerParts }} pouches, small trays or dividers; bags and lids that are there serve too.
     </p>
     <p v-if="!purchases.length" class="soft">Nothing: what the house owns is enough.</p>
     <template v-else>
