@@ -23,7 +23,7 @@ const RULES: readonly Rule[] = [
   {
     hazard: 'H5',
     words:
-      /\b(solvents?|white spirit|turpentine|turps|acetone|(nail )?(varnish|polish) remover|paint (thinner|stripper)|thinners?|spray paints?|(hair|fixative|adhesive) ?sprays?|sprays?|varnish(es)?|lacquers?|super ?glue|epoxy|contact adhesive|bleach|(cleaning|washing) (agents?|products?|powder|liquid)|(toilet|oven|drain|glass|bathroom) cleaners?|detergents?|(dishwasher|washing)( machine)? (tabs|tablets)|disinfectants?|hand sanitisers?|medicines?|medication|pills|cough syrup|painkillers?|methylated spirits?|ammonia|weed ?killers?|antifreeze|(rat|mouse|ant|slug|wasp) (poison|pellets|bait|spray|killer)|poisons?|pesticides?|insecticides?|insect repellents?|fertili[sz]ers?|lighter (fluid|gas|refills?)|petrol|paraffin|lamp oil|gas cartridges?|linseed oil|wood stain|essential oils?|vitamins?|iron tablets|paracetamol|ibuprofen|antihistamines?|(nasal|nose) sprays?|caustic|drain unblocker|descaler|limescale remover|paint remover|nail polish|nail varnish|resin|stain remover|laundry (pods|capsules|liquid)|washing tablets|sanitizers?|surface wipes|e.?liquids?|cigarettes?)\b/,
+      /\b(solvents?|white spirit|turpentine|turps|acetone|(nail )?(varnish|polish) remover|(marker|adhesive|sticker|glue|rust|graffiti) remover|paint (thinner|stripper)|thinners?|spray paints?|(hair|fixative|adhesive) ?sprays?|sprays?|varnish(es)?|lacquers?|super ?glue|epoxy|contact adhesive|bleach|(cleaning|washing) (agents?|products?|powder|liquid)|(toilet|oven|drain|glass|bathroom) cleaners?|detergents?|(dishwasher|washing)( machine)? (tabs|tablets)|disinfectants?|hand sanitisers?|medicines?|medication|pills|cough syrup|painkillers?|methylated spirits?|ammonia|weed ?killers?|antifreeze|(rat|mouse|ant|slug|wasp) (poison|pellets|bait|spray|killer)|poisons?|pesticides?|insecticides?|insect repellents?|fertili[sz]ers?|lighter (fluid|gas|refills?)|petrol|paraffin|lamp oil|gas cartridges?|linseed oil|wood stain|essential oils?|vitamins?|iron tablets|paracetamol|ibuprofen|antihistamines?|(nasal|nose) sprays?|caustic|drain unblocker|descaler|limescale remover|paint remover|nail polish|nail varnish|resin|stain remover|laundry (pods|capsules|liquid)|washing tablets|sanitizers?|surface wipes|e.?liquids?|cigarettes?)\b/,
     not: /\b(spray bottles? \(?empty|empty spray bottles?|play medicine)\b/g,
   },
   {
@@ -36,7 +36,7 @@ const RULES: readonly Rule[] = [
     hazard: 'H2',
     words:
       /\b(beads?|marbles?|buttons?|googly|wiggly eyes?|nuggets|glitter|confetti|pins|small (balls?|magnets?|pieces)|paper ?clips?|earrings|rings?|counters|pawns|balloons?|push pins|sequins|coins?|glass (stones?|nuggets)|pebbles|dice|googly eyes|pearls?|small parts|tiddlywinks|nuts and bolts|drawing pins)\b/,
-    not: /\b((\d|two|three|four|five).rings?|rings? (binders?|folders?|files?|toss|bound)|(teething|rubber|swim|swimming|curtain|stacking|throwing|wedding) rings|hoops and rings|button (cells?|batter)|bead (maze|frame)s?|marble run|water (beads?|pearls?))\b/g,
+    not: /\b((\d|two|three|four|five).rings?|rings? (binders?|folders?|files?|toss|bound|lights?)|balloon pumps?|(teething|rubber|swim|swimming|curtain|stacking|throwing|wedding) rings|hoops and rings|button (cells?|batter)|bead (maze|frame)s?|marble run|water (beads?|pearls?))\b/g,
   },
   {
     hazard: 'H15',

@@ -28,6 +28,8 @@ export const FORM_FACTOR: Record<ContainerShape['form'], number> = { box: 1, tap
 
 /** Of a bottle or tube, by the litres it holds: walls, neck and the air between several. */
 export const CONTENT_FACTOR = 1.4;
+/** Width of cloth as it is sold, mm. */
+const CLOTH_WIDTH = 1400;
 /** Of what is told by its length where its kind says nothing, litres a metre: a thin cord. */
 const LITRES_PER_METRE = 0.03;
 
@@ -58,6 +60,9 @@ export function bulkLitres(
   const pieces = piecesOf(line, kind);
   if (kind?.litresPerMetre && line.length && line.width === null)
     return (pieces * line.length * kind.litresPerMetre) / 1000;
+  // Cloth by the metre, of another width than usual.
+  if (kind?.litresPerMetre && kind.lies === 'soft' && line.length && line.width && line.length > 1000)
+    return (pieces * line.length * line.width * kind.litresPerMetre) / 1000 / CLOTH_WIDTH;
   const piece = pieceOf(line, category);
   if (!piece) return null;
   return (pieces * piece[0] * piece[1] * piece[2] * PACKING_FACTOR[liesOf(line, category)]) / 1e6;

@@ -13,13 +13,18 @@ export const kindOfLine = (
   category: Pick<Category, 'starter'> | undefined,
 ): Kind | undefined => kindOf(line.kind) ?? kindOf(category?.starter);
 
+const volume = ([length, width, height]: Kind['piece']): number => length * width * height;
+/** A kind as large as that, mm³, is the whole set: a tool kit, a doctor's case. */
+const SET_BOX = 3e6;
+
 /**
  * Pieces that take room: those of a set each for itself, unless its kind is a set in a box of its own or nobody knows;
  * of what is meant by the box (gloves, staples) a large number counts what is in it.
  */
 export function piecesOf(line: Pick<Line, 'amount' | 'setPieces'>, kind: Kind | undefined): number {
   if (kind?.holds && line.amount >= kind.holds / 2) return line.amount / kind.holds;
-  return line.amount * (line.setPieces && kind && !kind.isSet ? line.setPieces : 1);
+  const counts = line.setPieces && kind && !kind.isSet && volume(kind.piece) < SET_BOX;
+  return line.amount * (counts ? line.setPieces! : 1);
 }
 
 /** Sides from which on a face is one, not an edge: a hoop is as wide as it is long. */

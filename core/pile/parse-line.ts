@@ -84,7 +84,7 @@ export function parseLine(
   };
   // How many pieces it has says nothing of what it is.
   const known = kindNamed(rest.replace(PIECES_SAID, ' ').replace(/\b(?:missing|complete)\b/gi, ' '));
-  const day = take('day', (said) => readDay(said, today))?.value ?? null;
+  const day = take('day', (said) => readDay(said, today, system))?.value ?? null;
   const hidden = hideNameNumbers(rest);
   rest = hidden.text;
   const set = take('set', (said) => readSet(said, isSetKind(known, said)))?.value;

@@ -167,7 +167,13 @@ export function readAmount(text: string, kindOf: (name: string) => Kind | undefi
       return {
         ...rest,
         rest: name,
-        value: amountOf(elsewhere?.value.amount ?? said(n), singular(word!), adjective, name, kindOf),
+        value: amountOf(
+          holdsMany(word!, elsewhere) ? 1 : (elsewhere?.value.amount ?? said(n)),
+          singular(word!),
+          adjective,
+          name,
+          kindOf,
+        ),
       };
     }
   }
@@ -255,6 +261,10 @@ function amountOf(
     return { amount: n, measure: containerMeasure(unit, adjective, kind), litresEach: null };
   return asUnit ? { ...pieces(n), kind: asUnit } : pieces(n);
 }
+
+/** `roll of stickers 500`: what a roll, a reel or a pad holds is no number of them. */
+const holdsMany = (unit: string, elsewhere: Token<AmountSaid> | null): boolean =>
+  /^(?:rolls?|reels?|pads?)$/i.test(unit) && (elsewhere?.value.amount ?? 0) >= 50;
 
 /** Pieces of a packet where its kind says nothing: the smaller they are, the more. */
 function packOf(kind: Kind | undefined): number {

@@ -1,5 +1,6 @@
 /** A day in a typed line: `by 3 Dec`, `until friday`, `in 2 weeks`, `keep until 2031`. */
 import { addDays } from '../../deadlines/day.ts';
+import type { LengthSystem } from '../../model/site.ts';
 import { without, type Token } from './token.ts';
 
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
@@ -9,6 +10,7 @@ const WHEN = [
   String.raw`(?<y>\d{4})-(?<m>\d{1,2})-(?<d>\d{1,2})`,
   String.raw`(?<d2>\d{1,2})[./](?<m2>\d{1,2})[./](?<y2>\d{4}|\d{2})`,
   String.raw`(?<d5>\d{1,2})\.(?<m5>\d{1,2})\.(?!\d)`,
+  String.raw`(?<first>\d{1,2})\/(?<second>\d{1,2})(?![/\d])(?!\s*(?:["″']|inch|in\b|m\b|cm|mm|ft))`,
   String.raw`(?<d3>\d{1,2})(?:st|nd|rd|th)?(?:\s+of)?\s+${MONTH.replace('(', '(?<mon3>')}(?:,?\s+(?<y3>\d{4}))?`,
   String.raw`${MONTH.replace('(', '(?<mon4>')}\s+(?<d4>\d{1,2})(?:st|nd|rd|th)?(?:,?\s+(?<y4>\d{4}))?`,
   String.raw`(?:next |this |coming )?(?<weekday>${DAYS.map((day) => `${day}|${day.slice(0, 3)}(?=\\b)`).join('|')})`,
@@ -59,11 +61,15 @@ function later(today: string, span: string, n: number): string {
   return iso(then);
 }
 
+/** What is due and was borrowed goes back. */
+const isLent = (said: string, text: string): boolean =>
+  /\bback\b/i.test(said) || (/\bdue\b/i.test(said) && /\b(?:library|borrowed|on loan|hired|rented)\b/i.test(text));
+
 /**
- * A day by which something is to be done, or until which it is kept. Days before months where both are numbers.
+ * A day by which something is to be done, or until which it is kept. Days before months where both are numbers, but in `3/12` on imperial sites.
  * @param today ISO; days of the week and months are the next ones from it on
  */
-export function readDay(text: string, today: string): Token<string> | null {
+export function readDay(text: string, today: string, system: LengthSystem = 'metric'): Token<string> | null {
   const found = DATE.exec(text);
   if (!found) return null;
   const g = found.groups as Record<string, string | undefined>;
@@ -77,6 +83,11 @@ export function readDay(text: string, today: string): Token<string> | null {
   if (g.y) value = dayOf(Number(g.y), Number(g.m), Number(g.d));
   else if (g.y2) value = dayOf(Number(g.y2.length === 2 ? `20${g.y2}` : g.y2), Number(g.m2), Number(g.d2));
   else if (g.m5) value = next(Number(g.m5), Number(g.d5), today);
+  else if (g.first)
+    value =
+      system === 'imperial' || Number(g.second) > 12
+        ? next(Number(g.first), Number(g.second), today)
+        : next(Number(g.second), Number(g.first), today);
   else if (g.mon3) value = dated(g.y3, monthOf(g.mon3), Number(g.d3));
   else if (g.mon4) value = dated(g.y4, monthOf(g.mon4), Number(g.d4));
   else if (g.weekday)
@@ -105,5 +116,5 @@ export function readDay(text: string, today: string): Token<string> | null {
   if (!value) return null;
   const rest = without(text, found.index, found[0].length);
   // `due back 4 December` says when and what: the second is left to the reader of decisions.
-  return { value, said: found[0].trim(), rest: /\bback\b/i.test(found[0]) ? `${rest}, back` : rest };
+  return { value, said: found[0].trim(), rest: isLent(found[0], text) ? `${rest}, back` : rest };
 }

@@ -85,7 +85,7 @@ const TRAILING = new RegExp(
 const LAST_WORD = /\s(give\saway|pass\son|decide\slater|return|sell|recycle|keep|donate)\s*[.!]?\s*$/i;
 const IN_BRACKETS = new RegExp(`\\(\\s*(${ORDER_WORDS})\\s*\\)`, 'i');
 const AMID = new RegExp(`[,;]\\s*(${ORDER_WORDS})\\s*(?=[,;(])`, 'i');
-const LEADING = new RegExp(`^(?:please |to |must )?(${ORDER_WORDS})\\b\\s*([:,–-]?)\\s*(?=\\S)`, 'i');
+const LEADING = new RegExp(`^(?:please |to |must )?(${ORDER_WORDS})\\b(?!-\\p{L})\\s*([:,–-]?)\\s*(?=\\S)`, 'iu');
 /** What a leading order makes a name of. */
 const NAMES_WITH_ORDERS =
   /^(?:keep (?:calm|fit|sakes?|net)|return (?:address|labels?|slips?|envelopes?|forms?|tickets?|box|tray|stamps?|notes?)|exchange (?:students?|rates?|books?|trips?|programmes?|programs?|visits?|partners?|letters?)|swap (?:cards?|shop|box|books?)|sell[- ]by|bin (?:liners?|bags?|lids?|day|collection|lorr(?:y|ies)|sacks?|men|toys?|stickers?|labels?)|recycle (?:bins?|box(?:es)?|bags?|symbols?|logo)|rubbish (?:bags?|bins?|sacks?|trucks?|lorr(?:y|ies))|trash (?:bags?|cans?|bins?|packs?)|junk (?:model\w*|mail|drawers?|box(?:es)?|art|journals?|food)|charity (?:bags?|boxes|box|letters?)|toss (?:games?|rings?|across)|later\b.*\bschool|maybe .*)/i;

@@ -66,14 +66,14 @@ const ABOUT = String.raw`(?:[~≈±]|\b(?:about|approx\.?|approximately|around|r
 
 const one = `(?:${DIGITS}|\\b(?:${NUMBER_WORD})(?![\\w-]))`;
 /** A number with what makes it vague, or a range. Not within a word, a decimal or behind a hash. */
-export const NUMBER = String.raw`(?:${ABOUT}\s*)?(?<![\w#.,/-])${one}(?:\s*(?:-|–|to|or)\s*(?:${DIGITS})(?![\w/]))?(?:\+|\s?-?ish\b)?`;
+export const NUMBER = String.raw`(?:${ABOUT}\s*)?(?<![\w#.,/-])${one}(?:\s*(?:-|–|to|or)\s*(?:${DIGITS})(?![\w/]))?(?:\+|\s?-?ish\b|\s+or\s+so\b)?`;
 
 /** @returns the number, the mean of a range (whole where both ends are), or NaN. @example numberOf('half a dozen') // 6 */
 export function numberOf(said: string): number {
   const text = said
     .toLowerCase()
     .replace(new RegExp(`^${ABOUT}\\s*`, 'i'), '')
-    .replace(/(?:\+|\s?-?ish)$/, '')
+    .replace(/(?:\+|\s?-?ish|\s+or\s+so)$/, '')
     .trim();
   if (/^\d{1,3}(\.\d{3})+$/.test(text)) return Number(text.replace(/\./g, ''));
   const range = new RegExp(`^(.+?)\\s*(?:-|–|\\bto\\b|\\bor\\b)\\s*(${DIGITS})$`).exec(text);

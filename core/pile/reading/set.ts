@@ -65,7 +65,8 @@ export function readSet(text: string, isSet: boolean): Token<SetSaid> | null {
   }
   let pieces: number | null = null;
   const behind = OF_A_SET.exec(rest);
-  const found = CERTAIN.exec(rest) ?? (behind && (isSet || isOneThing(rest.slice(0, behind.index))) ? behind : null);
+  const found =
+    CERTAIN.exec(rest) ?? (behind && (isSet || missing > 0 || isOneThing(rest.slice(0, behind.index))) ? behind : null);
   const told = found && Object.values(found.groups!).find((value) => value !== undefined);
   if (found && told) {
     pieces = Number(told);

@@ -527,4 +527,32 @@ insurance policy | n=insurance h=H14 cat=Certificates
 nail scissors | n=scissors h=H4
 washing powder | n=powder h=H5 cat=Cleaning agents
 hot glue gun | n=gun h=H4,H15 cat=Glue guns
+4 jigsaws (100 pc), one missing 3 pcs | a=4 n=jigsaws no=3 sp=100 sm=3 c=incomplete l=5,20
+crayons - a whole mug, mostly broken | a=1 m=mug n=crayons no=mostly c=broken
+box of 24 wax crayons x3 | a=72 n=wax,crayons cat=Wax crayons
+6 pr scissors | a=6 n=scissors no=pr
+hot glue gun + 30 sticks | a=null n=glue,gun cat=Glue guns h=H4
+12 ft bunting | a=3.6,3.7 m=metre n=bunting l=0.2,2
+pack of 100 paper plates | a=100 n=paper,plates l=2,10 cat=Party supplies
+staples, 5000 | a=5000 l=0.1,1 cat=Staplers and punches
+pile of outgrown clothes -> give to sister | a=1 n=clothes no=give d=pass on
+egg cartons for crafts ~15 | a=15 n=egg,cartons l=2,15
+3 doz. coloured pencils | a=36 n=coloured,pencils no=doz
+a gross of pencils | a=144 n=pencils no=gross
+magnets (tiny) 50 | a=50 l=0.02,0.8 h=H3
+2 boxes of tissues | a=2 l=2.5,7 cat=Tissues
+board game, missing dice | a=null n=board,game c=incomplete notcat=Dice and counters
+popsicle sticks (1000) | a=1000 l=1,4 cat=Lolly sticks
+give to Nora: ballet shoes size 32 | n=ballet,shoes no=nora d=pass on
+roll of brown paper 70cm x 10m | a=null n=brown,paper l=0.6,5 cat=Large paper
+disposable gloves box of 100 | a=100 l=1,4 cat=Disposable gloves
+dominoes set 28 | a=null sp=28 l=0.3,2 cat=Dominoes
+tool kit 39 pieces, complete | a=null sp=39 l=6,35
+roll of stickers 500 | a=null n=stickers l=0.05,1.5 cat=Stickers
+curtain fabric 3 x 1.4 m | n=curtain,fabric s=3000,1400 l=2,9 cat=Fabric
+plastic folders A4 50 | a=50 n=plastic,folders,a4 l=3,15
+parachute 6 m | n=parachute l=3,40 cat=Balance and gym
+library CDs due 3/12 | n=library,cds d=return u=2026-12-03
+dozen or so crayons | a=12 n=crayons no=so
+keep-net | n=keep d=null
 `;

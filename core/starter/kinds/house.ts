@@ -29,6 +29,7 @@ divider, file divider, subject divider, index divider, file dividers | 297x230x0
 hanging file, suspension file, file folder, hanging folder, suspension folder
 # Plastic wallets
 plastic wallet, sheet protector, plastic sleeve, document sleeve, punched pocket, poly pocket, clear sleeve, zip wallet, document wallet, plastic pocket
+plastic folder, card folder, document folder, manila folder, square cut folder, cut flush folder, sheet folder, report cover | 310x230x2 flat
 zip pouch, zip wallet, mesh pouch, zipper pouch, mesh bag, game pouch, pouch, document pouch | 350x250x8 soft
 card sleeve, disc sleeve, cd sleeve | 130x130x0.4 flat
 # Laminating film
@@ -149,12 +150,12 @@ box of plasters, packet of plasters, plaster, bandage, first aid kit, sterile dr
 first aid kit, first aid box, first aid bag, first aid case | 260x180x90
 face mask, surgical mask, medical mask | 175x95x3 flat
 # Medicines
-medicine, fever syrup, tablet for pain, painkiller, cough syrup, paracetamol, nose spray, eye drops, vitamin, inhaler, medicines, allergy tablets, ibuprofen, antihistamine, throat sweets
+medicine, fever syrup, tablet for pain, painkiller, cough syrup, paracetamol, aspirin, insulin, antibiotics, nose spray, eye drops, vitamin, inhaler, medicines, allergy tablets, ibuprofen, antihistamine, throat sweets
 thermometer, fever thermometer, digital thermometer, ear thermometer | 150x40x30
 # Tissues
 tissue, box of tissues, tissue box, paper handkerchief, handkerchief, facial tissue | holds=100
 # Washing things
-toothbrush, toothpaste, comb, hairbrush, hair brush, nail brush, hair tie, hair bobble, hair clip, soap dish, washcloth, tooth mug
+toothbrush, toothpaste, comb, hairbrush, hair brush, nail brush, hair tie, hair bobble, hair clip, contact lens solution, contact lens case, soap dish, washcloth, tooth mug
 hair tie, hair bobble, hair band, hair clip, hair slide | 60x50x8 small
 bar of soap | 90x60x30
 # Tissues
@@ -284,6 +285,7 @@ plastic box, storage crate, storage container, crate, plastic crate, drawer inse
 label holder, shelf clip, drawer divider, hook rail, hanging rail | 300x60x25
 # Pet things
 hamster cage, rabbit hutch, bird cage, guinea pig cage, pet cage | 700x400x400 stands=single
+cat litter, pet litter, hay for pets, straw for pets, sawdust | 400x300x120 soft density=550
 pet carrier, cat carrier, litter tray, cat basket | 500x350x300
 aquarium, fish tank | 600x300x300 stands=single
 dog lead, pet food, cat food, dog toy, pet bed, fish food, cat toy, dog basket, fish tank, aquarium

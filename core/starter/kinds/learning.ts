@@ -135,6 +135,7 @@ work tray, tray, wooden tray, activity tray, serving tray, baking tray
 baking tray, muffin tin, cake tin, mixing bowl, baking tin, roasting tin | 350x270x40 nesting
 # Mats for work
 work mat, work rug, table mat, floor mat, rolled rug, number mat, place mat
+foam floor tile, foam tile, floor tile, play tile, interlocking mat | 600x600x12 neat
 place mat, placemat, table mat, drip mat | 400x300x3 flat
 floor mat, number mat, alphabet mat, story mat, roll out mat | 1200x1200x5 flat
 # Sand timers

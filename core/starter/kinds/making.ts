@@ -67,6 +67,7 @@ tissue paper, crepe paper, cellophane, tissue sheet, crepe roll, tissue paper sh
 cellophane, clear film roll, foil roll | 450x50x50 long
 # Large paper
 a3 paper, a2 paper, large sheet, big paper, a3 sheet, a2 sheet, flipchart paper, easel pad
+flipchart pad, flip chart pad, easel paper pad | 980x650x8 neat
 paper roll, roll of paper, roll of brown paper, brown paper, kraft paper, easel roll, easel paper roll, frieze roll, lining paper, drawing roll, banner roll, display paper, wallpaper, backing paper roll, border roll | 600x90x90 long
 # Glue sticks
 glue stick, paste stick, glue stic
@@ -202,6 +203,7 @@ pin cushion, pincushion | 80x80x60
 ribbon, reel of ribbon, lace, trimming, braid, bias binding, ribbon reel, satin ribbon, lace trim, bow ribbon, rickrack, ric rac, piping, fringe, bias tape, gift ribbon, webbing, ribbon roll, trim | metre=0.03
 ribbon offcut, ribbon scrap | 200x20x2
 # String and cord
+fishing line, nylon thread, beading thread, invisible thread, fishing wire | 60x60x30
 string, twine, cord, rope, kite string, elastic, jute, raffia, shoe lace, shoelace, ball of string, elastic cord, garden twine, parcel string, blind cord, macrame cord, jute twine, thick rope, paracord, elastic band by the metre, leather cord, waxed cord, nylon cord, washing line, clothes line, piping cord | metre=0.03
 rope, thick rope, climbing rope, washing line | 250x200x120 metre=0.12
 shoelace, shoe lace, bootlace | 120x50x10
@@ -238,6 +240,7 @@ cotton wool, cotton wool balls, cotton pads | 250x150x120
 cushion pad, cushion inner | 450x450x120
 # Hand tools
 hammer, screwdriver, pliers, spanner, saw, hand drill, tool, wrench, hand tool, hand saw, file tool, chisel, clamp, allen key, junior hacksaw, hacksaw, mallet, tweezers, wire cutter, side cutter, tin snips, tool set, awl, bradawl, staple gun, leather punch, spirit level
+sack truck, hand truck, sack barrow, trolley for boxes | 1100x500x300 stands=single
 saw, hacksaw, hand saw, coping saw | 450x130x25 H4
 drill, cordless drill, power drill, electric screwdriver, jig saw tool, multi tool, sander, heat gun, soldering iron, wood burner, pyrography pen, electric drill | 260x220x80 rigid H4
 drill bit, screwdriver bit | 120x10x10 H4

@@ -147,7 +147,8 @@ balance board, wobble board, rocker board | 820x300x190 stands=single
 balance beam, stepping stone, river stone, balance stone | 350x350x100 nesting
 traffic cone, marker cone, sports cone, cone for sports | 230x140x140 nesting
 stilts, pogo stick, pedal roller | 900x200x150
-parachute, play parachute, gym parachute | 400x300x150 soft
+parachute, play parachute, gym parachute | 400x300x150 soft coiled
+football goal, goal net, pop up goal, netball post | 1200x300x200 rigid stands=single
 trampoline, mini trampoline | 1000x1000x220 stands=single density=50
 gym mat, exercise mat, tumbling mat, crash mat | 1200x600x50 neat stands=stack
 yoga mat, rolled mat | 600x110x110 long stands=stack
