@@ -36,7 +36,7 @@ const RULES: readonly Rule[] = [
     hazard: 'H2',
     words:
       /\b(beads?|marbles?|buttons?|googly|wiggly eyes?|nuggets|glitter|confetti|pins|small (balls?|magnets?|pieces)|paper ?clips?|earrings|rings?|counters|pawns|balloons?|push pins|sequins|coins?|glass (stones?|nuggets)|pebbles|dice|googly eyes|pearls?|small parts|tiddlywinks|nuts and bolts|drawing pins)\b/,
-    not: /\b((\d|two|three|four|five).rings?|rings? (binders?|folders?|files?|toss|bound|lights?)|balloon pumps?|(teething|rubber|swim|swimming|curtain|stacking|throwing|wedding) rings|hoops and rings|button (cells?|batter)|bead (maze|frame)s?|marble run|water (beads?|pearls?))\b/g,
+    not: /\b((\d|two|three|four|five).rings?|rings?[ -](binders?|folders?|files?|toss|bound|lights?)|balloon pumps?|(teething|rubber|swim|swimming|curtain|stacking|throwing|wedding) rings|hoops and rings|button (cells?|batter)|bead (maze|frame)s?|marble run|water (beads?|pearls?))\b/g,
   },
   {
     hazard: 'H15',

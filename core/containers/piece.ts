@@ -29,6 +29,8 @@ export function piecesOf(line: Pick<Line, 'amount' | 'setPieces'>, kind: Kind | 
 
 /** Sides from which on a face is one, not an edge: a hoop is as wide as it is long. */
 const FACE = 0.5;
+/** So many times as long as usual, a thing is another one than its kind: then nothing is said. */
+const BELIEVED = 6;
 /** Thickness of a puzzle without its box, mm. */
 const BARE_PUZZLE = 5;
 /** Thickness of a blanket, a curtain, a throw, mm. */
@@ -60,8 +62,11 @@ export function pieceOf(
   const [length, width, height] = kind.piece;
   const thin = line.length === null && line.height ? line.height : null;
   if (!told.length) return thin ? sorted([length, thin, Math.min(thin, height)], kind, thin) : [length, width, height];
+  // Told alone and thinner than anything of it is: how wide its tape or thread is, no side.
+  if (told.length === 1 && told[0]! < 0.75 * height) return [length, width, height];
   const scale = told[0]! / length;
   // What is much the same in all directions grows in all of them.
+  if (told.length === 1 && height / length >= FACE && scale > BELIEVED) return null;
   if (told.length === 1 && height / length >= FACE) return [told[0]!, width * scale, height * scale];
   const second = told[1] ?? Math.min(told[0]!, width / length >= FACE ? width * scale : width);
   const bare =

@@ -10,13 +10,19 @@ const BYWORDS = new Set(
     'flat kid kids child children childrens adult grown up year age size sz number no nr set box bag pack packet tin tub jar ' +
     'bottle can pot bucket crate drawer basket roll reel tube sheet piece pile stack bundle bunch collection bit thing stuff item sort kind type whole complete ' +
     'handmade homemade favourite best lost property unused leftover remaining different cm mm inch metre wall class room ' +
-    'outgrown expired wrong unwanted surplus duplicate school home first second third opened dated labelled unlabelled named electric'
+    'pair outgrown expired wrong unwanted surplus duplicate school home first second third opened dated labelled unlabelled named electric'
   ).split(' '),
 );
 export const isByword = (word: string): boolean => BYWORDS.has(word) || /^(?:\d+|[abc]\d{1,2})$/.test(word);
 
+/** What a thing is made of: behind its name it says how it is (`needles, plastic`). */
+const MATERIALS = new Set(['plastic', 'metal', 'rubber']);
+
 /** The word that says what a phrase is: the last that says anything. */
-export const headOf = (words: readonly string[]): string => words.findLast((word) => !isByword(word)) ?? words.at(-1)!;
+export const headOf = (words: readonly string[]): string =>
+  words.findLast((word) => !isByword(word) && !MATERIALS.has(word)) ??
+  words.findLast((word) => !isByword(word)) ??
+  words.at(-1)!;
 
 const CONNECTING = new Set([
   'of',

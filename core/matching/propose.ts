@@ -58,11 +58,12 @@ export function proposeCategories(name: string, known: KnownCategories, most = 5
   return likest(name, known.index)
     .map(({ entry, likeness }) => {
       const { proposal, edge } = known.entries[entry]!;
-      return { ...proposal, likeness: Math.min(1, likeness + edge) };
+      return { ...proposal, likeness: likeness + edge };
     })
     .filter((proposal) => proposal.likeness >= MIN_LIKENESS)
     .sort((a, b) => b.likeness - a.likeness || a.name.localeCompare(b.name))
-    .slice(0, most);
+    .slice(0, most)
+    .map((proposal) => ({ ...proposal, likeness: Math.min(1, proposal.likeness) }));
 }
 
 /** The closer kinds first: between equals the closer one is meant. */

@@ -35,6 +35,11 @@ const LONE_MEASURE = new RegExp(
   String.raw`(?:^|(?<=[,;(–-]\s*))(?:an?\s+)?(${MEASURES})(?:\s+full)?(?:\s+of(?=\s)|(?=\s*(?:$|[,;)])))`,
   'i',
 );
+/** `14 in a tin`: where they are says nothing of how many. */
+const IN_IT = new RegExp(
+  String.raw`(?<=\d)\s+in\s+(?:an?|one|the|their|its)\s+(?:${MEASURES}|box|tin|jar|tub|bag|case|drawer|basket)(?!\w)`,
+  'i',
+);
 /** A content: `12 ml`, `2 litres`, `1 kg`. */
 const CONTENT = String.raw`(ml|cl|l|lt|litres?|liters?|fl\.?\s?oz|kg|kilos?|g|gr|grams?|oz|ounces?|lbs?|pounds?)`;
 const EACH_HOLDS = new RegExp(String.raw`(${NUMBER})\s*[x×]\s*(${DIGITS})\s*${CONTENT}(?!\w)`, 'i');
@@ -76,7 +81,7 @@ const COUNTED: readonly RegExp[] = [
   ),
   new RegExp(String.raw`${START_OR_MARK}(${NUMBER})\s*\)?(?=\s*(?:$|[,;)]))`, 'i'),
   new RegExp(String.raw`(?<=[,;:–—-]\s+)(${NUMBER})\s+(?=\p{L}{3,})`, 'iu'),
-  new RegExp(String.raw`(?<=\s)(${NUMBER})(?=\s*[,;(])`, 'i'),
+  new RegExp(String.raw`(?<=\s)(${NUMBER})(?=\s*[,;(]|\s+(?:for|with|in)\s)`, 'i'),
   /(?<=\s)((?:[~≈]\s?)?\d{1,5}(?:\s?[-–]\s?\d{1,5})?)$/,
 ];
 
@@ -117,6 +122,11 @@ const kilosOf = (number: string, unit: string): number => {
 export function readAmount(text: string, kindOf: (name: string) => Kind | undefined): Token<AmountSaid> | null {
   const each = EACH_HOLDS.exec(text);
   if (each) return token({ ...pieces(said(each[1])), litresEach: litresHeld(each[2]!, each[3]!) }, text, each);
+  const weighed = weightOfContainer(text);
+  if (weighed) return weighed;
+  const inside = IN_IT.exec(text);
+  if (inside)
+    return readAmount(tidy(`${text.slice(0, inside.index)} ${text.slice(inside.index + inside[0].length)}`), kindOf);
   const measured = MEASURED.exec(text);
   if (measured && !isName(text, measured)) {
     const [, n, , word] = measured;
@@ -173,6 +183,7 @@ export function readAmount(text: string, kindOf: (name: string) => Kind | undefi
           adjective,
           name,
           kindOf,
+          n !== undefined && /\b(?:box|pack|tin|packet)$/i.test(united[0].trim()),
         ),
       };
     }
@@ -245,9 +256,12 @@ function amountOf(
   adjective: string | undefined,
   name: string,
   kindOf: (name: string) => Kind | undefined,
+  isOfMany: boolean,
 ): AmountSaid {
   const kind = kindOf(name);
   const per = PER_UNIT[unit];
+  // `crayons 64 box`: a box of so many.
+  if (n >= 10 && isOfMany) return pieces(n);
   if (unit === 'pair') return pieces(isPair(name) ? n : 2 * n);
   if (per !== undefined) return pieces(n * per);
   const united = kindOf(`${unit} of ${name}`);
@@ -265,6 +279,16 @@ function amountOf(
 /** `roll of stickers 500`: what a roll, a reel or a pad holds is no number of them. */
 const holdsMany = (unit: string, elsewhere: Token<AmountSaid> | null): boolean =>
   /^(?:rolls?|reels?|pads?)$/i.test(unit) && (elsewhere?.value.amount ?? 0) >= 50;
+
+/** `bag of plaster 5 kg`, `2 sacks of sand 25 kg`: the weight says more than the bag. */
+const WEIGHED =
+  /^(?:(\d+|an?)\s+)?(?:bag|sack|tub|bucket|packet|pack|box)s?\s+(?:of\s+)?(.+?),?\s+(\d+(?:[.,]\d+)?)\s?(kg|kilos?)(?:\s+each)?$/i;
+function weightOfContainer(text: string): Token<AmountSaid> | null {
+  const found = WEIGHED.exec(text);
+  if (!found) return null;
+  const amount = Number((numberOf(found[1] ?? '1') * kilosOf(found[3]!, found[4]!)).toFixed(3));
+  return { value: { amount, measure: 'kilogram', litresEach: null }, said: `${amount} kg`, rest: tidy(found[2]!) };
+}
 
 /** Pieces of a packet where its kind says nothing: the smaller they are, the more. */
 function packOf(kind: Kind | undefined): number {

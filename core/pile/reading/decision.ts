@@ -60,6 +60,7 @@ const ORDERS: readonly (readonly [string, Decision])[] = [
   ['swap', 'return'],
   ['sell', 'sell'],
   ['recycle', 'recycle'],
+  ['recycling', 'recycle'],
   ['bin', 'bin'],
   ['trash', 'bin'],
   ['rubbish', 'bin'],
@@ -88,7 +89,7 @@ const AMID = new RegExp(`[,;]\\s*(${ORDER_WORDS})\\s*(?=[,;(])`, 'i');
 const LEADING = new RegExp(`^(?:please |to |must )?(${ORDER_WORDS})\\b(?!-\\p{L})\\s*([:,–-]?)\\s*(?=\\S)`, 'iu');
 /** What a leading order makes a name of. */
 const NAMES_WITH_ORDERS =
-  /^(?:keep (?:calm|fit|sakes?|net)|return (?:address|labels?|slips?|envelopes?|forms?|tickets?|box|tray|stamps?|notes?)|exchange (?:students?|rates?|books?|trips?|programmes?|programs?|visits?|partners?|letters?)|swap (?:cards?|shop|box|books?)|sell[- ]by|bin (?:liners?|bags?|lids?|day|collection|lorr(?:y|ies)|sacks?|men|toys?|stickers?|labels?)|recycle (?:bins?|box(?:es)?|bags?|symbols?|logo)|rubbish (?:bags?|bins?|sacks?|trucks?|lorr(?:y|ies))|trash (?:bags?|cans?|bins?|packs?)|junk (?:model\w*|mail|drawers?|box(?:es)?|art|journals?|food)|charity (?:bags?|boxes|box|letters?)|toss (?:games?|rings?|across)|later\b.*\bschool|maybe .*)/i;
+  /^(?:keep (?:calm|fit|sakes?|net)|return (?:address|labels?|slips?|envelopes?|forms?|tickets?|box|tray|stamps?|notes?)|exchange (?:students?|rates?|books?|trips?|programmes?|programs?|visits?|partners?|letters?)|swap (?:cards?|shop|box|books?)|sell[- ]by|bin (?:liners?|bags?|lids?|day|collection|lorr(?:y|ies)|sacks?|men|toys?|stickers?|labels?)|recycl(?:e|ing) (?:bins?|box(?:es)?|bags?|symbols?|logo)|rubbish (?:bags?|bins?|sacks?|trucks?|lorr(?:y|ies))|trash (?:bags?|cans?|bins?|packs?)|junk (?:model\w*|mail|drawers?|box(?:es)?|art|journals?|food)|charity (?:bags?|boxes|box|letters?)|toss (?:games?|rings?|across)|later\b.*\bschool|maybe .*)/i;
 const NOT_TRAILING =
   /\b(?:for keep|safe keep|the keep|castle keep|pedal bin|recycling bin|waste bin|toy bin|storage bin|bread bin|dust bin|wheelie bin|swing bin)\s*$/i;
 

@@ -14,7 +14,7 @@ export interface SizeSaid {
   metres: number | null;
 }
 
-const UNIT = String.raw`(?:millimet(?:re|er)s?|centimet(?:re|er)s?|met(?:re|er)s?|mm|cm|dm|m(?![²2\w])|inch(?:es)?|in(?!\s(?:a|the|one|1|an|my|our|good|box|its|w)\b)(?!\w)|ft|feet|foot|''|"|″|'|′|yards?|yds?)`;
+const UNIT = String.raw`(?:millimet(?:re|er)s?|centimet(?:re|er)s?|met(?:re|er)s?|mm|cm|dm|m(?![²2\w])|inch(?:es)?|in(?!\s(?:a|the|one|1|an|my|our|good|box|its|w|rack|stand|holder|tin|bag|case|tray|jar|tub|drawer|packs?|total|all|each|use)\b)(?!\w)|ft|feet|foot|''|"|″|'|′|yards?|yds?)`;
 const ONE = `(?:${DIGITS})`;
 const BY = String.raw`\s*(?:x|×|\*|\bby\b)\s*`;
 const NEXT_IS_COUNTED = String.raw`(?!\s*(?:ml|cl|l|g|kg|oz|lb|litres?|grams?|sheets?|pieces?|packs?|pcs|pages?)\b)`;

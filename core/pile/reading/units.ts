@@ -56,6 +56,8 @@ export const CONTAINING: readonly string[] = [
   'sack full',
   'bucket',
   'bucketful',
+  'washing up bowl',
+  'washing-up bowl',
   'bowl',
   'bowlful',
   'drawer',
@@ -109,6 +111,8 @@ export function containerMeasure(unit: string, adjective: string | undefined, ki
   }
   const same: Record<string, string> = {
     'moving box': 'crate',
+    'washing up bowl': 'bucket',
+    'washing-up bowl': 'bucket',
     'jam jar': 'jar',
     'glass jar': 'jar',
     chest: 'crate',

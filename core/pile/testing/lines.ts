@@ -555,4 +555,25 @@ parachute 6 m | n=parachute l=3,40 cat=Balance and gym
 library CDs due 3/12 | n=library,cds d=return u=2026-12-03
 dozen or so crayons | a=12 n=crayons no=so
 keep-net | n=keep d=null
+finger puppets 14 in a tin | a=14 n=finger,puppets cat=Puppets
+wooden spoons 25 for crafts | a=25 n=wooden,spoons
+40 m wool, red | a=40 m=metre n=wool l=0.05,0.5 cat=Wool
+offcuts of pine, crate | a=1 m=crate n=offcuts,pine cat=Scrap wood
+bag of plaster 5 kg | a=5 m=kilogram n=plaster cat=Plaster and casting
+label maker tape 12 mm x 5 | a=5 n=label,tape l=0.2,1.5 cat=Labels and label tape
+play food, washing-up bowl full | a=1 m=bucket n=play,food cat=Play food
+cot mobile | n=cot,mobile notcat=Computers and screens cat=Rattles and teethers
+epi-pens 2 | a=2 h=H5 cat=Medicines
+craft needles plastic 20 | a=20 n=craft,needles l=0.05,0.8 cat=Needles and pins
+broken tablet -> recycling | n=tablet no=recycling d=recycle c=broken
+camcorder tapes 35 | a=35 n=camcorder,tapes l=4,25 notcat=Sticky tape
+wellies pairs 8 | a=8,16 n=wellies l=15,60 cat=Shoes
+3-ring binder x 8 | a=8 n=binder l=40,90 cat=Ring binders
+crayons 64 box | a=64 n=crayons l=0.2,1.5 cat=Wax crayons
+test tubes 24 in rack | a=24 n=test,tubes s=null
+tablets 15 with chargers | a=15 n=tablets cat=Computers and screens
+8 pads of paper A4 | a=8 n=paper l=3,12
+skittles set | n=skittles notcat=Board games cat=Bats and rackets
+medical letters | n=letters h=H14 notcat=Envelopes cat=Household papers
+wind-up toys 5 | a=5 n=toys notcat=Toy kitchen ware
 `;

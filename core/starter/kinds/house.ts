@@ -36,7 +36,7 @@ card sleeve, disc sleeve, cd sleeve | 130x130x0.4 flat
 laminating pouch, laminator pouch, laminating sheet, laminating film | 303x216x0.3 flat pack=100 H6
 # Labels and label tape
 label, address label, sticky label, return address label, label sheet, sheet of labels, name label, tag, gift tag, luggage tag, price label, name tag, file label, return address labels, freezer label, spine label
-label tape, tape cassette for label printer, label cartridge, label roll, label tape cassette, roll of labels, label printer tape | 90x60x20 neat
+label tape, label maker tape, tape cassette for label printer, label cartridge, label roll, label tape cassette, roll of labels, label printer tape | 90x60x20 neat
 iron on label, name tape, iron on name label, clothes label | 120x80x3
 badge, name badge, lanyard, badge holder | 100x70x8 neat
 # Ink and toner
@@ -85,11 +85,13 @@ desktop computer, pc, computer, computer tower, server box | 420x400x190 stands=
 router, modem, wifi router, switch box, set top box, network switch, wlan router | 240x170x50
 webcam, microphone, usb microphone, ring light, web cam | 120x90x70
 hard drive, external hard drive, external drive, power bank, powerbank, ssd, docking station, usb hub, card reader, dock | 130x80x20
+radio, clock radio, record player, music system | 300x200x150
 loudspeaker, speaker, bluetooth speaker, smart speaker, loud speaker | 200x120x120
 smartphone, mobile phone, old phone, old mobile, mobile, old mobile phone, cell phone | 150x75x10 neat
 laptop bag, laptop sleeve, laptop case | 400x300x60 soft
 # Memory sticks and discs
 usb stick, memory stick, memory card, sd card, usb drive, flash drive, thumb drive, pen drive, usb key
+video tape, camcorder tape, video cassette, vhs tape | 190x105x25 neat
 dvd, blu ray, film on dvd, cd rom | 190x135x14 neat
 blank cd, blank dvd, blank disc, dvd blank | 125x125x2 neat
 # Cables
@@ -146,12 +148,12 @@ towel, hand towel, bath towel, tea towel, beach towel, hooded towel, flannel clo
 # Sun cream
 sun cream, sunscreen, sun lotion, after sun, insect repellent, sun spray, mosquito spray
 # First-aid supplies
-box of plasters, packet of plasters, plaster, bandage, first aid kit, sterile dressing, cold pack, ice pack, sticking plaster, gauze, sling, wound dressing, eye wash, antiseptic wipe
+box of plasters, packet of plasters, plasters, bandage, first aid kit, sterile dressing, cold pack, ice pack, sticking plaster, gauze, sling, wound dressing, eye wash, antiseptic wipe, antiseptic spray, antiseptic cream
+thermometer, fever thermometer, digital thermometer, ear thermometer | 150x40x30
 first aid kit, first aid box, first aid bag, first aid case | 260x180x90
 face mask, surgical mask, medical mask | 175x95x3 flat
 # Medicines
-medicine, fever syrup, tablet for pain, painkiller, cough syrup, paracetamol, aspirin, insulin, antibiotics, nose spray, eye drops, vitamin, inhaler, medicines, allergy tablets, ibuprofen, antihistamine, throat sweets
-thermometer, fever thermometer, digital thermometer, ear thermometer | 150x40x30
+medicine, fever syrup, tablet for pain, painkiller, cough syrup, paracetamol, aspirin, insulin, epipen, epi pen, adrenaline pen, antibiotics, nose spray, eye drops, vitamin, inhaler, medicines, allergy tablets, ibuprofen, antihistamine, throat sweets
 # Tissues
 tissue, box of tissues, tissue box, paper handkerchief, handkerchief, facial tissue | holds=100
 # Washing things
@@ -205,7 +207,7 @@ receipt, bill, invoice, till receipt, till roll, bank slip, phone bill, electric
 tax paper, tax record, tax return, account book, payslip, tax form, tax file, tax document
 bank statement, statement, pension letter, council letter | 297x210x0.2 flat H14
 # Household papers
-letter from school, school letter, letter, school report, warranty card, household paper, insurance letter, permission slip, old letter, newspaper cutting, recipe card, loose recipe, recipe, permission form, ticket, menu, important paper, car papers, document, form, paperwork, voucher, gift voucher, application form
+letter from school, school letter, medical letter, bank letter, official letter, letter, school report, warranty card, household paper, insurance letter, permission slip, old letter, newspaper cutting, recipe card, loose recipe, recipe, permission form, ticket, menu, important paper, car papers, document, form, paperwork, voucher, gift voucher, application form
 school report, certificate for sport, swimming certificate | 297x210x0.3 flat
 # Manuals
 manual, instruction, guarantee, warranty, user guide, instruction booklet, instruction manual, instruction sheet, appliance manual, instructions for games
@@ -250,7 +252,7 @@ birthday candle, cake candle | 65x6x6
 tea light, tealight, tea candle | 38x38x16
 party bag, treat bag, party bag filler, small present, pinata filler | 120x80x30
 pinata | 400x350x150
-vase, flower vase, candle holder, candlestick | 250x120x120
+vase, vases, flower vase, candle holder, candlestick | 250x120x120
 artificial flower, silk flower, dried flower | 400x80x80 soft
 # Balloons
 balloon

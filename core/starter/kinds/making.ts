@@ -10,8 +10,9 @@ crayon, wax crayon, chunky crayon, beeswax crayon | pack=12
 # Chalks and pastels
 chalk, oil pastel, soft pastel, pastel, stick of chalk, board chalk, charcoal, charcoal stick, chalk pastel | pack=12
 # Drawing paper
-drawing paper, sketch paper, cartridge paper, watercolour paper, white paper, plain paper, printer offcuts, lining paper sheet, painting paper, tracing paper, greaseproof paper, graph paper, squared paper
-sketch pad, sketchbook, drawing pad, watercolour pad, art pad, sketch book, scrapbook, scrap book, doodle pad | 297x210x12 neat
+drawing paper, sketch paper, cartridge paper, watercolour paper, white paper, plain paper, printer offcuts, lining paper sheet, painting paper, greaseproof paper, graph paper, squared paper
+tracing paper, tracing paper pad, tracing pad | 297x210x8 neat
+sketch pad, pad of paper, paper pad, sketchbook, drawing pad, watercolour pad, art pad, sketch book, scrapbook, scrap book, doodle pad | 297x210x12 neat
 drawing block, painting block | 420x297x15 neat
 # Colouring pages
 colouring sheet, colouring page, activity sheet, dot to dot sheet, mandala sheet, worksheet, printable | 297x210x0.1 flat
@@ -90,7 +91,7 @@ hook tape, hook and loop tape, hook and loop dots, sticky dots, sticky pads, sti
 # Child scissors
 child scissors, childrens scissors, kids scissors, safety scissors, blunt scissors, scissors, school scissors, craft scissors for kids, left handed scissors, zigzag scissors, wavy scissors, fancy edge scissors
 # Sharp scissors
-fabric scissors, dressmaking scissors, sharp scissors, shears, pinking shears, adult scissors, embroidery scissors, kitchen scissors, tailor scissors, paper scissors, office scissors, thread snips, dressmaking shears, big scissors, nail scissors, snips
+fabric scissors, dressmaking scissors, sharp scissors, shears, pinking shears, adult scissors, embroidery scissors, kitchen scissors, tailor scissors, paper scissors, office scissors, thread snips, dressmaking shears, big scissors, nail scissors, snips, wallpaper scissors, long scissors
 # Craft knives
 craft knife, scalpel, box cutter, utility knife, cutter, blade, rotary cutter, spare blade, penknife, pocket knife, lino cutter, rotary blade, circle cutter, craft blade, razor blade, whittling knife, carving knife, knife, hobby knife | 150x30x15 H4
 blade refill, spare blade, razor blade, rotary cutter blade | 60x45x8 H4
@@ -165,7 +166,7 @@ bubble wrap, foam packaging, packing foam, packing peanut | 500x300x300 soft H6
 # Bottle tops
 bottle top, milk bottle top, bottle cap, jar lid, screw top, bottle lid
 # Scrap wood
-wood offcut, scrap wood, timber offcut, wood scrap, balsa wood, plywood offcut, wood piece, piece of wood, wooden offcut, balsa
+wood offcut, offcut of wood, offcut of pine, pine offcut, scrap wood, timber offcut, wood scrap, balsa wood, plywood offcut, wood piece, piece of wood, wooden offcut, balsa
 plywood sheet, plywood, wooden board, mdf sheet | 600x400x6 flat
 # Modelling clay
 clay, air dry clay, modelling clay, play dough, playdough, plasticine, dough, salt dough, polymer clay, modelling wax, pottery clay, modelling dough
@@ -177,9 +178,9 @@ clay tool, dough cutter, rolling pin, modelling tool, cookie cutter, dough tool,
 rolling pin | 250x45x45
 cookie cutter, biscuit cutter, dough cutter | 75x70x25
 # Plaster and casting
-plaster, plaster of paris, casting powder, mould, plaster bandage, silicone mould, casting mould
+plaster, plaster powder, bag of plaster, plaster of paris, casting powder, mould, plaster bandage, silicone mould, casting mould
 # Wool
-wool, yarn, ball of wool, knitting wool, skein, ball of yarn, sock yarn, cotton yarn, crochet cotton, skein of yarn, acrylic yarn, knitting yarn, crochet yarn, wool ball, embroidery wool, merino wool, roving, felting wool
+wool, yarn, ball of wool, knitting wool, skein, ball of yarn, sock yarn, cotton yarn, crochet cotton, skein of yarn, acrylic yarn, knitting yarn, crochet yarn, wool ball, embroidery wool, merino wool, roving, felting wool | metre=0.004
 felting wool, wool roving, wool tops | 150x100x60
 # Felt sheets
 felt sheet, felt square, felt, craft felt, sheet of felt, eva foam sheet, foam sheet, felt piece, fun foam | metre=1.3

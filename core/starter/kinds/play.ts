@@ -54,7 +54,7 @@ play kitchen, toy kitchen, wooden kitchen, market stall, shop stand | 700x350x90
 toy theatre, puppet theatre, theatre | 700x100x600
 airport, fire station, police station, space station | 500x350x300
 # Dressing-up clothes
-dressing up clothes, dressing up outfit, costume, princess dress, cape, tutu, cloak, superhero costume, dressing up, waistcoat, fairy wings, dress up dress
+dressing up clothes, dressing up outfit, fancy dress, fancy dress costume, witch costume, pirate costume, costume, princess dress, cape, tutu, cloak, superhero costume, dressing up, waistcoat, fairy wings, dress up dress
 # Hats and crowns
 hat, cap, crown, tiara, helmet for play, straw hat, police helmet, pirate hat, sun hat, helmet
 # Bags and purses
@@ -64,7 +64,7 @@ backpack, rucksack, school bag, sports bag, holdall, tote bag, bag, shoulder bag
 # Play food
 wooden fruit, toy fruit, play fruit, play vegetable, toy vegetable, wooden food, felt food, plastic food, toy cake, pretend fruit
 # Toy kitchen ware
-play pan, toy pot, play plate, toy cutlery, toy teapot, play cup, play crockery
+play pan, toy pan, toy saucepan, play plate, toy cutlery, toy teapot, play cup, play crockery
 tea set, toy tea set | 300x220x100 rigid set
 # Dolls
 doll, rag doll, fashion doll, baby doll
@@ -91,6 +91,7 @@ toy shopping trolley, play trolley, toy trolley | 500x350x500 stands=single
 # Silk cloths
 play silk, silk scarf, play cloth
 # Board games
+pick up sticks, mikado, spillikins | 200x40x40 set
 board games | stands=stack
 board game, family game, snakes and ladders, ludo, draughts, chess set, chess, checkers, tabletop game, strategy game, quiz game, boxed game, boardgame, dice game | set
 giant game, floor game | 500x450x100 set
@@ -137,6 +138,7 @@ hoops and rings | stands=hook
 hula hoop, hoop, gym hoop, pe hoop | 700x700x20
 throwing ring, quoit, ring toss | 170x170x20
 # Bats and rackets
+skittles, skittle set, bowling set, boules, boccia, croquet set | 350x300x120 rigid set
 racket, bat, tennis racket, badminton racket, cricket bat, rounders bat, hockey stick, baseball bat
 table tennis bat, ping pong bat | 260x160x20
 badminton set, croquet set, cricket set | 800x250x120 set
@@ -212,6 +214,7 @@ harmonica, kazoo, party whistle, mouth organ | 110x30x30
 # Song sheets
 song sheet, song book, sheet music, music book, songbook | 297x210x6 neat
 # Rattles and teethers
+cot mobile, baby mobile, mobile for cot, hanging mobile | 350x300x80 rigid
 rattle, teether, teething ring, baby rattle, dummy, soother, dummies, pacifier
 # Stacking cups
 stacking cup, stacking ring, nesting cup, stacking tower, stacker, nesting doll, stacking toy
