@@ -2,11 +2,13 @@
 import { formatLength } from '@stube/core/measuring/length';
 import type { LengthSystem } from '@stube/core/model/site';
 
-/** @param value null where nobody can say; little is told in hundredths */
+/** @param value null where nobody can say; what is next to nothing is not told as none */
 export const litres = (value: number | null): string =>
   value === null
     ? 'size not known'
-    : `${value >= 10 ? Math.round(value) : Number(value.toFixed(value < 0.1 ? 2 : 1))} l`;
+    : value > 0 && value < 0.05
+      ? 'under 0.1 l'
+      : `${value >= 10 ? Math.round(value) : Number(value.toFixed(1))} l`;
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const currencyFormat = (currency: string) => new Intl.NumberFormat(undefined, { style: 'currency', currency });
 /** Decimals of a currency: two of the euro, none of the yen. */

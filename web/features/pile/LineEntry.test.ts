@@ -67,3 +67,29 @@ test('a category is proposed, another can be chosen, or none', async () => {
   await vi.waitFor(() => expect(asked).toHaveLength(1));
   expect(asked[0]!.body).toMatchObject({ categoryId: null });
 });
+
+test('what is typed while a line is on its way is kept, and goes after it', async () => {
+  const wrapper = entry();
+  const field = wrapper.get('#line-text');
+  await field.setValue('3 torches');
+  await wrapper.get('form').trigger('submit');
+  await field.setValue('4 kites');
+  expect((field.element as HTMLInputElement).value).toBe('4 kites');
+  await wrapper.get('form').trigger('submit');
+  await vi.waitFor(() => expect(asked.map(({ body }) => body.text)).toEqual(['3 torches', '4 kites']));
+});
+
+test('a line that is refused comes back into the field with the reason', async () => {
+  vi.stubGlobal(
+    'fetch',
+    async () =>
+      new Response(JSON.stringify({ message: 'no', fields: [{ field: 'text', message: 'is too much' }] }), {
+        status: 400,
+      }),
+  );
+  const wrapper = entry();
+  await wrapper.get('#line-text').setValue('3 torches');
+  await wrapper.get('form').trigger('submit');
+  await vi.waitFor(() => expect(wrapper.get('.wrong').text()).toBe('is too much'));
+  expect((wrapper.get('#line-text').element as HTMLInputElement).value).toBe('3 torches');
+});

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One line as it is typed, with how it is understood; a wrong guess is put right with one tap. */
-import { computed, nextTick, ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { CornerDownLeft, X } from '@lucide/vue';
 import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
 import { litresOfLine } from '@stube/core/containers/demand';
@@ -10,6 +10,7 @@ import { formatAmount } from '@stube/core/pile/measures';
 import { lineOf } from '@stube/core/pile/new-line';
 import { knownCategories, proposeCategories } from '@stube/core/matching/propose';
 import { starterFamilyOf } from '@stube/core/starter/library';
+import type { NewLine } from '@stube/contract/pile/requests';
 import { ApiError } from '../../data/transport.ts';
 import { HUES } from '@stube/core/labels/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
@@ -27,7 +28,6 @@ const picked = ref(0);
 const noCategory = ref(false);
 const decision = ref<Decision | null>(null);
 const problem = ref('');
-const busy = ref(false);
 const field = ref<HTMLInputElement | null>(null);
 
 /** Guesses that were wrong: their words go back into the name. */
@@ -122,36 +122,40 @@ const uncounted = computed(
     /[^s]s$/i.test(read.value.name.split(',')[0]!.trim()),
 );
 
-async function add(): Promise<void> {
+/** Lines that are on their way, one after the other; the next one may be typed meanwhile. */
+let sending: Promise<unknown> = Promise.resolve();
+function add(): void {
   if (!isParsedLine(read.value)) {
     problem.value = read.value.message;
     return;
   }
+  const one = chosen.value;
+  const line: NewLine = {
+    roomId: props.roomId,
+    text: text.value,
+    decision: fate.value,
+    today: today(),
+    ...(ignore.value.size ? { ignore: [...ignore.value] } : {}),
+    ...(one ? (one.categoryId ? { categoryId: one.categoryId } : { starter: one.starter!.key }) : { categoryId: null }),
+  };
   problem.value = '';
-  busy.value = true;
+  text.value = '';
+  decision.value = null;
+  field.value?.focus();
+  sending = sending.then(() => send(line));
+}
+async function send(line: NewLine): Promise<void> {
   try {
-    const one = chosen.value;
-    await addLine({
-      roomId: props.roomId,
-      text: text.value,
-      decision: fate.value,
-      today: today(),
-      ...(ignore.value.size ? { ignore: [...ignore.value] } : {}),
-      ...(one
-        ? one.categoryId
-          ? { categoryId: one.categoryId }
-          : { starter: one.starter!.key }
-        : { categoryId: null }),
-    });
-    text.value = '';
-    decision.value = null;
+    await addLine(line);
   } catch (error) {
     if (!(error instanceof ApiError)) throw error;
-    problem.value = error.problem.fields[0]?.message ?? error.message;
-  } finally {
-    busy.value = false;
-    await nextTick();
-    field.value?.focus();
+    // What was refused is not lost: back into the field, or named where something else is being typed.
+    const message = error.problem.fields[0]?.message ?? error.message;
+    if (text.value.trim()) problem.value = `“${line.text}” was not taken: ${message}`;
+    else {
+      text.value = line.text;
+      problem.value = message;
+    }
   }
 }
 </script>
@@ -174,7 +178,7 @@ async function add(): Promise<void> {
         aria-describedby="line-read"
         @input="problem = ''"
       />
-      <button class="press main" type="submit" :disabled="busy" aria-label="Add the line">
+      <button class="press main" type="submit" aria-label="Add the line">
         <CornerDownLeft :size="20" />
       </button>
     </div>
