@@ -25,7 +25,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'H3',
         '',
         'danger',
-        `It is not locked (${heightOf(stored)}), and ${names(young.length ? young : anybody)} come in.`,
+        `It is not locked (${heightOf(stored)}), and ${names(young.length ? young : anybody)} ${(young.length || anybody.length) === 1 ? 'comes' : 'come'} in.`,
         'Lock it away, or keep it out of the house while children are small: swallowed, it is an emergency.',
       ),
     );

@@ -101,6 +101,7 @@ export const CATALOGUE: readonly ContainerShape[] = [
     pack: 5,
   }),
   box('Pill tin', [52, 40, 18], [50, 38, 16], 60, { lid: true, material: 'metal', stackable: true, pack: 6 }),
+  box('Pencil tin, long', [205, 85, 32], [200, 80, 28], 140, { lid: true, material: 'metal', stackable: true }),
   box('Tin with lid, small', [95, 62, 28], [92, 59, 25], 90, {
     lid: true,
     material: 'metal',

@@ -1,4 +1,5 @@
 /** Work that would keep every other request waiting: done in a worker thread, by name. Only plain data goes in and out. */
+import { lockedFirst } from '@stube/core/placement/locked-first';
 import { solvePlace } from '@stube/core/placement/solve';
 import type { PlaceAnswer, PlaceProblem } from '@stube/core/placement/problem';
 import type { LabelContent, Paper } from '@stube/core/labels/layout';
@@ -20,8 +21,8 @@ export const TASKS = {
   place: task(
     'Finding places',
     120,
-    ({ problem, pins }: { problem: PlaceProblem; pins: [string, string][] }): PlaceAnswer =>
-      solvePlace(problem, { pins: new Map(pins) }),
+    ({ problem, pins, locked }: { problem: PlaceProblem; pins: [string, string][]; locked: string[] }): PlaceAnswer =>
+      solvePlace(problem, { pins: lockedFirst(problem, locked, new Map(pins)) }),
   ),
   labelsPdf: task(
     'Drawing the labels',

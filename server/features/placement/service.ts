@@ -1,4 +1,5 @@
 /** Bins into compartments: one moved by hand, or a whole plan. */
+import { mustBeLocked } from '@stube/core/placement/locked-first';
 import { placeProblemOf, roomDataOf } from '@stube/core/placement/place-problem-of';
 import type { SiteData } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
@@ -14,14 +15,15 @@ type Placed = NonNullable<PlaceRequest['placed']>;
 
 /** The engine's own proposal for a room, pinned bins staying where they are; reckoned in a worker. */
 async function propose(data: SiteData, roomId: string, work: Work): Promise<Placed> {
-  const room = roomDataOf(data, roomId);
-  if (!room) throw new NotFound('room', roomId);
+  const found = roomDataOf(data, roomId);
+  if (!found) throw new NotFound('room', roomId);
+  const room = { ...found, today: new Date().toISOString().slice(0, 10) };
   const { bins } = room;
   const problem = placeProblemOf(room);
   const pins = bins
     .filter((bin) => bin.pinned && bin.compartmentId)
     .map((bin): [string, string] => [bin.id, bin.compartmentId!]);
-  const answer = await work.run('place', { problem, pins });
+  const answer = await work.run('place', { problem, pins, locked: mustBeLocked(room) });
   const placeOf = new Map(answer.placed.map(({ bin, compartment }) => [bin, compartment]));
   return bins.map(({ id, version }) => ({ binId: id, version, compartmentId: placeOf.get(id) ?? null }));
 }

@@ -1,5 +1,6 @@
 /** Runs the placing engine against the clock, reports, and can be stopped with what it has. */
 import { expose } from 'comlink';
+import { lockedFirst } from '@stube/core/placement/locked-first';
 import { solvePlaceSteps, type PlaceProgress } from '@stube/core/placement/solve';
 import { inSlices } from '../../data/worker/slices.ts';
 import type { PlaceAnswer, PlaceProblem } from '@stube/core/placement/problem';
@@ -18,12 +19,13 @@ const place = {
   async solve(
     problem: PlaceProblem,
     pins: [string, string][],
+    locked: string[],
     report: (news: PlaceNews) => void,
   ): Promise<PlaceAnswer | null> {
     stopped = false;
     const began = performance.now();
     const steps = solvePlaceSteps(problem, {
-      pins: new Map(pins),
+      pins: lockedFirst(problem, locked, new Map(pins)),
       elapsed: () => (performance.now() - began) / problem.timeMs,
     });
     return inSlices<PlaceAnswer | null, PlaceProgress>(

@@ -1,6 +1,8 @@
 /** The search for a whole plan: how far it is, what it left open; it ends with the screen it is shown on. */
 import { onUnmounted, ref, shallowRef } from 'vue';
 import { proxy } from 'comlink';
+import { mustBeLocked } from '@stube/core/placement/locked-first';
+import { today } from '../../parts/day.ts';
 import { useNotices } from '../../data/notices.ts';
 import { useRoom } from '../../data/room.ts';
 import { usePlacementActions } from './actions.ts';
@@ -12,7 +14,7 @@ import type { Week } from './week.ts';
 const searchTime = (bins: number): number => Math.min(5000, 1500 + 15 * bins);
 
 export function useProposal({ problem }: Week) {
-  const { store, id, bins } = useRoom();
+  const { store, id, bins, placeData } = useRoom();
   const { place } = usePlacementActions();
   const notices = useNotices();
   const progress = ref<PlaceNews | null>(null);
@@ -22,7 +24,7 @@ export function useProposal({ problem }: Week) {
   let left = false;
 
   async function propose(): Promise<void> {
-    if (!problem.value) return;
+    if (!problem.value || !placeData.value) return;
     const roomId = id.value;
     searching.value = true;
     progress.value = null;
@@ -33,6 +35,7 @@ export function useProposal({ problem }: Week) {
       const answer = await placeWorker().solve(
         { ...problem.value, timeMs: searchTime(bins.value.length) },
         pins,
+        mustBeLocked({ ...placeData.value, today: today() }),
         proxy((now: PlaceNews) => {
           progress.value = now;
         }),
