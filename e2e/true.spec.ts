@@ -40,8 +40,8 @@ test('binders, a globe and a big puzzle stand without a container, from the pile
   for (const line of ['a globe', 'puzzle 70x50, 1000 pieces, 2 missing']) {
     await entry.fill(line);
     await page.keyboard.press('Enter');
-    await expect(entry).toHaveValue('');
   }
+  await expect(page.getByRole('list', { name: 'Lines of the pile' }).locator('.line')).toHaveCount(4);
   await step(page, 'Contain');
   const need = (name: string) => page.locator('.need', { hasText: name });
   await expect(need('Globes').getByRole('combobox')).toContainText('without a container');

@@ -5,6 +5,8 @@ import type { Caution, Child } from './caution.ts';
 
 /** How far furniture keeps from it, mm: a door opens and people leave by it; heat needs air; a plug needs a hand. Our own judgement. */
 export const CLEARANCE: Readonly<Record<Fixture['kind'], number>> = { exit: 900, heater: 300, socket: 50 };
+/** From that height (mm) above the floor furniture hangs on the wall, and cannot stand unanchored. */
+export const HANGS = 600;
 const WHAT: Readonly<Record<Fixture['kind'], string>> = {
   exit: 'the way out',
   heater: 'the heater',
@@ -41,8 +43,6 @@ export function fixtureCautions(data: RoomData): Caution[] {
       })),
   );
 }
-/** From that height (mm) above the floor furniture hangs. */
-const HANGS = 600;
 
 /** Furniture that is called old, second-hand or a former something. */
 const REUSED =

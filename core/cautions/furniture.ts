@@ -6,7 +6,7 @@ import { groupedBy } from '../model/grouped-by.ts';
 import type { Compartment, Unit } from '../model/entities.ts';
 import { SIX_YEARS, THREE_YEARS } from './ages.ts';
 import type { Caution, Child } from './caution.ts';
-import { distanceTo } from './fixtures.ts';
+import { distanceTo, HANGS } from './fixtures.ts';
 import { binCaution, nameOf, placeOf, type Stored } from './stored.ts';
 
 /** Above this height (mm) and steeper than this height to depth, furniture is to be anchored where children are. */
@@ -25,7 +25,12 @@ export function unitCautions(data: RoomData, children: readonly Child[]): Cautio
   if (!children.length) return [];
   return data.units.flatMap((unit): Caution[] => {
     const found: Caution[] = [];
-    if (!unit.anchored && unit.height + unit.raised >= TIPPING.height && unit.height / unit.depth >= TIPPING.ratio)
+    if (
+      !unit.anchored &&
+      unit.raised < HANGS &&
+      unit.height + unit.raised >= TIPPING.height &&
+      unit.height / unit.depth >= TIPPING.ratio
+    )
       found.push({
         key: `H1:${unit.id}`,
         hazard: 'H1',

@@ -17,6 +17,22 @@ export function isSmallPart({ name, length, width, height }: Sized): boolean {
   return Math.hypot(least, middle) <= SMALL_PARTS.across && longest <= SMALL_PARTS.deep;
 }
 
+/** Whether its told sides say that no piece of it is a small part: longer than the cylinder is deep, a ball large enough. */
+function isLargePart({ name, length, width, height }: Sized): boolean {
+  if (!length || SWALLOWED.test(name)) return false;
+  const longest = Math.max(length, width ?? 0, height ?? 0);
+  return longest > SMALL_PARTS.deep || (/\bballs?\b/i.test(name) && longest >= SMALL_PARTS.ball);
+}
+/** What chokes or comes apart at any size. */
+const SWALLOWED = /\b(?:balloons?|glitter|confetti|sequins|assorted|mixed)\b/i;
+
+/** What suffocates, however short it is. */
+const FILM = /\b(?:bags?|sacks?|film|wrap|liners?|foil)\b/i;
+/** Cords, ribbons and strings no longer than that do not strangle, mm (domain reference, H6). */
+const SHORT_CORD = 220;
+const isShortCord = ({ name, length, width, height }: Sized): boolean =>
+  length !== null && Math.max(length, width ?? 0, height ?? 0) <= SHORT_CORD && !FILM.test(name);
+
 /** The names of a bin and its category, and names and notes of what is in it. */
 export const wordsOf = (category: Pick<Category, 'name'>, binName: string, kept: readonly Line[]): string =>
   [binName, category.name, ...kept.flatMap((line) => [line.name, line.note])].join('; ');
@@ -40,5 +56,8 @@ export function hazardsOf(
     for (const hazard of kindOf(line.kind)?.hazards ?? []) if (hazard !== 'H4' || !byRule) hazards.add(hazard);
   if (category.packingKind !== 'soft' && kept.some((line) => line.measure === 'pieces' && isSmallPart(line)))
     hazards.add('H2');
+  // Told sizes say it better than the usual one of the kind.
+  if (kept.length && !SWALLOWED.test(category.name) && kept.every(isLargePart)) hazards.delete('H2');
+  if (kept.length && !FILM.test(category.name) && kept.every(isShortCord)) hazards.delete('H6');
   return hazards;
 }

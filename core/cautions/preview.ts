@@ -12,10 +12,19 @@ export interface RoomPreview {
   cautions: Caution[];
 }
 
+/** Rooms in which a row can change anything: its own, where it is of one. */
+const roomsOf = (data: SiteData, row: object): SiteData['room'] =>
+  'roomId' in row ? data.room.filter((room) => room.id === row.roomId) : data.room;
+
+/** The keys of the cautions that stand in the rooms of a row: to be reckoned once while the row is being typed. */
+export const standingCautions = (data: SiteData, row: object, today: string): ReadonlySet<string> =>
+  new Set(roomsOf(data, row).flatMap((room) => openCautions(data, room.id, today).map((caution) => caution.key)));
+
 /**
  * Cautions that come with a row that is new or changed, room by room; those that are there already are not among them.
  * @param row as it would be; where it will stand, and what is in it, is as now
  * @param today ISO date
+ * @param standing from {@link standingCautions}
  * @example cautionsWith(data, 'unit', { ...shelf, anchored: false }, '2026-11-26')
  */
 export function cautionsWith<T extends TableName>(
@@ -23,15 +32,15 @@ export function cautionsWith<T extends TableName>(
   table: T,
   row: SiteData[T][number],
   today: string,
+  standing = standingCautions(data, row, today),
 ): RoomPreview[] {
   const then = {
     ...data,
     ...(table === 'unit' ? { compartment: compartmentsWith(data, row as Unit) } : {}),
     [table]: [...data[table].filter((known) => known.id !== row.id), row],
   } as SiteData;
-  return data.room.flatMap((room) => {
-    const before = new Set(openCautions(data, room.id, today).map((caution) => caution.key));
-    const cautions = openCautions(then, room.id, today).filter((caution) => !before.has(caution.key));
+  return roomsOf(data, row).flatMap((room) => {
+    const cautions = openCautions(then, room.id, today).filter((caution) => !standing.has(caution.key));
     return cautions.length ? [{ room: room.name, cautions }] : [];
   });
 }

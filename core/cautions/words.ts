@@ -18,7 +18,7 @@ const RULES: readonly Rule[] = [
     hazard: 'H4',
     words:
       /\b(kni(fe|ves)|penkni(fe|ves)|blades?|guillotines?|(paper )?trimmers?|thumb ?tacks?|tacks|darts?|secateurs?|axes?|hatchets?|graters?|skewers?|drill bits?|hacksaws?|snips|shears|seam rippers?|unpickers?|heat guns?|wood burners?|pyrography|firelighters?|fireworks?|sparklers?|fish hooks?|scalpels?|razors?|(box|rotary|lino|wire|glass) cutters?|cutting blades?|needles?|(drawing |push |safety |map )?pins?|scissors|awls?|bradawls?|chisels?|saws?|glue guns?|soldering irons?|matches|lighters?|staple guns?|leather punch(es)?)\b/,
-    not: /\b(foam darts?|pine needles?|bowling|rolling pins?|clothes.?pins?|pin ?boards?|seesaws?|jigsaws?|(child|children'?s|kids'?|safety|round.?tip(ped)?) scissors|(knitting|plastic) needles?|play|toy|pretend|butter kni(fe|ves))\b/g,
+    not: /\b(foam darts?|pine needles?|bowling|rolling pins?|clothes.?pins?|pin ?boards?|seesaws?|jigsaws?|(child|children'?s|kids'?|safety|round.?tip(ped)?) scissors|(knitting|plastic) needles?|needle.felted|(play|toy|pretend)( \w+)?|butter kni(fe|ves))\b/g,
   },
   {
     hazard: 'H5',
@@ -36,7 +36,7 @@ const RULES: readonly Rule[] = [
     hazard: 'H2',
     words:
       /\b(beads?|marbles?|buttons?|googly|wiggly eyes?|nuggets|glitter|confetti|pins|small (balls?|magnets?|pieces)|paper ?clips?|earrings|rings?|counters|pawns|balloons?|push pins|sequins|coins?|glass (stones?|nuggets)|pebbles|dice|googly eyes|pearls?|small parts|tiddlywinks|nuts and bolts|drawing pins)\b/,
-    not: /\b((\d|two|three|four|five).rings?|rings?[ -](binders?|folders?|files?|toss|bound|lights?)|balloon pumps?|(teething|rubber|swim|swimming|curtain|stacking|throwing|wedding) rings|hoops and rings|button (cells?|batter)|bead (maze|frame)s?|marble run|water (beads?|pearls?))\b/g,
+    not: /\b((\d|two|three|four|five).rings?|rings?[ -](binders?|folders?|files?|toss|bound|lights?)|balloon pumps?|button.(fronts?|downs?|backs?|shirts?)|(teething|rubber|swim|swimming|curtain|stacking|throwing|wedding) rings|hoops and rings|button (cells?|batter)|bead (maze|frame)s?|marble run|water (beads?|pearls?))\b/g,
   },
   {
     hazard: 'H15',
@@ -64,7 +64,7 @@ export const isFlammable = (text: string): boolean =>
 export const isPaper = (text: string): boolean =>
   /\b(paper|card|cardboard|tissue|crepe|envelopes?|magazines?)\b/i.test(text);
 export const isFood = (text: string): boolean =>
-  /\b(food|snacks?|fruit|plates?|dishes|cutlery|baby bottles?|drinking|beakers?|lunch|tea towels?|crockery|(drinking )?mugs?|biscuits?|flour|sugar|cooking)\b/i.test(
+  /\b(food|snacks?|fruit|plates?|dishes|cutlery|baby bottles?|drinking|beakers?|lunch|tea towels?|crockery|(drinking )?mugs?|(?<!(paint|stacking|suction|nesting|measuring|egg) )cups?|biscuits?|flour|sugar|cooking)\b/i.test(
     text,
   ) && !/\b(play|toy|pretend|doll)/i.test(text);
 /** A container that food or drink comes in: what is in it would be taken for that. */

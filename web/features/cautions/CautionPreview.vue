@@ -2,7 +2,7 @@
 /** What a row as it stands in a form would warn of: said before it is saved. */
 import { refDebounced } from '@vueuse/core';
 import { computed, toRef } from 'vue';
-import { cautionsWith } from '@stube/core/cautions/preview';
+import { cautionsWith, standingCautions } from '@stube/core/cautions/preview';
 import type { SiteData, TableName } from '@stube/core/model/entities';
 import { today } from '../../parts/day.ts';
 import { useSite } from '../../data/site.ts';
@@ -11,7 +11,12 @@ const props = defineProps<{ table: T; row: SiteData[T][number] }>();
 const store = useSite();
 const settled = refDebounced(toRef(props, 'row'), 250);
 const SHOWN = 3;
-const found = computed(() => cautionsWith(store.data, props.table, settled.value, today()));
+const roomId = computed(() => ('roomId' in props.row ? String(props.row.roomId) : null));
+/** Reckoned once, however much is typed. */
+const standing = computed(() =>
+  standingCautions(store.data, roomId.value === null ? {} : { roomId: roomId.value }, today()),
+);
+const found = computed(() => cautionsWith(store.data, props.table, settled.value, today(), standing.value));
 </script>
 
 <template>

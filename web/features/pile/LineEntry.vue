@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** One line as it is typed, with how it is understood; a wrong guess is put right with one tap. */
 import { computed, ref, watch } from 'vue';
+import { useEventListener } from '@vueuse/core';
 import { CornerDownLeft, X } from '@lucide/vue';
 import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
 import { litresOfLine } from '@stube/core/containers/demand';
@@ -124,6 +125,9 @@ const uncounted = computed(
 
 /** Lines that are on their way, one after the other; the next one may be typed meanwhile. */
 let sending: Promise<unknown> = Promise.resolve();
+let waiting = 0;
+/** A page that is closed meanwhile asks first. */
+useEventListener(window, 'beforeunload', (event: BeforeUnloadEvent) => waiting && event.preventDefault());
 function add(): void {
   if (!isParsedLine(read.value)) {
     problem.value = read.value.message;
@@ -142,7 +146,8 @@ function add(): void {
   text.value = '';
   decision.value = null;
   field.value?.focus();
-  sending = sending.then(() => send(line));
+  waiting++;
+  sending = sending.then(() => send(line)).finally(() => waiting--);
 }
 async function send(line: NewLine): Promise<void> {
   try {
