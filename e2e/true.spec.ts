@@ -101,6 +101,20 @@ test('a departure is decided, waits, is handed over, and what was put off twice 
     'toner, return to the shop in 3 days',
     'old lamp, decide later in 2 days',
   ]);
+  // Until then it has a place of its own.
+  await page.goto(`${path}/contain`);
+  await page.getByRole('button', { name: 'Give them a place' }).click();
+  await expect(page.locator('.need', { hasText: 'On its way out' })).toContainText('without a container');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Take these', exact: true }).click();
+  await expect(page.getByText('Taken as shown')).toBeVisible();
+  await page.keyboard.press('/');
+  await page.getByLabel('What are you looking for?').fill('toner');
+  await expect(page.getByRole('listbox', { name: 'Found' }).getByRole('option').first()).toContainText(
+    'on the bench, no place yet',
+  );
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('toner: return')).toBeVisible();
   await page.goto(`${stube.address}/s/${site}/today`);
   await expect(page.getByText('goes back')).toBeVisible();
   await expectAccessible(page);

@@ -65,24 +65,26 @@ test('a thing of two classes has one home and is found under both, and by each p
     familyId: 'f',
     starter: key,
   });
+  const bin = { ...row, name: 'Puzzles', roomId: 'r', categoryId: 'jigsaw-puzzles', compartmentId: null };
+  const line = {
+    ...defaultsOf('line'),
+    ...row,
+    roomId: 'r',
+    categoryId: 'jigsaw-puzzles',
+    decision: 'keep',
+  };
   const data = {
     room: [],
     unit: [],
     compartment: [],
     family: [],
     category: [category('jigsaw-puzzles'), category('geometry-solids')],
-    bin: [
-      { ...row, id: 'b', code: 'N1', name: 'Puzzles', roomId: 'r', categoryId: 'jigsaw-puzzles', compartmentId: null },
-    ],
+    bin: [{ ...bin, id: 'b', code: 'N1', lineIds: [] }],
     line: [
       {
-        ...defaultsOf('line'),
-        ...row,
+        ...line,
         id: 'l',
-        roomId: 'r',
-        categoryId: 'jigsaw-puzzles',
         name: 'shapes',
-        decision: 'keep',
         also: ['geometry-solids', 'gone'],
         spread: [{ where: 'windowsill', amount: 1 }],
       },
@@ -91,4 +93,19 @@ test('a thing of two classes has one home and is found under both, and by each p
   const finder = new Finder(thingsOf(data));
   for (const query of ['puzzle', 'geometry', 'shapes', 'windowsill'])
     expect(finder.search(query).map((found) => found.id)).toEqual(['b']);
+  // Of several bins that which names the thing, the others by what none names.
+  const several = {
+    ...data,
+    bin: [
+      { ...bin, id: 'a', code: 'N1', lineIds: ['maps'] },
+      { ...bin, id: 'b', code: 'N2', lineIds: [] },
+    ],
+    line: [
+      { ...line, id: 'maps', name: 'maps' },
+      { ...line, id: 'farm', name: 'farm' },
+      { ...line, id: 'sold', name: 'castle', decision: 'sell' },
+    ],
+  } as unknown as FindData;
+  const found = (query: string) => new Finder(thingsOf(several)).search(query).map(({ id }) => id);
+  expect([found('maps'), found('farm'), found('castle')]).toEqual([['a'], ['b'], ['line:sold']]);
 });

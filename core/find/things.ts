@@ -33,17 +33,18 @@ export function thingsOf(data: FindData): Findable[] {
   const categories = byId(data.category);
   const families = byId(data.family);
   const paths = pathsOf(data);
-  const named = new Map<string, Set<string>>();
+  /** What is in the bins of a room and category, line by line. */
+  const inside = new Map<string, { id: string; words: string[] }[]>();
   const lies = new Map<string, string>();
   for (const { line, category } of storedLines(data.line, categories)) {
     const key = `${line.roomId} ${category.id}`;
     lies.set(line.id, key);
-    const words = named.get(key) ?? new Set();
-    named.set(key, words.add(line.name));
+    const words = [line.name];
     // One home, found under both of its classes.
-    for (const id of line.also) for (const word of wordsOf(categories.get(id))) words.add(word);
-    if (line.setPieces) words.add(`${line.setPieces} pieces`);
-    for (const part of line.spread) words.add(part.where);
+    for (const id of line.also) words.push(...wordsOf(categories.get(id)));
+    if (line.setPieces) words.push(`${line.setPieces} pieces`);
+    for (const part of line.spread) words.push(part.where);
+    inside.set(key, [...(inside.get(key) ?? []), { id: line.id, words }]);
   }
   const contained = new Set(data.bin.map((bin) => `${bin.roomId} ${bin.categoryId}`));
   const rooms = byId(data.room);
@@ -66,6 +67,7 @@ export function thingsOf(data: FindData): Findable[] {
         place: '',
       };
     });
+  const claimed = new Set(data.bin.flatMap((bin) => bin.lineIds));
   const bins = data.bin.map((bin) => {
     const category = categories.get(bin.categoryId);
     const path = paths.get(bin.id)!;
@@ -75,12 +77,20 @@ export function thingsOf(data: FindData): Findable[] {
       name: bin.name,
       category: category?.name ?? '',
       family: families.get(category?.familyId ?? '')?.name ?? '',
-      words: [...(category?.synonyms ?? []), ...(named.get(`${bin.roomId} ${bin.categoryId}`) ?? [])].join(' '),
+      words: [...new Set([...(category?.synonyms ?? []), ...wordsInside(bin)])].join(' '),
       room: path.room,
       place: [path.unit, path.compartment].filter(Boolean).join(' '),
     };
   });
   return [...bins, ...loose];
+
+  /** A bin that names its lines is found by these, the others by all that none names. */
+  function wordsInside(bin: FindData['bin'][number]): string[] {
+    const lines = inside.get(`${bin.roomId} ${bin.categoryId}`) ?? [];
+    const own = lines.filter(({ id }) => bin.lineIds.includes(id));
+    const open = lines.filter(({ id }) => !claimed.has(id));
+    return (own.length ? own : open.length ? open : lines).flatMap(({ words }) => words);
+  }
 }
 
 const LOOSE = 'line:';

@@ -126,6 +126,7 @@ function go(hit: Hit): void {
     <input
       ref="field"
       v-model="query"
+      autofocus
       class="write ask"
       type="search"
       placeholder="three letters of it, in your own word"
