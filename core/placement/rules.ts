@@ -76,13 +76,13 @@ export function formatRule(broken: BrokenRule, nameOf: (personId: string) => str
   const who = broken.person ? nameOf(broken.person) : '';
   switch (broken.rule) {
     case 'depth':
-      return `${broken.by} mm too shallow`;
+      return `it is ${broken.by} mm too deep for it`;
     case 'height':
-      return `${broken.by} mm too low`;
+      return `it is ${broken.by} mm too high for it`;
     case 'width':
-      return `${broken.by} mm too narrow`;
+      return `it is ${broken.by} mm too wide for it`;
     case 'load':
-      return `would carry ${((broken.by ?? 0) / 1000).toFixed(1)} kg too much`;
+      return `it is ${((broken.by ?? 0) / 1000).toFixed(1)} kg more than it bears`;
     case 'reach':
       return `${broken.by} mm out of reach of ${who}`;
     case 'locked from a child':

@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router';
 import { demandsOf } from '@stube/core/containers/demand';
 import { roomProgress } from '@stube/core/makeover/progress';
 import type { RoomData } from '@stube/core/placement/place-problem-of';
+import { today } from '../parts/day.ts';
 import { useSite } from './site.ts';
 
 function roomOfAddress() {
@@ -45,6 +46,7 @@ function roomOfAddress() {
           lines: lines.value,
           categories: store.maps.category,
           types: store.maps.containerType,
+          today: today(),
         }
       : null,
   );

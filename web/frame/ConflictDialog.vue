@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A row was changed elsewhere while it was being edited here: both are shown, the person decides. */
 import { computed } from 'vue';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../parts/ModalDialog.vue';
 import { useSite } from '../data/site.ts';
 
 const store = useSite();
@@ -22,12 +22,11 @@ async function keepMine(): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    :visible="!!store.conflict"
-    modal
-    :header="`${name} was changed elsewhere`"
-    :style="{ width: 'min(520px, 94vw)' }"
-    @update:visible="store.conflict = null"
+  <ModalDialog
+    v-if="store.conflict"
+    :title="`${name} was changed elsewhere`"
+    :width="520"
+    @close="store.conflict = null"
   >
     <p>Somebody wrote here since you opened it. Nothing of yours was written yet.</p>
     <table class="ledger">
@@ -50,7 +49,7 @@ async function keepMine(): Promise<void> {
       <button class="press main" type="button" @click="store.conflict = null">Leave what stands there</button
       ><button class="press" type="button" @click="keepMine">Write mine</button>
     </div>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

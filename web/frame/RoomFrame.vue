@@ -3,24 +3,16 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { Check } from '@lucide/vue';
-import { STEPS, type Step } from '@stube/core/makeover/progress';
+import { STEPS } from '@stube/core/makeover/progress';
 import { provideRoom } from '../data/room.ts';
+import { STEP_NAMES } from './steps.ts';
 
 const { store, room, progress } = provideRoom();
 const route = useRoute();
-const NAMES: Record<Step, string> = {
-  pile: 'Pile',
-  group: 'Group',
-  measure: 'Measure',
-  contain: 'Contain',
-  place: 'Place',
-  label: 'Label',
-  live: 'Live',
-};
 const steps = computed(() =>
   STEPS.map((step) => {
     const own = progress.value?.[step] ?? { done: 0, open: 0, words: '' };
-    return { step, name: NAMES[step], words: own.words, whole: own.done > 0 && own.open === 0 };
+    return { step, name: STEP_NAMES[step], words: own.words, whole: own.done > 0 && own.open === 0 };
   }),
 );
 

@@ -7,6 +7,7 @@ import { useSite } from '../data/site.ts';
 import ConflictDialog from './ConflictDialog.vue';
 import FindPanel from '../features/find/FindPanel.vue';
 import HouseNav from './HouseNav.vue';
+import { titleOf } from './title.ts';
 
 const route = useRoute();
 const store = useSite();
@@ -25,7 +26,8 @@ watch(
   () => route.fullPath,
   () => (houseOpen.value = false),
 );
-watch(roomName, (name) => (document.title = `${name} · Stube`), { immediate: true });
+const title = computed(() => titleOf(route, store.data, store.site?.name));
+watch(title, (words) => (document.title = words), { immediate: true });
 
 /** A text being written has its own undo and its own slash; an empty field, a choice or a tick has not. */
 const typing = (target: EventTarget | null): boolean =>

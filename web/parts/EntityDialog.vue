@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The frame of every dialog about one row: it is made, changed or removed, and each refusal stands at its field. */
-import Dialog from 'primevue/dialog';
+import ModalDialog from './ModalDialog.vue';
 import type { Row, TableName } from '@stube/core/model/entities';
 import type { CreatableTable } from '@stube/contract/rows/schemas';
 import { useSite } from '../data/site.ts';
@@ -46,7 +46,7 @@ async function drop(): Promise<void> {
 </script>
 
 <template>
-  <Dialog visible modal :header="title" :style="{ width: `min(${width}px, 96vw)` }" @update:visible="emit('close')">
+  <ModalDialog :title="title" :width="width" @close="emit('close')">
     <form class="stack" novalidate @submit.prevent="send">
       <slot :problems="problems" />
       <FormEnd
@@ -58,5 +58,5 @@ async function drop(): Promise<void> {
       />
     </form>
     <slot name="after" />
-  </Dialog>
+  </ModalDialog>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What came of the pile: kept and let go by destination, the room it freed, and the lists to take along. */
 import { computed, ref, watch } from 'vue';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import { FileDown, Printer } from '@lucide/vue';
 import { BarController, BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { DECISIONS } from '@stube/core/model/entities';
@@ -84,13 +84,7 @@ watch([canvas, ways], draw, { flush: 'post' });
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    :header="`What came of the pile: ${room?.name}`"
-    :style="{ width: 'min(720px, 96vw)' }"
-    @update:visible="emit('close')"
-  >
+  <ModalDialog :title="`What came of the pile: ${room?.name}`" :width="720" @close="emit('close')">
     <div class="stack">
       <p class="lead">
         <b class="figure">{{ litres(totals.leaving.litres) }}</b> leave of {{ litres(whole) }}
@@ -127,7 +121,7 @@ watch([canvas, ways], draw, { flush: 'post' });
         >
       </div>
     </div>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Before something is bought or accepted: is there one, has it a home, what could leave for it? */
 import { computed, ref } from 'vue';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import { canItComeIn, type ComeIn } from '@stube/core/find/come-in';
 import type { Line } from '@stube/core/model/entities';
 import { formatAmount } from '@stube/core/pile/measures';
@@ -23,13 +23,7 @@ const letGo = (line: Line) => store.tryWrite(() => store.patch('line', line, { d
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    header="Can it come in?"
-    :style="{ width: 'min(520px, 100vw)' }"
-    @update:visible="emit('close')"
-  >
+  <ModalDialog title="Can it come in?" :width="520" @close="emit('close')">
     <div class="stack">
       <label class="field"
         ><span>What would come in</span
@@ -68,7 +62,7 @@ const letGo = (line: Line) => store.tryWrite(() => store.patch('line', line, { d
       </template>
       <p v-else class="soft small">Name it as on the pile, with an amount and a size where you know them.</p>
     </div>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

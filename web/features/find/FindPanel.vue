@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** Where is it? Answers while one types, with the way to the bin and the place lit up in the elevation. */
-import { computed, nextTick, onMounted, ref, toRaw, watch } from 'vue';
+import { computed, onMounted, ref, toRaw, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import { looseLine, pathsOf } from '@stube/core/find/things';
 import type { Bin, Category } from '@stube/core/model/entities';
 import { isWaiting } from '@stube/core/containers/stored-lines';
@@ -21,7 +21,6 @@ const at = ref(0);
 const ready = ref(false);
 /** The question that is answered on the page. */
 const answered = ref('');
-const field = ref<HTMLInputElement | null>(null);
 const paths = computed(() => pathsOf(store.data));
 interface Hit {
   id: string;
@@ -92,10 +91,7 @@ async function search(): Promise<void> {
   answered.value = asked;
 }
 watch(query, search);
-onMounted(() => {
-  void build();
-  void nextTick(() => field.value?.focus());
-});
+onMounted(build);
 
 function onKey(event: KeyboardEvent): void {
   if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
@@ -114,19 +110,9 @@ function go(hit: Hit): void {
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    dismissable-mask
-    header="Where is …?"
-    position="top"
-    :style="{ width: 'min(860px, 96vw)' }"
-    @update:visible="emit('close')"
-  >
+  <ModalDialog dismissable title="Where is …?" top :width="860" @close="emit('close')">
     <input
-      ref="field"
       v-model="query"
-      autofocus
       class="write ask"
       type="search"
       placeholder="three letters of it, in your own word"
@@ -176,7 +162,7 @@ function go(hit: Hit): void {
       </p>
       <PlaceLit v-if="chosen" :key="chosen.id" :bin="chosen" class="lit" />
     </div>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** How fine a family is sorted: the curve of finding and tidying over the number of bins, its best, and one's own choice. */
 import { computed, reactive, ref, watch } from 'vue';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import { Chart, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
 import { comesInto } from '@stube/core/placement/place-problem-of';
 import { ceilingFor, fineAt, fineCurve, PUT_BACK, roughPieces, type Insight } from '@stube/core/grouping/granularity';
@@ -127,13 +127,7 @@ async function keep(fine: number | null): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    :header="`How fine: ${family.name}`"
-    :style="{ width: 'min(640px, 96vw)' }"
-    @update:visible="emit('close')"
-  >
+  <ModalDialog :title="`How fine: ${family.name}`" :width="640" @close="emit('close')">
     <div class="stack">
       <p>
         <b>{{ curve.best.bins }} {{ curve.best.bins === 1 ? 'bin' : 'bins' }}</b> for {{ pieces }}
@@ -172,7 +166,7 @@ async function keep(fine: number | null): Promise<void> {
         </button>
       </div>
     </div>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Where does this line belong? The site's own categories first, then the starter library. */
 import { computed, ref } from 'vue';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import { HUES } from '@stube/core/labels/hues';
 import type { Line } from '@stube/core/model/entities';
 import { knownCategories, proposeCategories, type CategoryProposal } from '@stube/core/matching/propose';
@@ -69,14 +69,7 @@ async function choose(one: CategoryProposal | null): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    dismissable-mask
-    :header="`Where does “${line.name}” belong?`"
-    :style="{ width: 'min(520px, 94vw)' }"
-    @update:visible="emit('close')"
-  >
+  <ModalDialog dismissable :title="`Where does “${line.name}” belong?`" :width="520" @close="emit('close')">
     <input
       v-model="query"
       class="write"
@@ -105,7 +98,7 @@ async function choose(one: CategoryProposal | null): Promise<void> {
     <button v-if="line.categoryId" class="press small quiet" type="button" @click="choose(null)">
       Take it out of its category
     </button>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

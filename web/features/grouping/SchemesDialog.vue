@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The same things sorted by every school, side by side, with what each costs; one tap sorts the room by it. */
 import { computed, nextTick, onMounted, ref, shallowRef } from 'vue';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import { regroup, type Regrouping } from '@stube/core/grouping/regroup';
 import { handMade, SCHEMES, type SchemeResult } from '@stube/core/grouping/schemes';
 import { isAnswerable, type Suggestion } from '@stube/core/grouping/suggest';
@@ -107,13 +107,7 @@ async function apply(): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    :header="`Ways to sort ${room?.name}`"
-    :style="{ width: 'min(980px, 97vw)' }"
-    @update:visible="emit('close')"
-  >
+  <ModalDialog :title="`Ways to sort ${room?.name}`" :width="980" @close="emit('close')">
     <p v-if="!results" class="soft">Sorting by every school …</p>
     <div v-else-if="!columns[0]?.groups.length" class="empty">
       <h2>Nothing to sort yet</h2>
@@ -227,7 +221,7 @@ async function apply(): Promise<void> {
         >. A longer bar is quicker. One undo takes it back.
       </p>
     </div>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

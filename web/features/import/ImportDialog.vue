@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A list kept elsewhere comes in: columns matched, every fault shown at its row, then all of it or nothing. */
 import { computed, reactive, ref, shallowRef, watch } from 'vue';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import ProgressBar from 'primevue/progressbar';
 import { proxy } from 'comlink';
 import { COLUMNS, type ColumnKey } from '@stube/core/import/columns';
@@ -84,7 +84,7 @@ async function write(): Promise<void> {
 </script>
 
 <template>
-  <Dialog visible modal header="Take in a list" :style="{ width: 'min(860px, 96vw)' }" @update:visible="emit('close')">
+  <ModalDialog title="Take in a list" :width="860" @close="emit('close')">
     <div class="stack">
       <label class="field"
         ><span>A table with commas, semicolons or tabs (CSV); its first row names the columns</span
@@ -207,7 +207,7 @@ async function write(): Promise<void> {
         </template>
       </template>
     </div>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The rest of a makeover over days, and what is put off on purpose so that it is not forgotten. */
 import { computed, reactive, ref } from 'vue';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import { CalendarPlus, Plus } from '@lucide/vue';
 import { addDays } from '@stube/core/deadlines/day';
 import { planDays } from '@stube/core/makeover/pace';
@@ -49,13 +49,7 @@ const drop = (part: Deferral) => store.remove('deferral', part, part.what);
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    :header="`Days for ${room?.name}`"
-    :style="{ width: 'min(620px, 94vw)' }"
-    @update:visible="emit('close')"
-  >
+  <ModalDialog :title="`Days for ${room?.name}`" :width="620" @close="emit('close')">
     <div class="stack">
       <div class="pair">
         <TextField v-model="draft.minutes" label="Minutes a day" :problem="problems.minutesADay" @commit="keep" />
@@ -103,7 +97,7 @@ const drop = (part: Deferral) => store.remove('deferral', part, part.what);
         <button class="press" type="submit" :disabled="laterForm.busy.value"><Plus :size="16" />Put off</button>
       </form>
     </div>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

@@ -2,7 +2,7 @@
 /** A drawer or shelf from above, filled while one watches: the jigsaw that is solved by trial and error otherwise. */
 import { computed, onMounted, onUnmounted, ref, shallowRef, toRaw, watch } from 'vue';
 import { proxy } from 'comlink';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import ProgressBar from 'primevue/progressbar';
 import { Check, RotateCcw, Square } from '@lucide/vue';
 import { blockersOf } from '@stube/core/packing/blocking-cost';
@@ -137,7 +137,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <Dialog visible modal header="Does it fit?" :style="{ width: 'min(920px, 96vw)' }" @update:visible="emit('close')">
+  <ModalDialog title="Does it fit?" :width="920" @close="emit('close')">
     <div class="two">
       <div class="stack">
         <label class="field"
@@ -191,7 +191,7 @@ async function keep(): Promise<void> {
         </section>
       </div>
     </div>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

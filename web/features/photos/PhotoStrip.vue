@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Photographs of the room's makeover: the heap, before and after. */
 import { computed, ref } from 'vue';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import { Camera } from '@lucide/vue';
 import type { Photo } from '@stube/core/model/entities';
 import { formatDay, today } from '../../parts/day.ts';
@@ -66,14 +66,12 @@ async function drop(photo: Photo): Promise<void> {
         </button>
       </li>
     </ul>
-    <Dialog
+    <ModalDialog
       v-if="shown"
-      visible
-      modal
-      dismissable-mask
-      :header="`${room?.name}: ${nameOf(shown)}, ${formatDay(shown.takenOn)}`"
-      :style="{ width: 'min(900px, 96vw)' }"
-      @update:visible="shown = null"
+      dismissable
+      :title="`${room?.name}: ${nameOf(shown)}, ${formatDay(shown.takenOn)}`"
+      :width="900"
+      @close="shown = null"
     >
       <img
         class="large"
@@ -83,7 +81,7 @@ async function drop(photo: Photo): Promise<void> {
         :height="shown.height"
       />
       <button class="press quiet brick" type="button" @click="drop(shown)">Remove</button>
-    </Dialog>
+    </ModalDialog>
   </section>
 </template>
 

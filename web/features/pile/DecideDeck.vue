@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** One thing after another, decided by thumb: the buttons stay where they are. Doubtful ones are asked about. */
 import { computed, reactive, ref } from 'vue';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import { CircleHelp, SkipForward, Undo2 } from '@lucide/vue';
 import { addDays, LATER_DAYS } from '@stube/core/deadlines/day';
 import { advise, DOUBTS, PLAN_DAYS } from '@stube/core/pile/doubts';
@@ -80,13 +80,11 @@ function answer(key: string, value: boolean): void {
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    :header="line ? `${at + 1} of ${deck.length}` : 'All decided'"
-    :style="{ width: 'min(460px, 100vw)' }"
+  <ModalDialog
+    :title="line ? `${at + 1} of ${deck.length}` : 'All decided'"
+    :width="460"
     class="deck"
-    @update:visible="emit('close')"
+    @close="emit('close')"
   >
     <div v-if="line" class="one">
       <div class="thing">
@@ -163,7 +161,7 @@ function answer(key: string, value: boolean): void {
       <h2>{{ deck.length ? 'The stack is through' : 'Nothing is open' }}</h2>
       <button class="press main" type="button" @click="emit('close')">To the pile</button>
     </div>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

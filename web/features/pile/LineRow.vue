@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One line of the pile with what a thumb can do to it. */
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { Copy, FlaskConical, Pencil, Scissors, Trash2 } from '@lucide/vue';
 import { litresOfLine } from '@stube/core/containers/demand';
 import { HUES } from '@stube/core/labels/hues';
@@ -10,6 +10,7 @@ import { formatLength } from '@stube/core/measuring/length';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { formatDay, today } from '../../parts/day.ts';
 import { litres } from '../../parts/numbers.ts';
+import { useRoving } from '../../parts/roving.ts';
 import { useSite } from '../../data/site.ts';
 import { useLineActs } from './line-acts.ts';
 
@@ -66,11 +67,19 @@ const acts = computed(() => {
     },
   ];
 });
+const row = ref<HTMLElement | null>(null);
+const roving = useRoving(row);
 const decide = (decision: Decision) => store.tryWrite(() => store.patch('line', props.line, { decision }));
 </script>
 
 <template>
-  <li class="line" :class="{ going: line.decision !== 'keep' && line.decision !== 'decide later' }">
+  <li
+    ref="row"
+    class="line"
+    :class="{ going: line.decision !== 'keep' && line.decision !== 'decide later' }"
+    @keydown="roving.onKey"
+    @focusin="roving.onFocus"
+  >
     <img
       v-if="photo"
       class="shot"

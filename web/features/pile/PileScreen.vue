@@ -6,6 +6,8 @@ import type { Line } from '@stube/core/model/entities';
 import { dueLines } from '@stube/core/pile/limits';
 import { pileTotals } from '@stube/core/pile/totals';
 import { formatDay, today } from '../../parts/day.ts';
+import NextStep from '../../frame/NextStep.vue';
+import { useRoving } from '../../parts/roving.ts';
 import { useRoom } from '../../data/room.ts';
 import ComeInDialog from '../find/ComeInDialog.vue';
 import DecideDeck from './DecideDeck.vue';
@@ -42,6 +44,8 @@ const shownLines = computed(() =>
           : !['keep', 'decide later'].includes(line.decision))),
   ),
 );
+const ways = ref<HTMLElement | null>(null);
+const roving = useRoving(ways);
 /** Long piles are drawn as far as anybody scrolls. */
 const most = ref(80);
 const totals = computed(() =>
@@ -68,7 +72,16 @@ const totals = computed(() =>
       </div>
       <LineEntry :key="id" :room-id="id" @typing="typing = $event" />
       <div class="row between tools">
-        <div v-if="lines.length" class="row tight" role="group" aria-label="Lines shown">
+        <NextStep v-if="lines.length" here="pile" />
+        <div
+          v-if="lines.length"
+          ref="ways"
+          class="row tight"
+          role="group"
+          aria-label="Lines shown"
+          @keydown="roving.onKey"
+          @focusin="roving.onFocus"
+        >
           <button
             v-for="(word, key) in WAYS"
             :key="key"

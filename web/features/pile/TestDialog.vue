@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A batch tried out one by one: works or dead, by tap. The dead leave the stock, the share is kept. */
 import { computed, ref } from 'vue';
-import Dialog from 'primevue/dialog';
+import ModalDialog from '../../parts/ModalDialog.vue';
 import { Check, Undo2, X } from '@lucide/vue';
 import type { Line } from '@stube/core/model/entities';
 import { formatDay, today } from '../../parts/day.ts';
@@ -48,13 +48,7 @@ async function done(): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    visible
-    modal
-    :header="`Try out ${line.name}`"
-    :style="{ width: 'min(420px, 100vw)' }"
-    @update:visible="emit('close')"
-  >
+  <ModalDialog :title="`Try out ${line.name}`" :width="420" @close="emit('close')">
     <div class="stack">
       <p class="row between">
         <span>{{ counts ? (left ? `${left} to try` : 'All tried') : `${tried.length} tried` }}</span><span
@@ -85,7 +79,7 @@ async function done(): Promise<void> {
         </button>
       </div>
     </div>
-  </Dialog>
+  </ModalDialog>
 </template>
 
 <style scoped>

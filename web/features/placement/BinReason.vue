@@ -72,7 +72,9 @@ const hindered = computed(() => {
       </li>
     </ul>
     <ul v-if="hindered.length" class="small">
-      <li v-for="[words, count] in hindered" :key="words">{{ count }} × {{ words }}</li>
+      <li v-for="[words, count] in hindered" :key="words">
+        {{ count === 1 ? 'One place' : `${count} places` }}: {{ words }}
+      </li>
     </ul>
     <div class="row">
       <button v-if="here" class="press small quiet" type="button" @click="put(bin.id, null)">To the bench</button>

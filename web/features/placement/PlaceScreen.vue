@@ -1,11 +1,12 @@
 <script setup lang="ts">
 /** Every bin in its compartment with the least effort a week; moved by hand where somebody knows better. */
-import { computed, onMounted } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import ProgressBar from 'primevue/progressbar';
 import { Square, WandSparkles } from '@lucide/vue';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
+import { useNotices } from '../../data/notices.ts';
 import { minutes } from '../../parts/numbers.ts';
 import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
@@ -15,6 +16,7 @@ import PlaceBench from './PlaceBench.vue';
 import { usePlacing } from './placing.ts';
 import { formatGap, formatSearch } from './words.ts';
 
+const notices = useNotices();
 const placing = usePlacing();
 const {
   store,
@@ -44,6 +46,9 @@ const { ghost, target, grab, wasDrop } = useBinDrag(
     const option = options.value.find((option) => option.compartment === spaceId);
     if (spaceId === null || (option && (open(option) || option === here.value))) {
       if (placing.assignment.value.get(binId) !== (spaceId ?? undefined)) void put(binId, spaceId);
+    } else if (option) {
+      const refused = `Not there: ${placing.obstacle(option)}.`;
+      notices.warn(`${store.maps.bin.get(binId)?.name ?? 'It'} stays where it was. ${refused}`);
     }
   },
   (binId) => (held.value = binId),
@@ -57,6 +62,21 @@ const ghostWords = computed(() => {
   if (option === here.value) return 'where it stands';
   return open(option) ? `${minutes(effort.value + placing.change(option))} a week there` : placing.obstacle(option);
 });
+/** What happens to the bin in hand, for who does not see it. */
+const spoken = ref('');
+watch(
+  () => [held.value, here.value?.compartment, effort.value] as const,
+  ([id, compartment]) => {
+    const bin = bins.value.find((known) => known.id === id);
+    if (!bin) spoken.value = '';
+    else if (!compartment) spoken.value = `${bin.code} ${bin.name} in hand, from the bench. Arrow keys try its places.`;
+    else {
+      const seconds = Math.round(here.value?.seconds ?? 0);
+      const ways = ranked.value.length ? 'Arrow keys try other places.' : 'No other place takes it.';
+      spoken.value = `${bin.code} ${bin.name}: ${placing.placeName(compartment)}, ${seconds} seconds a week; the room takes ${minutes(effort.value)}. ${ways}`;
+    }
+  },
+);
 const heldBin = computed(() => bins.value.find((bin) => bin.id === held.value) ?? null);
 
 function press(id: string): void {
@@ -119,6 +139,7 @@ onMounted(() => {
           :show-value="false"
           aria-label="Search for places"
         />
+        <p class="unseen" role="status" data-spoken>{{ spoken }}</p>
         <RoomElevation
           :units="units"
           :spaces-of="spacesOf"
@@ -142,11 +163,7 @@ onMounted(() => {
     <aside class="bench stack">
       <BinReason v-if="heldBin" :bin="heldBin" :placing="placing" @close="held = null" />
       <PlaceBench v-else :bins="unplaced" @grab="grab" @pick="held = $event" />
-      <CautionList
-        v-if="!heldBin"
-        :room-id="store.maps.room.get(String(route.params.room))?.id ?? ''"
-        :cautions="cautions"
-      />
+      <CautionList :room-id="store.maps.room.get(String(route.params.room))?.id ?? ''" :cautions="cautions" />
     </aside>
     <div
       v-if="ghost"

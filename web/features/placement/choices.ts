@@ -19,7 +19,7 @@ export function useChoices({ problem, assignment, nameOf }: Week) {
   const obstacle = (option: PlaceOption) =>
     option.broken.length
       ? option.broken.map((brokenRule) => formatRule(brokenRule, nameOf)).join(', ')
-      : `${option.lacksWidth} mm too little room left`;
+      : `full, it lacks ${option.lacksWidth} mm of width`;
   /** Change in seconds a week against where it stands now; against nothing when it stands nowhere. */
   const change = (option: PlaceOption) => option.seconds - (here.value?.seconds ?? 0);
   const markOf = (option: PlaceOption): SpaceMark => {

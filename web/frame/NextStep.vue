@@ -1,0 +1,25 @@
+<script setup lang="ts">
+/** The way on to the next step of the work, with what is open there. */
+import { computed } from 'vue';
+import { ArrowRight } from '@lucide/vue';
+import { nextStep, STEPS, type Step } from '@stube/core/makeover/progress';
+import { useRoom } from '../data/room.ts';
+import { STEP_NAMES } from './steps.ts';
+
+const props = defineProps<{ here: Step }>();
+const { progress } = useRoom();
+/** What comes after this one, and not what is done already. */
+const next = computed(() => {
+  if (!progress.value) return null;
+  const open = nextStep(progress.value);
+  const after = STEPS[STEPS.indexOf(props.here) + 1];
+  const step = STEPS.indexOf(open) > STEPS.indexOf(props.here) ? open : after;
+  return step ? { step, name: STEP_NAMES[step], words: progress.value[step].words } : null;
+});
+</script>
+
+<template>
+  <RouterLink v-if="next" class="press small" :to="{ name: next.step }"
+    ><ArrowRight :size="16" />{{ next.name }}: {{ next.words }}</RouterLink
+  >
+</template>

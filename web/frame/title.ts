@@ -1,0 +1,18 @@
+/** What a page is called in the tab and the history: what is done there, where, and Stube. */
+import type { RouteLocationNormalizedLoaded } from 'vue-router';
+import type { SiteData } from '@stube/core/model/entities';
+import { STEP_NAMES } from './steps.ts';
+
+const PAGES: Record<string, string> = { today: 'Today', stock: 'Containers', ...STEP_NAMES };
+
+/** @example 'Place · Den · Stube' */
+export function titleOf(
+  route: Pick<RouteLocationNormalizedLoaded, 'name' | 'params'>,
+  data: Pick<SiteData, 'room' | 'bin'>,
+  site: string | undefined,
+): string {
+  const room = data.room.find(({ id }) => id === route.params.room);
+  const bin = route.name === 'bin' && data.bin.find(({ code }) => code === String(route.params.code).toUpperCase());
+  const what = bin ? `${bin.code} ${bin.name}` : PAGES[String(route.name)];
+  return [what, room?.name ?? site, 'Stube'].filter(Boolean).join(' · ');
+}

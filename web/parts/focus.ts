@@ -1,0 +1,71 @@
+/** Where the focus goes: to the first field of what opens, back to what opened it, to a neighbour of what is removed. */
+import { nextTick, type ObjectDirective } from 'vue';
+
+const FIELD = ':is(input:not([type=hidden]), select, textarea):not(:disabled)';
+const CHOICE = ':is(button:not(:disabled), a[href], [tabindex="0"])';
+const ROW = 'li, tr, [data-row]';
+
+/** On what a dialog shows: its first field is the one that is focused, or, where it has none, its first choice. */
+export const vFirstField: ObjectDirective<HTMLElement> = {
+  mounted: (content) => firstOf(content)?.setAttribute('autofocus', ''),
+  // What is reckoned first comes a moment later.
+  updated(content) {
+    if (content.querySelector('[autofocus]')) return;
+    const first = firstOf(content);
+    first?.setAttribute('autofocus', '');
+    if (!content.contains(document.activeElement)) first?.focus();
+  },
+};
+const firstOf = (content: HTMLElement): HTMLElement | null =>
+  content.querySelector<HTMLElement>('[autofocus]') ??
+  content.querySelector<HTMLElement>(FIELD) ??
+  content.querySelector<HTMLElement>(CHOICE);
+
+const firstIn = (element: Element | null): HTMLElement | null =>
+  element?.querySelector<HTMLElement>(`${FIELD}, ${CHOICE}`) ?? null;
+
+/** What could be focused in the rows beside that in which an element is, the next one first. */
+export function neighboursOf(element: Element | null): HTMLElement[] {
+  const row = element?.closest(ROW);
+  return [row?.nextElementSibling ?? null, row?.previousElementSibling ?? null]
+    .map(firstIn)
+    .filter((found): found is HTMLElement => found !== null);
+}
+
+const isLost = (): boolean => !document.activeElement || document.activeElement === document.body;
+
+/**
+ * Remembers what has the focus now.
+ * @returns gives it back to that, to its neighbour where it is gone, else to the work; called when what took it has gone
+ */
+export function rememberFocus(): () => void {
+  const opener = document.activeElement instanceof HTMLElement ? document.activeElement : null;
+  const near = neighboursOf(opener);
+  return () =>
+    void nextTick(() => {
+      if (!isLost()) return;
+      const target = [opener, ...near].find((element) => element?.isConnected && element !== document.body);
+      (target ?? document.getElementById('work'))?.focus();
+    });
+}
+
+/** Whenever a row goes that had the focus, its neighbour gets it. @returns ends it */
+export function keepFocus(): () => void {
+  let near: HTMLElement[] = [];
+  let last: Element | null = null;
+  const onFocus = (event: FocusEvent) => {
+    last = event.target as Element;
+    near = neighboursOf(last);
+  };
+  const observer = new MutationObserver(() => {
+    if (!last || last.isConnected || !isLost()) return;
+    last = null;
+    near.find((element) => element.isConnected)?.focus();
+  });
+  document.addEventListener('focusin', onFocus);
+  observer.observe(document.body, { childList: true, subtree: true });
+  return () => {
+    document.removeEventListener('focusin', onFocus);
+    observer.disconnect();
+  };
+}
