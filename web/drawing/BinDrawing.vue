@@ -2,6 +2,8 @@
 /** One bin in front elevation, mm, its lower left corner at (x, y): true proportion, level of its content, paper label. */
 import { computed } from 'vue';
 import { HUES } from '@stube/core/labels/hues';
+import { labelOn } from './label-fit.ts';
+import Pictogram from './Pictogram.vue';
 import type { DrawnBin } from './scale.ts';
 
 const props = defineProps<{ drawn: DrawnBin; x: number; y: number; px: number; lit?: boolean; dim?: boolean }>();
@@ -31,18 +33,27 @@ const level = computed(() => h.value * 0.94 * Math.min(1, props.drawn.full ?? 0)
 /** Stands without a container: only its outline is drawn. */
 const bare = computed(() => props.drawn.type.id === null);
 const overflows = computed(() => (props.drawn.full ?? 0) > 1.005);
-const label = computed(() => {
-  const width = Math.min(w.value * 0.86, Math.max(w.value * 0.5, 40 / props.px));
-  const height = Math.min(h.value * 0.55, 20 / props.px);
-  return { width, height, x: props.x + (w.value - width) / 2, y: props.y - h.value * 0.5 - height / 2 };
-});
-const letters = computed(() =>
-  Math.min(
-    label.value.height * 0.86,
-    (label.value.width / Math.max(2, props.drawn.bin.code.length)) * 1.6,
-    14 / props.px,
-  ),
+const front = computed(() =>
+  labelOn(props.drawn.bin.name, props.drawn.bin.code, w.value * 0.88 * props.px, h.value * 0.72 * props.px),
 );
+/** The paper it is written on, mm. */
+const paper = computed(() => {
+  const { kind } = front.value;
+  if (kind === 'none' || kind === 'picture') return null;
+  const lines = front.value.kind === 'name' ? front.value.lines : [props.drawn.bin.code];
+  const size = 'size' in front.value ? front.value.size : 0;
+  const letters = Math.max(...lines.map((line) => line.length));
+  const width = Math.min(w.value * 0.92, (letters * size * 0.58 + 8) / props.px);
+  const height = Math.min(h.value * 0.8, (lines.length * size * 1.14 + 4) / props.px);
+  return {
+    lines,
+    size: size / props.px,
+    width,
+    height,
+    x: props.x + (w.value - width) / 2,
+    y: props.y - h.value * 0.5 - height / 2,
+  };
+});
 </script>
 
 <template>
@@ -89,32 +100,54 @@ const letters = computed(() =>
       :stroke-dasharray="bare && !lit ? `${5 / px} ${3 / px}` : undefined"
       stroke-linejoin="round"
     />
-    <rect
-      :x="label.x"
-      :y="label.y"
-      :width="label.width"
-      :height="label.height"
-      fill="var(--paper-card)"
-      stroke="var(--ink)"
-      :stroke-width="0.6 / px"
-    />
-    <text
-      :x="label.x + label.width / 2"
-      :y="label.y + label.height / 2"
-      :font-size="letters"
-      text-anchor="middle"
-      dominant-baseline="central"
-      class="code"
-      >{{ drawn.bin.code }}</text
+    <template v-if="paper">
+      <rect
+        :x="paper.x"
+        :y="paper.y"
+        :width="paper.width"
+        :height="paper.height"
+        fill="var(--paper-card)"
+        stroke="var(--ink)"
+        :stroke-width="0.6 / px"
+      />
+      <text :font-size="paper.size" text-anchor="middle" dominant-baseline="central" class="words">
+        <tspan
+          v-for="(line, i) in paper.lines"
+          :key="i"
+          :x="paper.x + paper.width / 2"
+          :y="paper.y + paper.height / 2 + (i - (paper.lines.length - 1) / 2) * paper.size * 1.14"
+        >
+          {{ line }}
+        </tspan>
+      </text>
+    </template>
+    <g
+      v-else-if="front.kind === 'picture'"
+      :transform="`translate(${x + w / 2 - front.side / 2 / px} ${y - h / 2 - front.side / 2 / px}) scale(${1 / px})`"
+      class="picture"
     >
+      <rect
+        :width="front.side"
+        :height="front.side"
+        rx="2"
+        fill="var(--paper-card)"
+        stroke="var(--ink)"
+        stroke-width="0.6"
+      />
+      <Pictogram :name="drawn.pictogram" :size="front.side" />
+    </g>
   </g>
 </template>
 
 <style scoped>
-.code {
+.words {
   font-weight: 650;
   fill: var(--ink);
   pointer-events: none;
   user-select: none;
+}
+.picture {
+  color: var(--ink);
+  pointer-events: none;
 }
 </style>

@@ -2,8 +2,10 @@
 /** All units of a room at one scale on a common floor line, wrapped into rows where the page is narrow. */
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
+import { Maximize2 } from '@lucide/vue';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import { useSite } from '../data/site.ts';
+import UnitLarge from './UnitLarge.vue';
 import UnitElevation, { type SpaceMark } from './UnitElevation.vue';
 import type { DrawnBin } from './scale.ts';
 
@@ -29,6 +31,11 @@ const emit = defineEmits<{
 const store = useSite();
 const wall = ref<HTMLElement | null>(null);
 const { width } = useElementSize(wall);
+const large = ref<Unit | null>(null);
+function pick(binId: string): void {
+  large.value = null;
+  emit('bin', binId);
+}
 const px = computed(() => {
   const highest = Math.max(1, ...props.units.map((unit) => unit.height + unit.raised));
   const widest = Math.max(1, ...props.units.map((unit) => unit.width));
@@ -55,8 +62,21 @@ const px = computed(() => {
         @grab="(event, id) => emit('grab', event, id)"
         @bin-key="(event, id) => emit('binKey', event, id)"
       />
-      <figcaption>{{ unit.name }}<span v-if="unit.locked" class="soft"> · locked</span></figcaption>
+      <figcaption>
+        <button type="button" :aria-label="`${unit.name}, open large`" title="Open large" @click="large = unit">
+          {{ unit.name }}<Maximize2 :size="14" class="soft no-print" /></button
+        ><span v-if="unit.locked" class="soft"> · locked</span>
+      </figcaption>
     </figure>
+    <UnitLarge
+      v-if="large"
+      :unit="large"
+      :spaces="spacesOf(large.id)"
+      :bins-in="binsIn"
+      :chosen-bin="chosenBin"
+      @close="large = null"
+      @bin="pick"
+    />
   </div>
 </template>
 
@@ -77,5 +97,17 @@ const px = computed(() => {
   font-size: 0.9rem;
   font-weight: 600;
   max-width: 100%;
+}
+.piece figcaption button {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 28px;
+  padding: 0;
+  border: 0;
+  background: none;
+  font: inherit;
+  color: inherit;
+  cursor: pointer;
 }
 </style>

@@ -16,7 +16,8 @@ export function useDrawnBins() {
     for (const bin of store.data.bin) {
       const type = shapeOf(bin, store.maps.containerType);
       if (!bin.compartmentId || !type) continue;
-      const drawn = { bin, type, hue: hueOf(bin), full: store.contents.get(bin.id)?.full ?? null };
+      const pictogram = store.maps.category.get(bin.categoryId)?.pictogram ?? 'package-open';
+      const drawn = { bin, type, hue: hueOf(bin), pictogram, full: store.contents.get(bin.id)?.full ?? null };
       map.set(bin.compartmentId, [...(map.get(bin.compartmentId) ?? []), drawn]);
     }
     return map;

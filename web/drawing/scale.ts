@@ -6,6 +6,7 @@ export interface DrawnBin {
   bin: Bin;
   type: BinShape;
   hue: string;
+  pictogram: string;
   /** How full it stands as a share of its inside, more than 1 where it overflows; null where nothing can be said. */
   full: number | null;
 }

@@ -1,26 +1,51 @@
 <script setup lang="ts">
-/** What has no place yet. */
+/** What has no place yet; where room is scarce, as a drawer that is pulled out. */
+import { ref, watch } from 'vue';
 import type { Bin } from '@stube/core/model/entities';
 
-defineProps<{ bins: readonly Bin[] }>();
+const props = defineProps<{ bins: readonly Bin[]; folded?: boolean }>();
 const emit = defineEmits<{ grab: [event: PointerEvent, id: string]; pick: [id: string] }>();
+const open = ref(!props.folded);
+watch(
+  () => props.folded,
+  (folded) => (open.value = !folded),
+);
 </script>
 
 <template>
   <section class="sheet stack tight" data-bench aria-label="Bench">
-    <h2>On the bench</h2>
-    <p v-if="!bins.length" class="small soft">Every bin has its place. Drag one here to take it out.</p>
-    <ul class="unplaced">
-      <li v-for="bin in bins" :key="bin.id">
-        <button type="button" @pointerdown="emit('grab', $event, bin.id)" @click="emit('pick', bin.id)">
-          <b>{{ bin.code }}</b> {{ bin.name }}
-        </button>
-      </li>
-    </ul>
+    <h2>
+      <button v-if="folded" type="button" class="pull" :aria-expanded="open" @click="open = !open">
+        On the bench<span class="figure">{{ bins.length }}</span>
+      </button>
+      <template v-else>On the bench</template>
+    </h2>
+    <template v-if="open">
+      <p v-if="!bins.length" class="small soft">Every bin has its place. Drag one here to take it out.</p>
+      <ul class="unplaced">
+        <li v-for="bin in bins" :key="bin.id">
+          <button type="button" @pointerdown="emit('grab', $event, bin.id)" @click="emit('pick', bin.id)">
+            <b>{{ bin.code }}</b> {{ bin.name }}
+          </button>
+        </li>
+      </ul>
+    </template>
   </section>
 </template>
 
 <style scoped>
+.pull {
+  display: flex;
+  justify-content: space-between;
+  width: 100%;
+  min-height: 32px;
+  padding: 0;
+  border: 0;
+  background: none;
+  font: inherit;
+  color: inherit;
+  cursor: pointer;
+}
 .unplaced {
   display: flex;
   flex-direction: column;
@@ -28,9 +53,9 @@ const emit = defineEmits<{ grab: [event: PointerEvent, id: string]; pick: [id: s
   max-height: 46vh;
   overflow-y: auto;
 }
-.unplaced button {
+.unplaced li button {
   width: 100%;
-  min-height: 38px;
+  min-height: 40px;
   text-align: left;
   padding: 4px 10px;
   background: var(--paper-card);

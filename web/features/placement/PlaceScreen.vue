@@ -2,6 +2,7 @@
 /** Every bin in its compartment with the least effort a week; moved by hand where somebody knows better. */
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
+import { useMediaQuery } from '@vueuse/core';
 import ProgressBar from 'primevue/progressbar';
 import { Square, WandSparkles } from '@lucide/vue';
 import RoomElevation from '../../drawing/RoomElevation.vue';
@@ -53,6 +54,8 @@ const { ghost, target, grab, wasDrop } = useBinDrag(
   },
   (binId) => (held.value = binId),
 );
+/** On the phone the bench is a drawer at the lower edge. */
+const narrow = useMediaQuery('(max-width: 760px)');
 const cautions = useRoomCautions(placeData);
 const overTarget = computed(() => options.value.find((option) => option.compartment === target.value));
 const ghostWords = computed(() => {
@@ -139,7 +142,7 @@ onMounted(() => {
           :show-value="false"
           aria-label="Search for places"
         />
-        <p class="unseen" role="status" data-spoken>{{ spoken }}</p>
+        <p class="hidden-text" role="status" data-spoken>{{ spoken }}</p>
         <RoomElevation
           :units="units"
           :spaces-of="spacesOf"
@@ -161,8 +164,8 @@ onMounted(() => {
       </template>
     </section>
     <aside class="bench stack">
-      <BinReason v-if="heldBin" :bin="heldBin" :placing="placing" @close="held = null" />
-      <PlaceBench v-else :bins="unplaced" @grab="grab" @pick="held = $event" />
+      <BinReason v-if="heldBin" class="in-hand" :bin="heldBin" :placing="placing" @close="held = null" />
+      <PlaceBench v-else class="at-hand" :bins="unplaced" :folded="narrow" @grab="grab" @pick="held = $event" />
       <CautionList :room-id="store.maps.room.get(String(route.params.room))?.id ?? ''" :cautions="cautions" />
     </aside>
     <div
@@ -200,5 +203,20 @@ onMounted(() => {
 .ghost.no {
   border-color: var(--brick);
   color: var(--brick);
+}
+@media (max-width: 760px) {
+  .in-hand,
+  .at-hand {
+    position: fixed;
+    inset: auto 0 0 0;
+    z-index: 25;
+    max-height: 56dvh;
+    overflow-y: auto;
+    border-radius: 12px 12px 0 0;
+    box-shadow: 0 -8px 30px color-mix(in srgb, var(--ink) 25%, transparent);
+  }
+  .work-two {
+    padding-bottom: 64px;
+  }
 }
 </style>

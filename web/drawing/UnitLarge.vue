@@ -1,0 +1,94 @@
+<script setup lang="ts">
+/** One unit as large as the page, with a list of what stands in it: what is too small for a thumb is reached here. */
+import { computed, ref } from 'vue';
+import { useElementSize } from '@vueuse/core';
+import type { Compartment, Unit } from '@stube/core/model/entities';
+import ModalDialog from '../parts/ModalDialog.vue';
+import { useSite } from '../data/site.ts';
+import Pictogram from './Pictogram.vue';
+import type { DrawnBin } from './scale.ts';
+import UnitElevation from './UnitElevation.vue';
+
+const props = defineProps<{
+  unit: Unit;
+  spaces: readonly Compartment[];
+  binsIn: (spaceId: string) => readonly DrawnBin[];
+  chosenBin?: string | null;
+}>();
+const emit = defineEmits<{ close: []; bin: [id: string] }>();
+const store = useSite();
+const holder = ref<HTMLElement | null>(null);
+const { width } = useElementSize(holder);
+/** No higher than most of the page. */
+const TALLEST = 620;
+const px = computed(() =>
+  Math.min(1.2, Math.max(200, width.value - 20) / props.unit.width, TALLEST / (props.unit.height + props.unit.raised)),
+);
+const filled = computed(() =>
+  props.spaces.map((space) => ({ space, bins: props.binsIn(space.id) })).filter(({ bins }) => bins.length),
+);
+</script>
+
+<template>
+  <ModalDialog :title="unit.name" :width="1040" dismissable @close="emit('close')">
+    <div class="large">
+      <div ref="holder" class="drawn">
+        <UnitElevation
+          :shape="unit"
+          :spaces="spaces"
+          :name="`${unit.name}, large`"
+          :px="px"
+          :system="store.site?.system"
+          :bins-in="binsIn"
+          :chosen-bin="chosenBin"
+          touchable
+          @bin="emit('bin', $event)"
+          @bin-key="(event, id) => (event.key === 'Enter' || event.key === ' ') && emit('bin', id)"
+        />
+      </div>
+      <div class="stack tight list">
+        <section v-for="{ space, bins } in filled" :key="space.id" :aria-label="space.name">
+          <h3>{{ space.name }}</h3>
+          <ul>
+            <li v-for="one in bins" :key="one.bin.id">
+              <button class="press quiet bin" type="button" @click="emit('bin', one.bin.id)">
+                <Pictogram :name="one.pictogram" :size="20" /><span
+                  ><b>{{ one.bin.name }}</b> <span class="soft small">{{ one.bin.code }}</span></span
+                >
+              </button>
+            </li>
+          </ul>
+        </section>
+        <p v-if="!filled.length" class="soft">Nothing stands in it yet.</p>
+      </div>
+    </div>
+  </ModalDialog>
+</template>
+
+<style scoped>
+.large {
+  display: grid;
+  grid-template-columns: minmax(0, 2fr) minmax(200px, 1fr);
+  gap: 20px;
+  align-items: start;
+}
+.list {
+  max-height: 70vh;
+  overflow-y: auto;
+}
+.bin {
+  width: 100%;
+  min-height: 40px;
+  justify-content: flex-start;
+  text-align: left;
+  font-weight: 400;
+}
+@media (max-width: 760px) {
+  .large {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .list {
+    max-height: none;
+  }
+}
+</style>
