@@ -21,6 +21,16 @@ const OPTIONS: Joi.ValidationOptions = {
   abortEarly: false,
   convert: true,
   errors: { wrap: { label: false }, label: false },
+  messages: {
+    'any.required': 'is missing',
+    'any.only': 'must be one of {#valids}',
+    'number.base': 'must be a number',
+    'number.integer': 'must be a whole number',
+    'number.min': 'must be at least {#limit}',
+    'number.max': 'must be at most {#limit}',
+    'string.empty': 'must not be empty',
+    'string.max': 'must have at most {#limit} letters',
+  },
 };
 /** Problems that are told at most, and how long each may be. */
 const MAX_PROBLEMS = 20;

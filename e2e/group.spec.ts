@@ -27,7 +27,7 @@ test('the net loft is sorted by three schools, keeps what was grouped by hand, a
   await page.getByText('Merge or part').click();
   await page.getByRole('checkbox', { name: 'red wool' }).check();
   await page.getByLabel('Name of the new category').fill('Wool for the flag');
-  await page.getByRole('button', { name: 'Part off' }).click();
+  await page.getByRole('button', { name: 'Make it a category' }).click();
   await expect(page.getByRole('region', { name: 'Wool for the flag' })).toContainText('red wool');
   const own = (await stube.data(site)).category.find((category) => category.name === 'Wool for the flag')!.id;
   const count = async (scheme: string | null) => {
@@ -51,7 +51,7 @@ test('the net loft is sorted by three schools, keeps what was grouped by hand, a
       // What a school knows too little of says what would have to be told.
       const colour = page.getByRole('row', { name: /^Colour/ });
       await expect(colour).toContainText(/cannot be answered yet: tell its colour of \d+ more lines/);
-      await expect(colour.getByRole('button', { name: /^Sort so/ })).toBeDisabled();
+      await expect(colour.getByRole('button', { name: /^Sort like this/ })).toBeDisabled();
     }
     const promised = Number(
       await page
@@ -62,7 +62,7 @@ test('the net loft is sorted by three schools, keeps what was grouped by hand, a
     );
     await page
       .getByRole('row', { name: new RegExp(`^${name}`) })
-      .getByRole('button', { name: /^Sort so/ })
+      .getByRole('button', { name: /^Sort like this/ })
       .click();
     // Before it is done it is shown what happens to every bin.
     const fates = page.getByLabel('What happens to the bins');
@@ -99,7 +99,7 @@ test('the net loft is sorted by three schools, keeps what was grouped by hand, a
   await page.getByRole('button', { name: 'Ways to sort' }).click();
   await page
     .getByRole('row', { name: /^Kind/ })
-    .getByRole('button', { name: /^Sort so/ })
+    .getByRole('button', { name: /^Sort like this/ })
     .click();
   await page.getByLabel('What happens to the bins').getByRole('button', { name: 'Sort the room so' }).click();
   await expect(page.getByText(/^Sorted by kind/)).toBeVisible();
@@ -169,7 +169,7 @@ test.describe('on the phone', () => {
     await page.goto(path);
     await page.getByRole('button', { name: 'Ways to sort' }).tap();
     await expect(
-      page.getByRole('row', { name: /^Material/ }).getByRole('button', { name: /^Sort so/ }),
+      page.getByRole('row', { name: /^Material/ }).getByRole('button', { name: /^Sort like this/ }),
     ).toBeInViewport();
     await expectNoSideScroll(page);
     await expectAccessible(page);

@@ -21,7 +21,7 @@ test('a heap becomes labelled bins that are found again, and it is all still the
 
   await page.getByRole('button', { name: 'Add the first room' }).click();
   await page.getByRole('button', { name: 'Add the room' }).click();
-  await expect(page.getByText('is not allowed to be empty')).toBeVisible();
+  await expect(page.getByText('must not be empty')).toBeVisible();
   await page.getByLabel('Name of the room').fill('Net loft');
   await page.getByLabel(/^Wide/).fill('16\' 4 3/4"');
   await page.getByRole('button', { name: 'Add the room' }).click();

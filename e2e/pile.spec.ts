@@ -215,7 +215,7 @@ test('what came of the pile: lists, calendar, photographs, limits, and what may 
   await page.getByRole('button', { name: 'Put off' }).click();
   await page.getByLabel('Minutes a day').fill('4');
   await page.getByLabel('Minutes a day').press('Tab');
-  await expect(page.getByText('must be greater than or equal to 5')).toBeVisible();
+  await expect(page.getByText('must be at least 5')).toBeVisible();
   await page.getByLabel('Minutes a day').fill('25');
   await page.getByLabel('Minutes a day').press('Tab');
   await expect(page.getByRole('listitem').filter({ hasText: 'bottom drawer' }).first()).toBeVisible();
@@ -268,7 +268,7 @@ test('everything about a line: its set, its sides, where it is split', async ({ 
   await sheet.getByLabel('Pieces when whole').fill('6');
   await sheet.getByRole('button', { name: 'another place' }).click();
   await sheet.getByLabel('Place 1').fill('on the making table');
-  await sheet.getByText('Its sides, for other ways of sorting').click();
+  await sheet.getByText('Colour, material and more, for other ways to sort').click();
   await expect(sheet.getByLabel('material')).toHaveAttribute('placeholder', 'metal');
   await sheet.getByLabel('colour').fill('red');
   await expectAccessible(page);

@@ -181,9 +181,9 @@ test('a toddler added to a room: what then warns is said before, in the room and
   await expect(page.getByText(/Small parts within reach of Fry/)).toBeVisible();
   await page.goto(`${path}/place`);
   const caution = page.locator('.caution', { hasText: 'Small parts within reach of Fry' });
-  await caution.getByRole('button', { name: 'answer for it' }).click();
+  await caution.getByRole('button', { name: 'it is all right' }).click();
   await caution.getByRole('button', { name: 'Keep this answer' }).click();
-  await expect(caution.getByText('is not allowed to be empty')).toBeVisible();
+  await expect(caution.getByText('must not be empty')).toBeVisible();
   await caution.getByLabel('Why it is all right as it is').fill('The lid needs a grown-up hand');
   await expectAccessible(page);
   await caution.getByRole('button', { name: 'Keep this answer' }).click();

@@ -60,7 +60,7 @@ export function roomProgress(data: Data, roomId: string): Record<Step, StepProgr
       open: bins.length - printed,
       words: bins.length - printed ? `${bins.length - printed} to print` : count(printed, 'printed', 'printed'),
     },
-    live: { done: placed, open: 0, words: bins.length && placed === bins.length ? 'ready' : 'not yet whole' },
+    live: { done: placed, open: 0, words: bins.length && placed === bins.length ? 'ready' : 'not all in place' },
   };
 }
 

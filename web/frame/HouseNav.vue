@@ -7,6 +7,7 @@ import { agendaOf } from '@stube/core/today/agenda';
 import { nextStep, roomProgress, STEPS } from '@stube/core/makeover/progress';
 import { useSite } from '../data/site.ts';
 import { today } from '../parts/day.ts';
+import { STEP_NAMES } from './steps.ts';
 import RoomDialog from '../features/rooms/RoomDialog.vue';
 
 const store = useSite();
@@ -58,7 +59,7 @@ function made(id: string): void {
         >
           <span class="name">{{ room.name }}</span>
           <span class="small soft">{{
-            share >= 1 ? 'done' : share > 0 ? `${Math.floor(share * 100)} % · ${next}` : 'not begun'
+            share >= 1 ? 'done' : share > 0 ? `next: ${STEP_NAMES[next]}` : 'not begun'
           }}</span>
           <span class="floor"><i :style="{ width: `${Math.round(share * 100)}%` }" /></span>
         </RouterLink>

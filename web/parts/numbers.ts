@@ -26,7 +26,11 @@ export function readNumber(text: string, whole = false): number | undefined {
 export const writeNumber = (value: number | null): string => (value === null ? '' : String(Number(value.toFixed(4))));
 /** Seconds a week as minutes, the way they are spoken of. */
 export const minutes = (seconds: number): string =>
-  Math.abs(seconds) >= 600 ? `${Math.round(seconds / 60)} min` : `${(seconds / 60).toFixed(1)} min`;
+  seconds !== 0 && Math.abs(seconds) < 3
+    ? 'a few seconds'
+    : Math.abs(seconds) >= 600
+      ? `${Math.round(seconds / 60)} min`
+      : `${(seconds / 60).toFixed(1)} min`;
 export const signedSeconds = (seconds: number): string =>
   `${seconds < 0 ? '−' : '+'}${Math.abs(seconds) >= 90 ? `${(Math.abs(seconds) / 60).toFixed(1)} min` : `${Math.round(Math.abs(seconds))} s`}`;
 export const kilos = (grams: number): string => `${(grams / 1000).toFixed(1)} kg`;

@@ -60,7 +60,7 @@ const wordsOf = (hazard: string): string => (HAZARD_WORDS as Record<string, stri
           :aria-expanded="asked === caution.key"
           @click="ask(caution)"
         >
-          <Check :size="15" />answer for it
+          <Check :size="15" />it is all right
         </button>
       </div>
       <p class="small">{{ caution.fact }} {{ caution.helps }}</p>

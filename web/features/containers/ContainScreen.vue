@@ -134,7 +134,7 @@ async function take(): Promise<void> {
             :disabled="busy || asTaken || !total"
             @click="take"
           >
-            <PackageCheck :size="18" />{{ asTaken ? 'Taken as shown' : bins.length ? 'Take these over' : 'Take these' }}
+            <PackageCheck :size="18" />{{ asTaken ? 'Taken as shown' : bins.length ? 'Use these' : 'Take these' }}
           </button>
         </span>
       </div>

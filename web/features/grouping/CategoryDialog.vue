@@ -163,7 +163,7 @@ async function partOff(): Promise<void> {
               aria-label="Name of the new category"
               placeholder="its name"
             /><button class="press small" type="button" :disabled="!part.lines.length" @click="partOff">
-              Part off
+              Make it a category
             </button>
           </div>
         </fieldset>

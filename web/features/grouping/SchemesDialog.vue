@@ -129,8 +129,8 @@ async function apply(): Promise<void> {
               <th class="number" scope="col">full</th>
               <th class="number" scope="col">orphans</th>
               <th class="number" scope="col">giants</th>
-              <th class="number" scope="col">torn kinds</th>
-              <th class="number" scope="col">knows</th>
+              <th class="number" scope="col">kinds split up</th>
+              <th class="number" scope="col">can sort</th>
               <th scope="col">finding and tidying a week</th>
             </tr>
           </thead>
@@ -163,7 +163,7 @@ async function apply(): Promise<void> {
                   :disabled="busy || column.mute"
                   @click="choose(column)"
                 >
-                  Sort so<span class="hidden-text">: {{ column.about.name }}</span>
+                  Sort like this<span class="hidden-text">: {{ column.about.name }}</span>
                 </button>
               </td>
               <td class="number" :class="{ wrong: column.ceiling !== null && column.classes > column.ceiling }">
@@ -206,7 +206,7 @@ async function apply(): Promise<void> {
       >
         <p v-if="untold.length" class="small">
           Not known of: {{ untold.join(', ') }}{{ open.untold.length > untold.length ? ' …' : '' }}. Say
-          {{ open.about.tell }} at the line, under “its sides”.
+          {{ open.about.tell }} at the line, under “Colour, material and more”.
         </p>
         <ul v-if="troubles.length" class="troubles">
           <li v-for="(trouble, i) in troubles.slice(0, 14)" :key="i">

@@ -57,7 +57,7 @@ const print = () => window.print();
         @bin="chosen = chosen === $event ? null : $event"
       />
       <section v-if="wanting.length" class="sheet stack tight no-print">
-        <h2>Wants a hand</h2>
+        <h2>Needs attention</h2>
         <ul class="wants">
           <li v-for="{ bin, wants } in wanting.slice(0, 12)" :key="bin.id">
             <RouterLink :to="{ name: 'bin', params: { site: store.id, code: bin.code } }"

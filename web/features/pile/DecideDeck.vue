@@ -93,7 +93,7 @@ function answer(key: string, value: boolean): void {
           <h2>{{ line.name }}</h2>
           <p class="small soft">
             {{ formatAmount(line.amount, line.measure) }}, about {{ litres(litresOfLine(line, category, store.site!)) }}
-            <template v-if="line.due">· was to be decided {{ formatDay(line.due) }}</template
+            <template v-if="line.due">· due {{ formatDay(line.due) }}</template
             ><template v-if="line.condition"> · {{ line.condition }}</template>
           </p>
         </div>

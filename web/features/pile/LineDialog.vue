@@ -232,7 +232,7 @@ const families = computed(() =>
       </div>
     </details>
     <details :open="!!Object.keys(line.attributes).length || !!line.also.length">
-      <summary>Its sides, for other ways of sorting</summary>
+      <summary>Colour, material and more, for other ways to sort</summary>
       <div class="stack tight inside">
         <p class="small soft">Grey is what Stube reads from its name and category; write to say otherwise.</p>
         <div class="three">
