@@ -74,8 +74,8 @@ test('a heap becomes labelled bins that are found again, and it is all still the
   await page.getByLabel('Rows').fill('99');
   await expect(page.getByText('must be a whole number from 1 to 20')).toBeVisible();
   await page.getByLabel('Rows').fill('3');
-  await expect(page.getByText('12 spaces, inside 351 mm wide')).toBeVisible();
-  await expect(page.getByRole('group', { name: /to scale/ }).getByText('1496 mm')).toBeVisible();
+  await expect(page.getByText('12 spaces, inside 35.1 cm wide')).toBeVisible();
+  await expect(page.getByRole('group', { name: /to scale/ }).getByText('149.6 cm')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Put it in the room' }).click();
   await page.getByLabel('cube A1 high').fill('13 1/2"');

@@ -46,7 +46,7 @@ test('binders, a globe and a big puzzle stand without a container, from the pile
   const need = (name: string) => page.locator('.need', { hasText: name });
   await expect(need('Globes').getByRole('combobox')).toContainText('without a container');
   await expect(need('Ring binders')).toContainText('people keep it so');
-  await expect(need('Jigsaw puzzles')).toContainText('700 × 500 × 42 mm as it stands');
+  await expect(need('Jigsaw puzzles')).toContainText('70 × 50 × 4.2 cm as it stands');
   // Anything may be chosen so by hand, and back.
   const pens = need('Felt-tip pens').getByRole('combobox');
   await pens.selectOption('bare');
@@ -71,7 +71,7 @@ test('binders, a globe and a big puzzle stand without a container, from the pile
   await page.getByLabel('What are you looking for?').fill('globe');
   await expect(page.getByRole('option', { name: /Globes/ })).toContainText('Log shelf');
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/without a container, 320 × 260 × 260 mm/)).toBeVisible();
+  await expect(page.getByText(/without a container, 32 × 26 × 26 cm/)).toBeVisible();
   await expectAccessible(page);
 });
 

@@ -1,4 +1,5 @@
 /** What may be written into each field of each kind of row, and in which limits. Lengths mm, masses g. */
+import { LENGTH_SYSTEMS } from '@stube/core/model/site';
 import Joi from 'joi';
 import {
   ATTRIBUTES,
@@ -58,7 +59,7 @@ const MAX_LITRES = 1e18;
 export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Schema> } = {
   site: {
     name: text(80),
-    system: Joi.valid('metric', 'imperial'),
+    system: Joi.valid(...LENGTH_SYSTEMS),
     currency: Joi.string().pattern(/^[A-Z]{3}$/, 'three letters'),
     growth: Joi.number().min(0).max(0.5),
     fillLimit: Joi.number().min(0.3).max(1),

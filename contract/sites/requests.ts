@@ -1,9 +1,10 @@
+import type { LengthSystem } from '@stube/core/model/site';
 import Joi from 'joi';
 import { FIELDS } from '../rows/fields.ts';
 
 export interface NewSite {
   name: string;
-  system: 'metric' | 'imperial';
+  system: LengthSystem;
   currency: string;
 }
 export const newSite: Joi.ObjectSchema<NewSite> = Joi.object({

@@ -17,7 +17,7 @@ export function readNumber(said: string): number | null {
 export function readCellLength(said: string, system: LengthSystem): number | null {
   const text = said.trim();
   const bare = /^\d+(?:[.,]\d+)?$/.test(text);
-  const mm = parseLength(bare ? `${text} ${system === 'metric' ? 'cm' : 'in'}` : text);
+  const mm = parseLength(bare ? `${text} ${system === 'imperial' ? 'in' : 'cm'}` : text);
   return mm !== null && mm > 0 && mm <= 20000 ? mm : null;
 }
 

@@ -64,3 +64,9 @@ export function partsOf(text: string): string[][] {
   const telling = parts.filter((words) => words.some((word) => !isByword(word)));
   return telling.length ? telling : parts;
 }
+
+/** Whether two names say the same thing: the same telling words, in whatever order and number. @example sameWords('felt tip', 'Felt tips') // true */
+export function sameWords(a: string, b: string): boolean {
+  const words = (text: string) => [...new Set(phraseWords(text))].sort().join(' ');
+  return words(a) !== '' && words(a) === words(b);
+}

@@ -22,6 +22,7 @@ const FEET = new RegExp(`^${NUMBER}\\s*(?:ft|feet|foot|'|′)\\s*(.*)$`, 'i');
 const INCHES = /^(?:(\d+(?:[.,]\d+)?|[.,]\d+)(?:\s+|-)?)?(?:(\d+)\s*\/\s*(\d+))?\s*(?:in(?:ch(?:es)?)?|"|″|'')?$/i;
 export const METRIC_FACTOR: Record<string, number> = { mm: 1, cm: 10, dm: 100, m: 1000 };
 
+const MOST_CENTIMETRES = 1000;
 const decimal = (text: string): number => Number(text.replace(',', '.'));
 
 function inchesOf(text: string): number | null {
@@ -36,9 +37,10 @@ function inchesOf(text: string): number | null {
 
 /**
  * Reads a length such as `345`, `34.5 cm`, `13 5/8"`, `1' 2 1/2"`, `1 ft 2` or `1,2 m`.
- * A bare number is millimetres for a metric reader and inches for an imperial one; `bareUnit` overrides that.
+ * A bare number is in the reader's own unit; of a thousand centimetres and more nobody speaks: these are millimetres.
+ * `bareUnit` overrides that.
  * @returns whole millimetres, or null when the text is no length (empty, negative, or not understood).
- * @example parseLength('34.5 cm') // 345
+ * @example parseLength('34.5') // 345
  */
 export function parseLength(
   text: string,
@@ -52,8 +54,9 @@ export function parseLength(
     .trim();
   if (t === '') return null;
   const metric = METRIC.exec(t);
-  if (metric && (metric[2] || system === 'metric' || bareUnit)) {
-    const unit = metric[2]?.toLowerCase() ?? bareUnit ?? 'mm';
+  if (metric && (metric[2] || system !== 'imperial' || bareUnit)) {
+    const own = system === 'metric' && decimal(metric[1]!) < MOST_CENTIMETRES ? 'cm' : 'mm';
+    const unit = metric[2]?.toLowerCase() ?? bareUnit ?? own;
     const factor = unit === 'in' ? MM_PER_INCH : METRIC_FACTOR[unit]!;
     return Math.round(decimal(metric[1]!) * factor);
   }
@@ -68,12 +71,18 @@ export function parseLength(
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
+/** What is smaller, mm, is told in millimetres by everybody: boards, needles, small parts. */
+export const SMALL = 50;
+
 /**
- * Writes millimetres for reading: `345 mm` and `1.25 m`, or inches to the nearest eighth with feet from 24" on.
+ * Writes a length for reading: `34.5 cm`, `18 mm` and `12.5 m`, or `345 mm`, or inches to the nearest eighth with feet from 24" on.
  * @param mm length in millimetres
  */
 export function formatLength(mm: number, system: LengthSystem = 'metric'): string {
-  if (system === 'metric') return mm >= 10000 ? `${Number((mm / 1000).toFixed(2))} m` : `${Math.round(mm)} mm`;
+  if (system !== 'imperial' && mm >= 10000) return `${Number((mm / 1000).toFixed(2))} m`;
+  if (system === 'millimetre') return `${Math.round(mm)} mm`;
+  if (system === 'metric')
+    return mm < SMALL ? `${Number(mm.toFixed(1))} mm` : `${Number((Math.round(mm) / 10).toFixed(1))} cm`;
   const eighths = Math.round((mm / MM_PER_INCH) * 8);
   const feet = eighths >= 24 * 8 ? Math.floor(eighths / 96) : 0;
   const rest = eighths - feet * 96;
@@ -89,5 +98,6 @@ export function formatLength(mm: number, system: LengthSystem = 'metric'): strin
 
 /** The same for a field that is edited: metric without unit text, so that typing over it stays short. */
 export function editLength(mm: number, system: LengthSystem): string {
-  return system === 'metric' ? String(Math.round(mm)) : formatLength(mm, system);
+  if (system === 'metric') return String(Math.round(mm) / 10);
+  return system === 'millimetre' ? String(Math.round(mm)) : formatLength(mm, system);
 }

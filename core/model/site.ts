@@ -1,6 +1,8 @@
 import { entity, type Row } from './entity.ts';
 
-export type LengthSystem = 'metric' | 'imperial';
+/** In what lengths are shown and read: `metric` is centimetres. */
+export const LENGTH_SYSTEMS = ['metric', 'millimetre', 'imperial'] as const;
+export type LengthSystem = (typeof LENGTH_SYSTEMS)[number];
 
 export interface Site extends Row {
   name: string;

@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { HUES } from '@stube/core/labels/hues';
 import type { FreeSpace } from '@stube/core/packing/report/leftover';
-import { formatLength } from '@stube/core/measuring/length';
+import { editLength, formatLength } from '@stube/core/measuring/length';
 import type { LengthSystem } from '@stube/core/model/site';
 
 export interface PlanBox {
@@ -27,7 +27,7 @@ const props = defineProps<{
 const PAD = computed(() => Math.max(props.space.width, props.space.depth) * 0.07);
 const letters = computed(() => Math.max(props.space.width, props.space.depth * 1.2) / 26);
 const top = (y: number, depth: number) => props.space.depth - y - depth;
-const say = (mm: number) => formatLength(mm, props.system).replace(' mm', '');
+const say = (mm: number) => editLength(mm, props.system ?? 'metric');
 /** Something stands on it: its code moves to its back edge, where it is seen. */
 const carries = (box: PlanBox) =>
   props.boxes.some(

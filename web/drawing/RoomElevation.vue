@@ -7,6 +7,7 @@ import type { Compartment, Unit } from '@stube/core/model/entities';
 import { useSite } from '../data/site.ts';
 import UnitLarge from './UnitLarge.vue';
 import UnitElevation, { type SpaceMark } from './UnitElevation.vue';
+import { inWallOrder } from './wall-order.ts';
 import type { DrawnBin } from './scale.ts';
 
 const props = withDefaults(
@@ -29,6 +30,10 @@ const emit = defineEmits<{
   binKey: [event: KeyboardEvent, binId: string];
 }>();
 const store = useSite();
+const standing = computed(() => {
+  const room = store.maps.room.get(props.units[0]?.roomId ?? '');
+  return room ? inWallOrder(props.units, room) : props.units;
+});
 const wall = ref<HTMLElement | null>(null);
 const { width } = useElementSize(wall);
 const large = ref<Unit | null>(null);
@@ -45,7 +50,7 @@ const px = computed(() => {
 
 <template>
   <div ref="wall" class="wall">
-    <figure v-for="unit in units" :key="unit.id" class="piece">
+    <figure v-for="unit in standing" :key="unit.id" class="piece">
       <UnitElevation
         :shape="unit"
         :spaces="spacesOf(unit.id)"

@@ -42,7 +42,7 @@ test('every compartment stands where it was measured, and says its inside', () =
     ['20', '20', '360'],
     ['400', '20', '360'],
   ]);
-  expect(rects[0]!.get('title').text()).toBe('cube A1, inside 360 mm wide, 380 mm high, 370 mm deep');
+  expect(rects[0]!.get('title').text()).toBe('cube A1, inside 36 cm wide, 38 cm high, 37 cm deep');
 });
 
 test('a tap on a compartment names it, and a mark stands in its own', async () => {
@@ -61,8 +61,8 @@ test('doors are drawn where there are any, sizes where they are asked for', () =
     unit({ numbers: true })
       .findAll('text.inside')
       .map((dOMWrapper) => dOMWrapper.text().replace(/\s+/g, ' ')),
-  ).toEqual(['360 × 380', '360 × 380']);
-  expect(unit({ dims: true }).get('g.dims').text()).toContain('780 mm');
+  ).toEqual(['36 × 38', '36 × 38']);
+  expect(unit({ dims: true }).get('g.dims').text()).toContain('78 cm');
 });
 
 test('bins stand side by side with gaps alike, and touch where they fill the width', () => {

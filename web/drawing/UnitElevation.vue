@@ -4,7 +4,7 @@
  * SVG units are mm; `px` is the scale in pixels a millimetre, so that strokes and letters keep their size.
  */
 import { computed } from 'vue';
-import { formatLength } from '@stube/core/measuring/length';
+import { editLength, formatLength } from '@stube/core/measuring/length';
 import type { LengthSystem } from '@stube/core/model/site';
 import type { CompartmentSpace, UnitShape } from '@stube/core/model/entities';
 import BinDrawing from './BinDrawing.vue';
@@ -135,6 +135,29 @@ const say = (space: DrawnSpace) =>
         :stroke-width="3 / px"
         stroke-linecap="round"
       />
+    </g>
+    <!-- Behind what stands in it, so that no line of a door crosses a label -->
+    <g v-for="side in doors" :key="side" class="door" fill="none" stroke="var(--ink)" :stroke-width="1 / px">
+      <path
+        :d="
+          side
+            ? `M${W / 2} ${shape.board}H${W - shape.board}V${shape.height - shape.board}H${W / 2}Z`
+            : `M${shape.board} ${shape.board}H${W / 2}V${shape.height - shape.board}H${shape.board}Z`
+        "
+        opacity="0.55"
+      />
+      <!-- The hinge triangle of a joiner's drawing: its point is at the handle's side -->
+      <path
+        :d="
+          side
+            ? `M${W - shape.board} ${shape.board}L${W / 2} ${shape.height / 2}L${W - shape.board} ${shape.height - shape.board}`
+            : `M${shape.board} ${shape.board}L${W / 2} ${shape.height / 2}L${shape.board} ${shape.height - shape.board}`
+        "
+        :stroke-dasharray="`${6 / px} ${5 / px}`"
+        opacity="0.45"
+      />
+    </g>
+    <g v-for="space in spaces" :key="`in ${space.id}`" :data-space="space.id">
       <g
         v-for="{ one, x } in sideBySide(binsIn(space.id), space.width)"
         :key="one.bin.id"
@@ -171,8 +194,8 @@ const say = (space: DrawnSpace) =>
         text-anchor="middle"
         dominant-baseline="central"
       >
-        {{ formatLength(space.width, system).replace(' mm', '') }} ×
-        {{ formatLength(space.height, system).replace(' mm', '') }}
+        {{ editLength(space.width, system) }} ×
+        {{ editLength(space.height, system) }}
       </text>
       <text
         v-if="marks?.get(space.id)?.text"
@@ -185,26 +208,6 @@ const say = (space: DrawnSpace) =>
       >
         {{ marks.get(space.id)!.text }}
       </text>
-    </g>
-    <g v-for="side in doors" :key="side" class="door" fill="none" stroke="var(--ink)" :stroke-width="1 / px">
-      <path
-        :d="
-          side
-            ? `M${W / 2} ${shape.board}H${W - shape.board}V${shape.height - shape.board}H${W / 2}Z`
-            : `M${shape.board} ${shape.board}H${W / 2}V${shape.height - shape.board}H${shape.board}Z`
-        "
-        opacity="0.55"
-      />
-      <!-- The hinge triangle of a joiner's drawing: its point is at the handle's side -->
-      <path
-        :d="
-          side
-            ? `M${W - shape.board} ${shape.board}L${W / 2} ${shape.height / 2}L${W - shape.board} ${shape.height - shape.board}`
-            : `M${shape.board} ${shape.board}L${W / 2} ${shape.height / 2}L${shape.board} ${shape.height - shape.board}`
-        "
-        :stroke-dasharray="`${6 / px} ${5 / px}`"
-        opacity="0.45"
-      />
     </g>
     <g v-if="dims" class="dims" stroke="var(--ink)" :stroke-width="1 / px">
       <path

@@ -16,7 +16,7 @@ watch([() => props.modelValue, system], () => {
   if (!focused.value) text.value = editLength(props.modelValue, system.value);
 });
 const read = computed(() => parseLength(text.value, system.value));
-const wrong = computed(() => props.problem ?? (read.value === null ? 'Not a length: 345, 34.5 cm or 13 5/8"' : ''));
+const wrong = computed(() => props.problem ?? (read.value === null ? 'Not a length: 34.5 cm, 345 mm or 13 5/8"' : ''));
 /** Only where it was typed in another unit than the site's is the reading worth showing. */
 const shown = computed(() =>
   focused.value && read.value !== null && text.value.trim() !== editLength(read.value, system.value)
@@ -24,7 +24,8 @@ const shown = computed(() =>
     : '',
 );
 
-const unitWord = computed(() => (!shown.value && system.value === 'metric' ? ', mm' : ''));
+const UNIT = { metric: ', cm', millimetre: ', mm', imperial: '' };
+const unitWord = computed(() => (shown.value ? '' : UNIT[system.value]));
 
 function typed(): void {
   if (read.value !== null) emit('update:modelValue', read.value);

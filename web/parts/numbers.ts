@@ -1,14 +1,20 @@
 /** Numbers as people read them. */
+import { getActivePinia } from 'pinia';
+import { formatMass, formatVolume, inUnits } from '@stube/core/measuring/in-units';
 import { formatLength } from '@stube/core/measuring/length';
 import type { LengthSystem } from '@stube/core/model/site';
+import { useSite } from '../data/site.ts';
+
+/** Of the open site; metric where none is. */
+const unitSystem = (): LengthSystem => (getActivePinia() && useSite().site?.system) || 'metric';
 
 /** @param value null where nobody can say; what is next to nothing is not told as none */
 export const litres = (value: number | null): string =>
   value === null
     ? 'size not known'
     : value > 0 && value < 0.05
-      ? 'under 0.1 l'
-      : `${value >= 10 ? Math.round(value) : Number(value.toFixed(1))} l`;
+      ? `under ${unitSystem() === 'imperial' ? '0.1 qt' : '0.1 l'}`
+      : formatVolume(value, unitSystem());
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const currencyFormat = (currency: string) => new Intl.NumberFormat(undefined, { style: 'currency', currency });
 /** Decimals of a currency: two of the euro, none of the yen. */
@@ -33,9 +39,13 @@ export const minutes = (seconds: number): string =>
       : `${(seconds / 60).toFixed(1)} min`;
 export const signedSeconds = (seconds: number): string =>
   `${seconds < 0 ? '−' : '+'}${Math.abs(seconds) >= 90 ? `${(Math.abs(seconds) / 60).toFixed(1)} min` : `${Math.round(Math.abs(seconds))} s`}`;
-export const kilos = (grams: number): string => `${(grams / 1000).toFixed(1)} kg`;
+export const kilos = (grams: number): string => formatMass(grams, unitSystem());
+/** What the computation says of lengths, masses and litres, in the units of the open site. */
+export const said = (text: string): string => inUnits(text, unitSystem());
+/** Sides of a thing, mm, as `25 × 20 × 1 cm`. */
+export const sidesOf = (...mm: number[]): string => said(`${mm.map(Math.round).join(' × ')} mm`);
 /** A floor in metres or feet. */
 export const floorSize = (width: number, depth: number, system: LengthSystem = 'metric'): string =>
-  system === 'metric'
+  system !== 'imperial'
     ? `${Number((width / 1000).toFixed(1))} × ${Number((depth / 1000).toFixed(1))} m`
     : `${formatLength(width, system)} × ${formatLength(depth, system)}`;

@@ -9,9 +9,10 @@ import { formatDay, formatTime, today } from './day.ts';
 import HueChoice from './HueChoice.vue';
 import LengthField from './LengthField.vue';
 import LimitFields from './LimitFields.vue';
+import type { LengthSystem } from '@stube/core/model/site';
 import { floorSize, kilos, litres, minutes, percent, signedSeconds } from './numbers.ts';
 
-const openSite = (system: 'metric' | 'imperial') =>
+const openSite = (system: LengthSystem) =>
   Object.assign(useSite().data, { site: [{ id: 's', version: 1, name: 'House', system }] });
 beforeEach(() => {
   setActivePinia(createPinia());
@@ -28,22 +29,23 @@ describe('a length', () => {
     ['34.5 cm', 345],
     ['1,2 m', 1200],
     ['13 5/8"', 346],
-    ['500', 500],
+    ['50', 500],
+    ['1500', 1500],
   ])('%j is read as %d mm while it is typed, and written back tidily', async (typed, mm) => {
     const wrapper = field();
     await input(wrapper).trigger('focus');
     await input(wrapper).setValue(typed);
     expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([mm]);
     await input(wrapper).trigger('blur');
-    expect((input(wrapper).element as HTMLInputElement).value).toBe(String(mm));
+    expect((input(wrapper).element as HTMLInputElement).value).toBe(String(mm / 10));
     expect(wrapper.emitted('commit')!.at(-1)).toEqual([mm]);
   });
   test('shows the reading only where it was typed in another unit', async () => {
     const wrapper = field();
     await input(wrapper).trigger('focus');
     await input(wrapper).setValue('12"');
-    expect(wrapper.get('.reading').text()).toContain('305');
-    await input(wrapper).setValue('305');
+    expect(wrapper.get('.reading').text()).toContain('30.5 cm');
+    await input(wrapper).setValue('30.5');
     expect(wrapper.find('.reading').exists()).toBe(false);
   });
   test('what is no length is said at the field, and nothing is sent', async () => {
@@ -59,10 +61,18 @@ describe('a length', () => {
   test('follows its value unless somebody is typing', async () => {
     const wrapper = field();
     await wrapper.setProps({ modelValue: 600 });
-    expect((input(wrapper).element as HTMLInputElement).value).toBe('600');
+    expect((input(wrapper).element as HTMLInputElement).value).toBe('60');
     await input(wrapper).trigger('focus');
     await wrapper.setProps({ modelValue: 700 });
-    expect((input(wrapper).element as HTMLInputElement).value).toBe('600');
+    expect((input(wrapper).element as HTMLInputElement).value).toBe('60');
+  });
+  test('in millimetres where that is chosen', async () => {
+    openSite('millimetre');
+    const wrapper = field(345);
+    expect((input(wrapper).element as HTMLInputElement).value).toBe('345');
+    await input(wrapper).trigger('focus');
+    await input(wrapper).setValue('50');
+    expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([50]);
   });
   test('in feet and inches where the house is measured so', () => {
     openSite('imperial');

@@ -49,8 +49,8 @@ const mmOf = (number: string, unit: string): number => Math.round(numberOf(numbe
 
 /** The unit that was meant where none was told: that which brings the sides nearest to the usual ones of the kind. */
 function unitMeant(numbers: readonly number[], system: LengthSystem, kind: Kind | undefined): string {
-  const usual = system === 'metric' ? 'cm' : 'in';
-  if (!kind) return Math.max(...numbers) >= 250 && system === 'metric' ? 'mm' : usual;
+  const usual = system === 'imperial' ? 'in' : 'cm';
+  if (!kind) return Math.max(...numbers) >= 250 && system !== 'imperial' ? 'mm' : usual;
   const sorted = [...numbers].sort((a, b) => b - a);
   // What is printed on photographic paper is told in inches everywhere.
   const candidates =
@@ -58,9 +58,9 @@ function unitMeant(numbers: readonly number[], system: LengthSystem, kind: Kind 
       ? ['cm', 'in']
       : kind.lies === 'soft'
         ? [usual]
-        : system === 'metric'
-          ? ['cm', 'mm']
-          : ['in', 'mm', 'cm'];
+        : system === 'imperial'
+          ? ['in', 'mm', 'cm']
+          : ['cm', 'mm'];
   const away = (unit: string) =>
     sorted.reduce((sum, number, i) => sum + Math.abs(Math.log((number * MM[unit]!) / kind.piece[i]!)), 0) /
       sorted.length +
@@ -134,7 +134,7 @@ function readSingles(text: string, system: LengthSystem, kind: Kind | undefined)
   }
   const bare = BARE_WIDTH.exec(rest);
   if (bare && (said.length || kind)) {
-    const mm = mmOf(bare[1]!, system === 'metric' ? (numberOf(bare[1]!) >= 250 ? 'mm' : 'cm') : 'in');
+    const mm = mmOf(bare[1]!, system === 'imperial' ? 'in' : numberOf(bare[1]!) >= 250 ? 'mm' : 'cm');
     if (!kind?.litresPerMetre && !kind?.coiled && mm > 0) {
       if (/thick/i.test(bare[2]!)) value.thick = mm;
       else value.sides.push(mm);

@@ -1,4 +1,5 @@
 /** Sites, who is there, and what a room is made of. */
+import { LENGTH_SYSTEMS } from '@stube/core/model/site';
 import { sql } from 'drizzle-orm';
 import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import {
@@ -31,7 +32,7 @@ export const site = pgTable(
     historyFrom: bigint('history_from', { mode: 'number' }).notNull().default(0),
   },
   (t) => [
-    oneOf('site_system', t.system, ['metric', 'imperial']),
+    oneOf('site_system', t.system, LENGTH_SYSTEMS),
     holds('site_growth', sql`${t.growth} between 0 and 0.5`),
   ],
 );

@@ -14,7 +14,7 @@ import { api } from '../../data/transport.ts';
 import Pictogram from '../../drawing/Pictogram.vue';
 import PlaceLit from '../../drawing/PlaceLit.vue';
 import { useForm } from '../../parts/form.ts';
-import { litres, percent } from '../../parts/numbers.ts';
+import { litres, percent, said } from '../../parts/numbers.ts';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
 import { useBinsActions } from './actions.ts';
@@ -47,7 +47,7 @@ const tellIn = (lineId: string, isIn: boolean) => {
 };
 const size = computed(() =>
   shape.value && bin.value?.containerTypeId === null
-    ? `${shape.value.name}, ${shape.value.outWidth} × ${shape.value.outDepth} × ${shape.value.outHeight} mm`
+    ? said(`${shape.value.name}, ${shape.value.outWidth} × ${shape.value.outDepth} × ${shape.value.outHeight} mm`)
     : shape.value?.name,
 );
 const stale = computed(() => bin.value?.printed && bin.value.printed !== labelText(bin.value));

@@ -8,6 +8,7 @@ import type { Acknowledgement } from '@stube/core/model/entities';
 import { formatDay, today } from '../../parts/day.ts';
 import { useForm } from '../../parts/form.ts';
 import { useSite } from '../../data/site.ts';
+import { said } from '../../parts/numbers.ts';
 
 const props = defineProps<{
   roomId: string;
@@ -63,7 +64,7 @@ const wordsOf = (hazard: string): string => (HAZARD_WORDS as Record<string, stri
           <Check :size="15" />it is all right
         </button>
       </div>
-      <p class="small">{{ caution.fact }} {{ caution.helps }}</p>
+      <p class="small">{{ said(caution.fact) }} {{ said(caution.helps) }}</p>
       <form v-if="asked === caution.key" class="stack tight" @submit.prevent="answer(caution)">
         <label class="field"
           ><span>Why it is all right as it is</span

@@ -6,6 +6,7 @@ import { cautionsWith, standingCautions } from '@stube/core/cautions/preview';
 import type { SiteData, TableName } from '@stube/core/model/entities';
 import { today } from '../../parts/day.ts';
 import { useSite } from '../../data/site.ts';
+import { said } from '../../parts/numbers.ts';
 
 const props = defineProps<{ table: T; row: SiteData[T][number] }>();
 const store = useSite();
@@ -27,7 +28,7 @@ const found = computed(() => cautionsWith(store.data, props.table, settled.value
         {{
           cautions
             .slice(0, SHOWN)
-            .map((caution) => `${caution.about}: ${caution.fact}`)
+            .map((caution) => `${caution.about}: ${said(caution.fact)}`)
             .join(' ')
         }}{{ cautions.length > SHOWN ? ' …' : '' }}
       </p>

@@ -15,7 +15,7 @@ import { nextStep } from '@stube/core/makeover/progress';
 import { countTypes } from '@stube/core/containers/shopping';
 import { HUES } from '@stube/core/labels/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
-import { litres, percent } from '../../parts/numbers.ts';
+import { litres, percent, said } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
 import FitDialog from '../packing/FitDialog.vue';
 import WayOut from '../departures/WayOut.vue';
@@ -214,7 +214,7 @@ async function take(): Promise<void> {
               ><span class="small">{{ percent(fullOf(choice)) }} full</span>
             </div>
             <p class="small soft why">
-              {{ choice.byHand ? 'chosen by hand; ' : '' }}{{ choice.chosen.reasons.join('; ')
+              {{ choice.byHand ? 'chosen by hand; ' : '' }}{{ said(choice.chosen.reasons.join('; '))
               }}<template v-if="choice.chosen.type.id !== null && inner.get(choice.demand.category.id)"
                 >; inside, {{ inner.get(choice.demand.category.id) }} pouches, trays or compartments</template
               >.
@@ -226,7 +226,7 @@ async function take(): Promise<void> {
               The limit is the limit: {{ litres(choice.over.litres) }} too much. To go: {{ choice.over.words }}.
             </p>
           </template>
-          <p v-else class="wrong none">{{ choice.problem }}</p>
+          <p v-else class="wrong none">{{ said(choice.problem ?? '') }}</p>
         </li>
       </ul>
       <WayOut />

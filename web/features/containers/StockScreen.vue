@@ -4,9 +4,8 @@ import { computed, ref } from 'vue';
 import { Minus, Pencil, Plus } from '@lucide/vue';
 import { countTypes } from '@stube/core/containers/shopping';
 import { insideLitres } from '@stube/core/containers/litres';
-import { formatLength } from '@stube/core/measuring/length';
 import type { ContainerType } from '@stube/core/model/entities';
-import { litres, money } from '../../parts/numbers.ts';
+import { litres, money, sidesOf } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 import TypeDialog from './TypeDialog.vue';
 
@@ -15,7 +14,6 @@ const editing = ref<ContainerType | 'new' | null>(null);
 const used = computed(() => countTypes(store.data.bin));
 const types = computed(() => [...store.data.containerType].sort((a, b) => insideLitres(a) - insideLitres(b)));
 const owned = computed(() => types.value.reduce((sum, type) => sum + type.owned, 0));
-const size = (...mm: number[]) => mm.map((one) => formatLength(one, store.site?.system).replace(' mm', '')).join(' × ');
 const change = (type: ContainerType, by: number) =>
   store.tryWrite(() => store.patch('containerType', type, { owned: Math.max(0, type.owned + by) }));
 /** The box's front, drawn to one scale for all. */
@@ -54,7 +52,7 @@ const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, heigh
                 ><b>{{ type.name }}</b></span
               >
             </td>
-            <td class="number">{{ size(type.outWidth, type.outDepth, type.outHeight) }}</td>
+            <td class="number">{{ sidesOf(type.outWidth, type.outDepth, type.outHeight) }}</td>
             <td class="number">{{ litres(insideLitres(type)) }}</td>
             <td class="small">
               {{

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Like with like: the lines that stay, in categories, in families. Drag them, or move them by keyboard. */
+import { sameWords } from '@stube/core/matching/phrase';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { ChartSpline, Pencil, Plus, Shapes } from '@lucide/vue';
@@ -138,6 +139,7 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
               v-for="{ category, own } in categories"
               :key="category.id"
               class="category"
+              :class="{ once: own.length === 1 && sameWords(own[0]!.name, category.name) }"
               :data-category="category.id"
               :aria-label="category.name"
             >
@@ -152,7 +154,12 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
                   <Pencil :size="15" />
                 </button>
               </div>
-              <LineChips :lines="own" @pick="moving = $event" @dropped="dropped($event, category.id)" />
+              <LineChips
+                :lines="own"
+                :under="category.name"
+                @pick="moving = $event"
+                @dropped="dropped($event, category.id)"
+              />
             </section>
           </VueDraggable>
           <VueDraggable
@@ -170,7 +177,7 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
         </article>
       </div>
     </section>
-    <aside class="sheet stack bench" aria-label="Not sorted yet">
+    <aside class="sheet stack bench" :class="{ waiting: unsorted.length }" aria-label="Not sorted yet">
       <h2>Not sorted yet</h2>
       <p class="small soft">
         {{
@@ -236,8 +243,19 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
   display: grid;
 }
 .category {
-  padding: 2px 0 6px;
+  padding: 0 0 3px;
   border-top: 1px solid var(--rule);
+}
+/* One line of the category's own name: in one row with it. */
+.category.once {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding: 0;
+}
+.once .head {
+  flex: 1;
+  order: -1;
 }
 .head {
   flex-wrap: nowrap;
@@ -245,7 +263,7 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
 .grip {
   cursor: grab;
   flex: 1;
-  padding: 6px 0;
+  padding: 3px 0;
 }
 .part {
   min-height: 36px;
@@ -259,5 +277,11 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
   border: 1.5px dashed var(--rule-strong);
   padding: 8px;
   border-radius: var(--corner);
+}
+@media (max-width: 960px) {
+  /* What is not sorted yet comes first. */
+  .waiting {
+    order: -1;
+  }
 }
 </style>

@@ -1,10 +1,17 @@
 <script setup lang="ts">
 /** A line as a slip of paper that can be dragged; pressed, it asks where to go. */
+import { computed } from 'vue';
+import { sameWords } from '@stube/core/matching/phrase';
 import type { Line } from '@stube/core/model/entities';
 import { formatAmount } from '@stube/core/pile/measures';
 
-defineProps<{ line: Line }>();
+const props = defineProps<{
+  line: Line;
+  /** The category it lies in: its name is not said twice. */
+  under?: string;
+}>();
 const emit = defineEmits<{ pick: [] }>();
+const isSame = computed(() => sameWords(props.line.name, props.under ?? ''));
 </script>
 
 <template>
@@ -14,7 +21,10 @@ const emit = defineEmits<{ pick: [] }>();
       :aria-label="`${line.name}, ${formatAmount(line.amount, line.measure)}: move`"
       @click="emit('pick')"
     >
-      <b>{{ line.name }}</b> <span class="small soft">{{ formatAmount(line.amount, line.measure) }}</span>
+      <template v-if="!isSame"
+        ><b>{{ line.name }}</b
+        >{{ ' ' }}</template
+      ><span class="small soft">{{ formatAmount(line.amount, line.measure) }}</span>
     </button>
   </li>
 </template>
@@ -25,8 +35,8 @@ const emit = defineEmits<{ pick: [] }>();
   max-width: 100%;
 }
 .slip button {
-  min-height: 36px;
-  padding: 4px 10px;
+  min-height: 30px;
+  padding: 2px 8px;
   background: var(--paper-card);
   border: 1px solid var(--rule-strong);
   border-radius: 2px;

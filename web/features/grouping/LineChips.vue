@@ -4,7 +4,7 @@ import { VueDraggable } from 'vue-draggable-plus';
 import type { Line } from '@stube/core/model/entities';
 import LineChip from './LineChip.vue';
 
-defineProps<{ lines: readonly Line[] }>();
+defineProps<{ lines: readonly Line[]; under?: string }>();
 const emit = defineEmits<{ pick: [line: Line]; dropped: [lineId: string] }>();
 const dropped = (event: { item: HTMLElement }) => emit('dropped', event.item.dataset.line ?? '');
 </script>
@@ -17,7 +17,7 @@ const dropped = (event: { item: HTMLElement }) => emit('dropped', event.item.dat
     class="chips"
     :animation="120"
     @add="dropped($event as never)"
-    ><LineChip v-for="line in lines" :key="line.id" :line="line" @pick="emit('pick', line)"
+    ><LineChip v-for="line in lines" :key="line.id" :line="line" :under="under" @pick="emit('pick', line)"
   /></VueDraggable>
 </template>
 
@@ -25,7 +25,7 @@ const dropped = (event: { item: HTMLElement }) => emit('dropped', event.item.dat
 .chips {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
-  min-height: 40px;
+  gap: 4px 6px;
+  min-height: 32px;
 }
 </style>

@@ -7,6 +7,7 @@ import CautionPreview from '../cautions/CautionPreview.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import FloorPoint from '../../parts/FloorPoint.vue';
 import TextField from '../../parts/TextField.vue';
+import { said } from '../../parts/numbers.ts';
 
 const props = defineProps<{ fixture?: Fixture; room: Room }>();
 const emit = defineEmits<{ close: [] }>();
@@ -44,7 +45,9 @@ const preview = computed<Fixture>(() => ({
         <option v-for="kind in FIXTURE_KINDS" :key="kind">{{ kind }}</option>
       </select></label
     >
-    <p class="small soft">Furniture keeps {{ CLEARANCE[draft.kind] }} mm away from it; local codes may ask for more.</p>
+    <p class="small soft">
+      Furniture keeps {{ said(`${CLEARANCE[draft.kind]} mm`) }} away from it; local codes may ask for more.
+    </p>
     <TextField
       v-model="draft.name"
       label="What you call it"

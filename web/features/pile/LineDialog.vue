@@ -4,7 +4,6 @@ import { computed, reactive } from 'vue';
 import { CONDITIONS, DECISIONS, ATTRIBUTES, type Attribute, type Line } from '@stube/core/model/entities';
 import { AttributeReader } from '@stube/core/grouping/attributes';
 import { kindOfLine } from '@stube/core/containers/piece';
-import { formatLength } from '@stube/core/measuring/length';
 import { kindIn } from '@stube/core/pile/kind-in';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { MAX_PUT_OFF } from '@stube/core/pile/new-line';
@@ -15,6 +14,7 @@ import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
 import { HAS_DAY, HAS_DESTINATION } from './decisions.ts';
 import PhotoStrip from '../photos/PhotoStrip.vue';
+import { sidesOf } from '../../parts/numbers.ts';
 
 const props = defineProps<{ line: Line }>();
 const emit = defineEmits<{ close: [] }>();
@@ -54,10 +54,7 @@ const known = computed(() =>
 const usual = computed(() => {
   const kind = kindOfLine({ kind: draft.kind }, store.maps.category.get(draft.categoryId ?? ''));
   if (!kind) return null;
-  const size = kind.piece
-    .map((side) => formatLength(Math.round(side), store.site?.system).replace(' mm', ''))
-    .join(' × ');
-  return { name: kind.names[0]!, size: store.site?.system === 'metric' ? `${size} mm` : size };
+  return { name: kind.names[0]!, size: sidesOf(...kind.piece) };
 });
 const putOffWords = computed(() =>
   props.line.putOff >= MAX_PUT_OFF

@@ -16,7 +16,7 @@ import { ApiError } from '../../data/transport.ts';
 import { HUES } from '@stube/core/labels/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { formatDay, today } from '../../parts/day.ts';
-import { litres } from '../../parts/numbers.ts';
+import { litres, sidesOf } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 import { usePileActions } from './actions.ts';
 
@@ -57,7 +57,7 @@ const meaning = (kind: TokenKind, said: string): string => {
     case 'size':
       return now.thick && !now.size
         ? `${formatLength(now.thick, store.site?.system)} thick`
-        : `${(now.size ?? []).map((mm) => formatLength(mm, store.site?.system).replace(' mm', '')).join(' × ')}${store.site?.system === 'metric' ? ' mm' : ''}`;
+        : sidesOf(...(now.size ?? []));
     case 'decision':
       return now.destination ? `${now.decision} to ${now.destination}` : now.decision!;
     case 'condition':

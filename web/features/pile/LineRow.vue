@@ -6,10 +6,9 @@ import { litresOfLine } from '@stube/core/containers/demand';
 import { HUES } from '@stube/core/labels/hues';
 import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
 import { formatAmount } from '@stube/core/pile/measures';
-import { formatLength } from '@stube/core/measuring/length';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { formatDay, today } from '../../parts/day.ts';
-import { litres } from '../../parts/numbers.ts';
+import { litres, sidesOf } from '../../parts/numbers.ts';
 import { useRoving } from '../../parts/roving.ts';
 import { useSite } from '../../data/site.ts';
 import { useLineActs } from './line-acts.ts';
@@ -21,10 +20,7 @@ const { again, double, halfGoes } = useLineActs();
 const category = computed(() => store.maps.category.get(props.line.categoryId ?? ''));
 const hue = computed(() => HUES[store.maps.family.get(category.value?.familyId ?? '')?.hue ?? 'ink']);
 const size = computed(() =>
-  [props.line.length, props.line.width, props.line.height]
-    .filter((one): one is number => one !== null)
-    .map((mm) => formatLength(mm, store.site?.system).replace(' mm', ''))
-    .join(' × '),
+  sidesOf(...[props.line.length, props.line.width, props.line.height].filter((side): side is number => side !== null)),
 );
 const photo = computed(() => store.data.photo.find((photo) => photo.lineId === props.line.id));
 const more = computed(() => {
@@ -92,7 +88,7 @@ const decide = (decision: Decision) => store.tryWrite(() => store.patch('line', 
     <span class="said"
       ><b>{{ line.name }}</b
       ><span class="small soft"
-        >{{ formatAmount(line.amount, line.measure) }}<template v-if="size"> of {{ size }}</template> ·
+        >{{ formatAmount(line.amount, line.measure) }}<template v-if="line.length"> of {{ size }}</template> ·
         {{ litres(litresOfLine(line, category, store.site!)) }} ·
         <span :class="{ wrong: !line.categoryId }">{{ category?.name ?? 'not sorted yet' }}</span><template
           v-for="word in more.words"

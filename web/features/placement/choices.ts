@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import { explain, optionsFor, type PlaceOption } from '@stube/core/placement/report/explain';
 import { formatRule } from '@stube/core/placement/rules';
 import type { SpaceMark } from '../../drawing/UnitElevation.vue';
-import { signedSeconds } from '../../parts/numbers.ts';
+import { said, signedSeconds } from '../../parts/numbers.ts';
 import type { Week } from './week.ts';
 
 export function useChoices({ problem, assignment, nameOf }: Week) {
@@ -18,8 +18,8 @@ export function useChoices({ problem, assignment, nameOf }: Week) {
   const open = (option: PlaceOption) => !option.broken.length && !option.lacksWidth;
   const obstacle = (option: PlaceOption) =>
     option.broken.length
-      ? option.broken.map((brokenRule) => formatRule(brokenRule, nameOf)).join(', ')
-      : `full, it lacks ${option.lacksWidth} mm of width`;
+      ? said(option.broken.map((brokenRule) => formatRule(brokenRule, nameOf)).join(', '))
+      : said(`full, it lacks ${option.lacksWidth} mm of width`);
   /** Change in seconds a week against where it stands now; against nothing when it stands nowhere. */
   const change = (option: PlaceOption) => option.seconds - (here.value?.seconds ?? 0);
   const markOf = (option: PlaceOption): SpaceMark => {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Rules of thumb of this site: names, units, room to grow, how full is full. */
 import { reactive, watchEffect } from 'vue';
+import type { LengthSystem } from '@stube/core/model/site';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { useForm } from '../../parts/form.ts';
 import NumberField from '../../parts/NumberField.vue';
@@ -10,7 +11,7 @@ import { useSite } from '../../data/site.ts';
 const store = useSite();
 const draft = reactive({
   name: '',
-  system: 'metric' as 'metric' | 'imperial',
+  system: 'metric' as LengthSystem,
   currency: 'EUR',
   growth: 10,
   fillLimit: 80,
@@ -75,7 +76,8 @@ const save = () =>
       <label class="field"
         ><span>Lengths in</span
         ><select v-model="draft.system" class="write" @change="save">
-          <option value="metric">millimetres</option>
+          <option value="metric">centimetres</option>
+          <option value="millimetre">millimetres</option>
           <option value="imperial">feet and inches</option>
         </select></label
       >

@@ -94,7 +94,8 @@ async function bringBack(site: SiteSummary): Promise<void> {
           <label class="field"
             ><span>Lengths in</span
             ><select v-model="draft.system" class="write">
-              <option value="metric">millimetres</option>
+              <option value="metric">centimetres</option>
+              <option value="millimetre">millimetres</option>
               <option value="imperial">feet and inches</option>
             </select></label
           >
