@@ -116,9 +116,8 @@ const paper = computed(() => {
           :key="i"
           :x="paper.x + paper.width / 2"
           :y="paper.y + paper.height / 2 + (i - (paper.lines.length - 1) / 2) * paper.size * 1.14"
+          >{{ i < paper.lines.length - 1 ? `${line} ` : line }}</tspan
         >
-          {{ line }}
-        </tspan>
       </text>
     </template>
     <g

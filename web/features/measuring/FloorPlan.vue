@@ -6,6 +6,7 @@ import type { Fixture, Room, Unit, Zone } from '@stube/core/model/entities';
 import { formatLength } from '@stube/core/measuring/length';
 import { useDrag, type Drag } from '../../drawing/drag.ts';
 import { useSite } from '../../data/site.ts';
+import { useNudge } from './nudge.ts';
 
 const props = defineProps<{
   room: Room;
@@ -51,9 +52,16 @@ function placeOf({ item, from, to }: Drag<Held>): { x: number; y: number } {
   const [start, end] = [floorAt(from), floorAt(to)];
   return inside(item.row.x + end.x - start.x, item.row.y + end.y - start.y);
 }
-const at = (row: Placed) => (drag.value?.item.row.id === row.id ? placeOf(drag.value) : row);
+const at = (row: Placed) => (drag.value?.item.row.id === row.id ? placeOf(drag.value) : (moving.get(row.id) ?? row));
 const put = (kind: Kind, one: Placed, to: { x: number; y: number }) =>
   store.tryWrite(() => store.patch(kind, one as never, to as never));
+const { moving, nudge } = useNudge((id, to) => {
+  for (const kind of ['unit', 'zone', 'fixture'] as const) {
+    const row = store.data[kind].find((known) => known.id === id);
+    if (row) return put(kind, row, to);
+  }
+  return Promise.resolve();
+});
 function onKey(event: KeyboardEvent, kind: Kind, one: Placed): void {
   const by = (
     { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, STEP], ArrowDown: [0, -STEP] } as Record<
@@ -63,7 +71,8 @@ function onKey(event: KeyboardEvent, kind: Kind, one: Placed): void {
   )[event.key];
   if (by) {
     event.preventDefault();
-    void put(kind, one, inside(one.x + by[0], one.y + by[1]));
+    const now = moving.get(one.id) ?? one;
+    nudge(one.id, inside(now.x + by[0], now.y + by[1]));
   } else if (event.key === 'Enter') {
     if (kind === 'zone') emit('zone', one as Zone);
     else if (kind === 'fixture') emit('fixture', one as Fixture);

@@ -11,6 +11,7 @@ import { api } from '../../data/transport.ts';
 import { floorSize } from '../../parts/numbers.ts';
 import { useNotices } from '../../data/notices.ts';
 import { useSite } from '../../data/site.ts';
+import WhoComes from '../people/WhoComes.vue';
 import PersonDialog from '../people/PersonDialog.vue';
 import RoomDialog from '../rooms/RoomDialog.vue';
 import SiteHistory from '../history/SiteHistory.vue';
@@ -111,6 +112,7 @@ const made = (id: string) => {
           <h2>People</h2>
           <button class="press small" type="button" @click="person = 'new'"><Plus :size="16" />A person</button>
         </div>
+        <WhoComes v-if="people.length < 2" />
         <ul>
           <li v-for="one in people" :key="one.id" class="row person">
             <i :style="{ background: HUES[one.colour] ?? HUES.ink }" /><span class="grow">{{ one.name }}</span
