@@ -24,7 +24,7 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   FineDialog: ['ROOM/group', /^How fine to sort/],
   MoveDialog: ['ROOM/group', /felt tips.*move/],
   SchemesDialog: ['ROOM/group', 'Ways to sort'],
-  UnitDialog: ['ROOM/measure', /^Bookcase/],
+  UnitDialog: ['ROOM/measure', 'Bookcase'],
   ZoneDialog: ['ROOM/measure', 'A zone'],
   FixtureDialog: ['ROOM/measure', 'What stays clear'],
   UnitLarge: ['ROOM/place', 'Bookcase, open large'],
@@ -59,6 +59,7 @@ test('each opens on its first field, keeps the focus, and gives it back', async 
   const shelf = { width: 900, height: 1800, depth: 320, columns: 1, rows: 5, board: 20, raised: 0 };
   await stube.ask(`/sites/${site}/rows/unit`, { name: 'Bookcase', template: 'bookcase', ...shelf, roomId: room });
   await stube.ask(`/sites/${site}/rooms/${room}/contain`, {});
+  await stube.ask(`/sites/${site}/rooms/${room}/place`, {});
   await page.goto(`${stube.address}/s/${site}/r/${room}/pile`);
   await page.getByLabel('What the photograph shows').selectOption('before');
   await page

@@ -10,6 +10,7 @@ import { cotCautions, drawerCautions, liftCautions, topCautions, unitCautions } 
 import { loadCautions, unitLoadCautions } from './loads.ts';
 import { storedIn, type Stored } from './stored.ts';
 import {
+  benchCautions,
   containerCautions,
   neighbourCautions,
   privacyCautions,
@@ -61,6 +62,7 @@ export function cautionsOf(room: RoomData, today: string): Caution[] {
     ...cotCautions(data, stored, children),
     ...stored.flatMap((each) => [
       ...reachCautions(each, children),
+      ...benchCautions(each, children),
       ...containerCautions(each),
       ...privacyCautions(each),
       ...reusedContainerCautions(each, children),

@@ -8,6 +8,25 @@ import { isFlammable, isFood, isFoodContainer, isPaper } from './words.ts';
 
 const heightOf = (stored: Stored): string => `${placeOf(stored)}, ${stored.at!.compartment.floor} mm above the floor`;
 
+/** What has to be locked or out of reach and has no place yet: it lies somewhere meanwhile. */
+export function benchCautions(stored: Stored, children: readonly Child[]): Caution[] {
+  const hazard = (['H3', 'H5', 'H4', 'H15'] as const).find((kept) => stored.hazards.has(kept));
+  if (stored.at || !hazard || !children.length) return [];
+  const who = children.map((child) => child.name).join(' and ');
+  return [
+    binCaution(
+      stored,
+      hazard,
+      'bench',
+      'danger',
+      `It has no place yet, and ${who} ${children.length === 1 ? 'comes' : 'come'} in.`,
+      hazard === 'H3' || hazard === 'H5'
+        ? 'A locked compartment; until there is one, out of the room.'
+        : 'A locked compartment, or one out of their reach; until there is one, out of the room.',
+    ),
+  ];
+}
+
 /** Kept from children: locked where the usual rule says locked, else out of their reach. */
 export function reachCautions(stored: Stored, children: readonly Child[]): Caution[] {
   if (!stored.at || !children.length) return [];

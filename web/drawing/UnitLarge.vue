@@ -72,6 +72,10 @@ const filled = computed(() =>
   gap: 20px;
   align-items: start;
 }
+.drawn {
+  display: grid;
+  justify-items: center;
+}
 .list {
   max-height: 70vh;
   overflow-y: auto;

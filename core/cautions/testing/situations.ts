@@ -29,6 +29,12 @@ export const MUST: [says: string, hazard: string, about: string, Scene][] = [
     'P1 Bags',
     { things: [{ name: 'Bags', more: H('H6'), line: { name: 'freezer bags', length: 200 } }] },
   ],
+  [
+    'knives on the bench, pupils',
+    'H4',
+    'P1 Craft knives',
+    { people: [adult, pupil], things: [{ name: 'Craft knives', at: 'bench', more: H('H4') }] },
+  ],
   ['a trunk whose lid falls', 'H7', 'Shelf', { unit: trunk, things: [] }],
   [
     'a trunk that latches, for all its support',
@@ -271,6 +277,12 @@ export const NOT: [says: string, hazard: string, Scene][] = [
   ['animals of felt', 'H4', { things: [{ name: 'Needle felted animals' }] }],
   ['a row of binders', 'H2', { things: [{ name: 'Ring binders' }] }],
   ['varnished blocks', 'H5', { things: [{ name: 'Varnished wooden blocks' }] }],
+  [
+    'knives on the bench, adults only',
+    'H4',
+    { people: [adult], things: [{ name: 'Craft knives', at: 'bench', more: H('H4') }] },
+  ],
+  ['blocks on the bench', 'H4', { people: [adult, pupil], things: [{ name: 'Blocks', at: 'bench' }] }],
   ['no child comes in', 'H2', { people: [adult], things: [{ name: 'Beads', more: H('H2') }] }],
   ['button cells locked', 'H3', { unit: { locked: true }, things: [{ name: 'Button cells' }] }],
   [

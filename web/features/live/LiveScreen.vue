@@ -6,9 +6,9 @@ import { pathsOf } from '@stube/core/find/things';
 import { labelText } from '@stube/core/labels/layout';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
-import { percent } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
 import CautionList from '../cautions/CautionList.vue';
+import BinTable from './BinTable.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
 
 const { store, id, room, bins, units, spacesOf, placeData } = useRoom();
@@ -71,35 +71,7 @@ const print = () => window.print();
       <section v-if="cautions.open.length || cautions.acknowledged.length" class="sheet">
         <CautionList :room-id="id" :cautions="cautions" />
       </section>
-      <section class="sheet">
-        <h2>What is where</h2>
-        <div class="scroll">
-          <table class="ledger">
-            <thead>
-              <tr>
-                <th>code</th>
-                <th>bin</th>
-                <th>place</th>
-                <th class="number">full</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="{ bin, where, full } in rows" :key="bin.id" :class="{ lit: chosen === bin.id }">
-                <td>{{ bin.code }}</td>
-                <td>
-                  <RouterLink :to="{ name: 'bin', params: { site: store.id, code: bin.code } }">{{
-                    bin.name
-                  }}</RouterLink>
-                </td>
-                <td>{{ where || 'on the bench' }}</td>
-                <td class="number">
-                  {{ full === null ? '–' : percent(full) }}{{ bin.seenFull === null ? '' : ' seen' }}
-                </td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
-      </section>
+      <BinTable :rows="rows" :lit="chosen" />
     </template>
   </div>
 </template>
@@ -107,8 +79,5 @@ const print = () => window.print();
 <style scoped>
 .wants {
   columns: 300px;
-}
-.lit {
-  background: var(--straw-pale);
 }
 </style>

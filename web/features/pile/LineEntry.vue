@@ -9,6 +9,7 @@ import { formatLength } from '@stube/core/measuring/length';
 import { isParsedLine, parseLine, type TokenKind } from '@stube/core/pile/parse-line';
 import { formatAmount } from '@stube/core/pile/measures';
 import { lineOf } from '@stube/core/pile/new-line';
+import { proposedDecision } from '@stube/core/pile/proposed-decision';
 import { knownCategories, proposeCategories } from '@stube/core/matching/propose';
 import { starterFamilyOf } from '@stube/core/starter/library';
 import type { NewLine } from '@stube/contract/pile/requests';
@@ -82,8 +83,12 @@ watch(
     noCategory.value = false;
   },
 );
+/** What its condition speaks for, where nobody has said what becomes of it. */
+const proposed = computed(() =>
+  isParsedLine(read.value) && !read.value.decision && !decision.value ? proposedDecision(read.value) : null,
+);
 const fate = computed<Decision>(
-  () => decision.value ?? (isParsedLine(read.value) ? read.value.decision : null) ?? 'keep',
+  () => decision.value ?? (isParsedLine(read.value) ? read.value.decision : null) ?? proposed.value?.decision ?? 'keep',
 );
 const picture = (i: number) => {
   const one = proposals.value[i]!;
@@ -235,8 +240,8 @@ async function send(line: NewLine): Promise<void> {
             :value="fate"
             @change="decision = ($event.target as HTMLSelectElement).value as Decision"
           >
-            <option v-for="one in DECISIONS" :key="one">{{ one }}</option>
-          </select></label
+            <option v-for="one in DECISIONS" :key="one">{{ one }}</option></select
+          ><span v-if="proposed" class="soft">proposed, {{ proposed.why }}</span></label
         >
       </template>
       <p v-else class="small soft">{{ read.message }}</p>

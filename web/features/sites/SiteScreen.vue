@@ -112,7 +112,7 @@ const made = (id: string) => {
           <h2>People</h2>
           <button class="press small" type="button" @click="person = 'new'"><Plus :size="16" />A person</button>
         </div>
-        <WhoComes v-if="people.length < 2" />
+        <WhoComes v-if="!rooms.length" />
         <ul>
           <li v-for="one in people" :key="one.id" class="row person">
             <i :style="{ background: HUES[one.colour] ?? HUES.ink }" /><span class="grow">{{ one.name }}</span

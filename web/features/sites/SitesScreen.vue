@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** All sites: open one, begin one, bring one in from a file, bring a removed one back. */
-import { computed, onMounted, reactive, ref } from 'vue';
+import { computed, onMounted, reactive, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { FileUp } from '@lucide/vue';
 import type { ChangeAnswer, SiteSummary } from '@stube/contract/answers';
@@ -15,6 +15,11 @@ const sites = ref<SiteSummary[] | null>(null);
 const standing = computed(() => sites.value?.filter((site) => !site.removed) ?? []);
 const removed = computed(() => sites.value?.filter((site) => site.removed) ?? []);
 const draft = reactive({ name: '', system: 'metric', currency: 'EUR' });
+/** Who measures in feet and inches mostly pays in dollars; both can be changed. */
+watch(
+  () => draft.system,
+  (system) => (draft.currency = system === 'imperial' ? 'USD' : 'EUR'),
+);
 const { problems, busy, submit } = useForm();
 const bringing = ref('');
 const fileProblems = ref<{ field: string; message: string }[]>([]);
