@@ -14,12 +14,14 @@ const next = computed(() => {
   const open = nextStep(progress.value);
   const after = STEPS[STEPS.indexOf(props.here) + 1];
   const step = STEPS.indexOf(open) > STEPS.indexOf(props.here) ? open : after;
-  return step ? { step, name: STEP_NAMES[step], words: progress.value[step].words } : null;
+  if (!step) return null;
+  const { open: left, words } = progress.value[step];
+  return { step, said: left ? `${STEP_NAMES[step]}: ${words}` : STEP_NAMES[step] };
 });
 </script>
 
 <template>
   <RouterLink v-if="next" class="press small" :to="{ name: next.step }"
-    ><ArrowRight :size="16" />{{ next.name }}: {{ next.words }}</RouterLink
-  >
+    >{{ next.said }}<ArrowRight :size="16"
+  /></RouterLink>
 </template>

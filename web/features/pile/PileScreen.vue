@@ -72,7 +72,7 @@ const totals = computed(() =>
       </div>
       <LineEntry :key="id" :room-id="id" @typing="typing = $event" />
       <div class="row between tools">
-        <NextStep v-if="lines.length" here="pile" />
+        <NextStep v-if="lines.length" class="next" here="pile" />
         <div
           v-if="lines.length"
           ref="ways"
@@ -147,5 +147,9 @@ const totals = computed(() =>
 <style scoped>
 .tools {
   gap: 6px;
+}
+/* First for the Tab key, last for the eye. */
+.next {
+  order: 1;
 }
 </style>

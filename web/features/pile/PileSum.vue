@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What the pile adds up to, the line being typed included. */
+import { formatAmount } from '@stube/core/pile/measures';
 import { computed } from 'vue';
 import { fateOf, type PileTotals, type Sum } from '@stube/core/pile/totals';
 import { DECISIONS } from '@stube/core/model/entities';
@@ -24,7 +25,7 @@ const ways = computed(() =>
     sum: props.totals.by[decision]!,
   })),
 );
-const pieces = (sum: Sum) => (sum.pieces ? `${Math.round(sum.pieces)} pieces` : '');
+const pieces = (sum: Sum) => (sum.pieces ? formatAmount(Math.round(sum.pieces), 'pieces') : '');
 </script>
 
 <template>
