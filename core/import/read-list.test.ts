@@ -32,6 +32,25 @@ describe('cells', () => {
   });
 });
 
+test.each([
+  ['2 doz', 'crayons', 24, 'pieces'],
+  ['~12', 'felt tips', 12, 'pieces'],
+  ['1,000', 'beads', 1000, 'pieces'],
+  ['1,5', 'sacks of wool', 1.5, 'pieces'],
+  ['10-12', 'brushes', 11, 'pieces'],
+  ['a few', 'kites', 3, 'pieces'],
+  ['2 shoeboxes', 'wooden blocks', 2, 'shoebox'],
+])('the amount %j of %s is %d %s', (said, name, amount, measure) => {
+  const mapping = guessColumns(['What', 'How many']);
+  const read = runToEnd(readList([[name, said]], mapping, context));
+  expect(read.lines.map(({ values }) => [values.amount, values.measure])).toEqual([[amount, measure]]);
+});
+test.each(['minus two', '-3', 'many', '=1+1'])('%j is no amount, and stops its row', (said) => {
+  const read = runToEnd(readList([['kites', said]], guessColumns(['What', 'How many']), context));
+  expect(read.lines).toEqual([]);
+  expect(read.problems.some((problem) => problem.stops)).toBe(true);
+});
+
 test('whatever the cells hold, rows become lines or are answered', () => {
   fc.assert(
     fc.property(fc.array(fc.array(fc.string(), { minLength: 11, maxLength: 11 })), (rows) => {

@@ -5,6 +5,8 @@ import { kindIn } from '../pile/kind-in.ts';
 import { kindNamed, knownCategories, proposeCategories, type CategoryProposal } from '../matching/propose.ts';
 import { plain } from '../matching/words.ts';
 import { halvesOf } from '../pile/line-changes.ts';
+import { formatAmount } from '../pile/measures.ts';
+import { isParsedLine, parseLine } from '../pile/parse-line.ts';
 import { decided } from '../pile/new-line.ts';
 import { readCellLength, readFate, readMeasure, readNumber } from './cells.ts';
 import type { ColumnKey, Mapping } from './columns.ts';
@@ -100,6 +102,16 @@ export function roomOf(place: string, rooms: readonly Pick<Room, 'id' | 'name'>[
   return within.length === 1 ? within[0]!.id : null;
 }
 
+/** `1,000` is a thousand; `1,5` is one and a half. */
+const THOUSANDS = /^\d{1,3}(?:,\d{3})+$/;
+
+/** An amount as people write it into a cell; null where it says none. */
+function amountIn(said: string, name: string): { amount: number; measure: string } | null {
+  if (/^(?:[^~≈\p{L}\d½¼¾]|minus\b)/iu.test(said)) return null;
+  const read = parseLine(`${said} ${name}`);
+  return isParsedLine(read) && read.tokens.some(({ kind }) => kind === 'amount') ? read : null;
+}
+
 function readRow(
   row: number,
   cells: readonly string[],
@@ -137,6 +149,14 @@ function readRow(
 
   const measure = readMeasure(cell('measure'));
   let amount = cell('amount') === '' ? 1 : readNumber(cell('amount'));
+  // `2 doz`, `~12`, `3 boxes`, `1,000`: as in a typed line.
+  const isPlain = cell('amount') === '' || (amount !== null && !THOUSANDS.test(cell('amount')));
+  const told = isPlain ? null : amountIn(cell('amount'), name);
+  if (told) {
+    amount = told.amount;
+    if (cell('measure') === '') measure.measure = told.measure;
+    say('amount', `“${cell('amount')}” is read as ${formatAmount(told.amount, told.measure)}`, false);
+  }
   if (amount === null || amount <= 0) say('amount', `“${cell('amount')}” is not an amount`, true);
   else if (cell('amount') === '') say('amount', 'no amount: taken as 1', false);
   const proposal = propose(name);
@@ -166,7 +186,7 @@ function readRow(
     if (mm === null) say(key, `“${text}” is not a length`, true);
     return mm;
   });
-  const told = sides.filter((side): side is number => side !== null).sort((a, b) => b - a);
+  const toldSides = sides.filter((side): side is number => side !== null).sort((a, b) => b - a);
 
   const perWeek = cell('perWeek') === '' ? null : readNumber(cell('perWeek'));
   if (cell('perWeek') !== '' && perWeek === null) say('perWeek', `“${cell('perWeek')}” is not a number`, true);
@@ -196,9 +216,9 @@ function readRow(
       amount,
       measure: measure.measure,
       kind: kindIn(kindNamed(name)?.key ?? null, category?.starter ?? proposal?.starter?.key ?? null),
-      length: told[0] ?? null,
-      width: told[1] ?? null,
-      height: told[2] ?? null,
+      length: toldSides[0] ?? null,
+      width: toldSides[1] ?? null,
+      height: toldSides[2] ?? null,
       ...datesOf(decision, fate?.due ?? null),
       attributes: one ? { person: one.name } : {},
       note: notes.filter(Boolean).join('; ').slice(0, 400),
