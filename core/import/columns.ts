@@ -9,6 +9,8 @@ export const COLUMNS = [
   { key: 'length', title: 'long', words: 'length long l' },
   { key: 'width', title: 'wide', words: 'width wide breadth w b' },
   { key: 'height', title: 'high', words: 'height high h thickness' },
+  { key: 'size', title: 'size', words: 'size sizes dimensions measurements format' },
+  { key: 'condition', title: 'condition', words: 'condition state quality shape' },
   { key: 'users', title: 'who uses it', words: 'who uses user users group person people for' },
   { key: 'perWeek', title: 'times a week', words: 'per week times weekly how often frequency use' },
   { key: 'decision', title: 'decision', words: 'keep decision fate status stays' },

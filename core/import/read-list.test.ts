@@ -45,6 +45,20 @@ test.each([
   const read = runToEnd(readList([[name, said]], mapping, context));
   expect(read.lines.map(({ values }) => [values.amount, values.measure])).toEqual([[amount, measure]]);
 });
+test('sizes and conditions have columns of their own; what is not known of them is a note', () => {
+  const headings = ['What', 'Size', 'Condition'];
+  const rows = [
+    ['picture books', '25x20x1 cm', 'worn'],
+    ['kites', 'large', 'so-so'],
+  ];
+  const { lines } = runToEnd(readList(rows, guessColumns(headings), context));
+  expect(
+    lines.map(({ values }) => [values.length, values.width, values.height, values.condition, values.note]),
+  ).toEqual([
+    [250, 200, 10, 'worn', ''],
+    [null, null, null, null, 'large; so-so'],
+  ]);
+});
 test.each(['minus two', '-3', 'many', '=1+1'])('%j is no amount, and stops its row', (said) => {
   const read = runToEnd(readList([['kites', said]], guessColumns(['What', 'How many']), context));
   expect(read.lines).toEqual([]);

@@ -6,6 +6,8 @@ import { kindNamed, knownCategories, proposeCategories, type CategoryProposal } 
 import { plain } from '../matching/words.ts';
 import { halvesOf } from '../pile/line-changes.ts';
 import { formatAmount } from '../pile/measures.ts';
+import { readCondition } from '../pile/reading/condition.ts';
+import { readSize } from '../pile/reading/size.ts';
 import { isParsedLine, parseLine } from '../pile/parse-line.ts';
 import { decided } from '../pile/new-line.ts';
 import { readCellLength, readFate, readMeasure, readNumber } from './cells.ts';
@@ -186,7 +188,17 @@ function readRow(
     if (mm === null) say(key, `“${text}” is not a length`, true);
     return mm;
   });
-  const toldSides = sides.filter((side): side is number => side !== null).sort((a, b) => b - a);
+  const kind = kindNamed(name);
+  const size = cell('size') === '' ? null : readSize(`${name}, ${cell('size')}`, context.site.system, kind);
+  if (cell('size') !== '' && !size) {
+    notes.push(cell('size'));
+    say('size', `“${cell('size')}” is no size that is known: kept as a note`, false);
+  }
+  const toldSides = [...sides.filter((side): side is number => side !== null), ...(size?.value.sides ?? [])]
+    .sort((a, b) => b - a)
+    .slice(0, 3);
+  const condition = cell('condition') === '' ? null : (readCondition(`thing, ${cell('condition')}`)?.value ?? null);
+  if (cell('condition') !== '' && !condition) notes.push(cell('condition'));
 
   const perWeek = cell('perWeek') === '' ? null : readNumber(cell('perWeek'));
   if (cell('perWeek') !== '' && perWeek === null) say('perWeek', `“${cell('perWeek')}” is not a number`, true);
@@ -215,7 +227,8 @@ function readRow(
       name,
       amount,
       measure: measure.measure,
-      kind: kindIn(kindNamed(name)?.key ?? null, category?.starter ?? proposal?.starter?.key ?? null),
+      condition,
+      kind: kindIn(kind?.key ?? null, category?.starter ?? proposal?.starter?.key ?? null),
       length: toldSides[0] ?? null,
       width: toldSides[1] ?? null,
       height: toldSides[2] ?? null,
