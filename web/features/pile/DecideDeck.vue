@@ -137,24 +137,29 @@ function answer(key: string, value: boolean): void {
       <datalist id="deck-destinations">
         <option v-for="place in destinations" :key="place" :value="place" />
       </datalist>
-      <div class="choices">
-        <button
-          v-for="decision in DECISIONS"
-          :key="decision"
-          class="press choice"
-          :class="{ main: decision === 'keep', likely: advice?.decision === decision }"
-          type="button"
-          @click="decide(decision)"
-        >
-          <component :is="DECISION_PICTURES[decision]" :size="20" />{{ decision }}
-        </button>
-      </div>
-      <div class="row between">
-        <button class="press quiet small" type="button" :disabled="!at" @click="back"><Undo2 :size="16" />back</button>
-        <button class="press quiet small" type="button" :aria-expanded="asking" @click="asking = !asking">
-          <CircleHelp :size="16" />doubtful
-        </button>
-        <button class="press quiet small" type="button" @click="next"><SkipForward :size="16" />not now</button>
+      <div class="foot">
+        <div class="choices">
+          <button
+            v-for="(decision, i) in DECISIONS"
+            :key="decision"
+            :autofocus="i === 0"
+            class="press choice"
+            :class="{ main: decision === 'keep', likely: advice?.decision === decision }"
+            type="button"
+            @click="decide(decision)"
+          >
+            <component :is="DECISION_PICTURES[decision]" :size="20" />{{ decision }}
+          </button>
+        </div>
+        <div class="row between">
+          <button class="press quiet small" type="button" :disabled="!at" @click="back">
+            <Undo2 :size="16" />back
+          </button>
+          <button class="press quiet small" type="button" :aria-expanded="asking" @click="asking = !asking">
+            <CircleHelp :size="16" />doubtful
+          </button>
+          <button class="press quiet small" type="button" @click="next"><SkipForward :size="16" />not now</button>
+        </div>
       </div>
     </div>
     <div v-else class="empty">
@@ -181,6 +186,16 @@ function answer(key: string, value: boolean): void {
   box-shadow:
     3px 3px 0 var(--paper-low),
     4px 4px 0 var(--rule-strong);
+}
+/* The decisions stay in sight, however many questions stand above them. */
+.foot {
+  position: sticky;
+  bottom: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  padding: 8px 0 2px;
+  background: var(--paper-high);
 }
 .choices {
   display: grid;
@@ -212,5 +227,10 @@ function answer(key: string, value: boolean): void {
 }
 .day .write {
   width: 150px;
+}
+@media (max-width: 760px) {
+  .choice {
+    min-height: 50px;
+  }
 }
 </style>
