@@ -5,16 +5,9 @@ import type { Demand, DemandLine } from './demand.ts';
 import { groupedBy } from '../model/grouped-by.ts';
 import type { Bin, Limit } from '../model/entities.ts';
 import { conditionRank } from '../pile/condition-rank.ts';
+import { formatVolume } from '../measuring/in-units.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
-import {
-  judge,
-  litres,
-  MAX_BINS,
-  placesFor,
-  type ContainContext,
-  type ContainerOption,
-  type Standing,
-} from './judge.ts';
+import { judge, MAX_BINS, placesFor, type ContainContext, type ContainerOption, type Standing } from './judge.ts';
 import { bareShape } from './shape.ts';
 import { binsNeeded, usableLitres } from './litres.ts';
 
@@ -174,15 +167,14 @@ function asItStands(
   if (demand.litres > takes + 1e-9 || standing.count < 1) return null;
   const mass = Math.round(option.type.mass + demand.mass / standing.count);
   if (mass > HEAVY_MASS) return null;
-  return {
-    ...option,
-    count: standing.count,
-    full: (option.full * option.count) / standing.count,
-    fromStock: Math.min(standing.count, option.fromStock),
-    toBuy: Math.max(0, standing.count - option.fromStock),
-    mass,
-    reasons: ['as it stands now', ...option.reasons.slice(1)],
-  };
+  return { ...counted(option, standing.count), mass, reasons: ['as it stands now', ...option.reasons.slice(1)] };
+}
+
+/** The same option with another number of containers: how full each then is, and how many of them are there. */
+function counted(option: ContainerOption, count: number): ContainerOption {
+  const fromStock = Math.min(count, option.fromStock);
+  const full = (option.full * option.count) / count;
+  return { ...option, count, full, fromStock, toBuy: count - fromStock };
 }
 
 /** What a room's bins are of, by category: the kind of container most of them have. */
@@ -200,37 +192,18 @@ export function standingOf(bins: readonly Pick<Bin, 'categoryId' | 'containerTyp
 /** As many as each year needs for itself. */
 function oneAYear(option: ContainerOption, demand: Demand, context: ContainContext): ContainerOption {
   const { growth, fillLimit } = context.site;
-  const shape = option.type;
+  const usable = usableLitres(option.type, fillLimit);
   const parts = partsOf(demand);
-  const needed = parts.map((part) => binsNeeded(part.litres, growth, usableLitres(shape, fillLimit)));
-  const count = Math.max(option.count, sum(needed));
+  const needed = parts.reduce((sum, part) => sum + binsNeeded(part.litres, growth, usable), 0);
+  const count = Math.max(option.count, needed);
   if (count > MAX_BINS) return option;
-  const owned = option.fromStock;
-  const fromStock = Math.min(count, owned);
-  return {
-    ...option,
-    count,
-    fromStock,
-    toBuy: count - fromStock,
-    full: (option.full * option.count) / count,
-    reasons: [`by the year: ${parts.map(({ year }) => year).join(', ')}`, ...option.reasons],
-  };
+  const reasons = [`by the year: ${parts.map(({ year }) => year).join(', ')}`, ...option.reasons];
+  return { ...counted(option, count), reasons };
 }
-const sum = (numbers: readonly number[]): number => numbers.reduce((all, each) => all + each, 0);
 
 function withinLimit(option: ContainerOption, limit: Limit, demand: Demand): ContainerOption {
   const count = limit.count * partsOf(demand).length;
   if (option.type.id !== limit.containerTypeId || option.count <= count) return option;
-  const fromStock = Math.min(count, option.fromStock);
-  return {
-    ...option,
-    count,
-    fromStock,
-    toBuy: count - fromStock,
-    full: (option.full * option.count) / count,
-    reasons: [
-      `${count} and no more: that is the limit, and ${litres(demand.litres)} do not fit`,
-      ...option.reasons.slice(1),
-    ],
-  };
+  const reason = `${count} and no more: that is the limit, and ${formatVolume(demand.litres)} do not fit`;
+  return { ...counted(option, count), reasons: [reason, ...option.reasons.slice(1)] };
 }

@@ -1,5 +1,6 @@
 /** What speaks for and against one kind of container for what a category asks for (practices C1 to C8). */
 import type { Compartment, ContainerType, Site } from '../model/entities.ts';
+import { formatVolume } from '../measuring/in-units.ts';
 import { clearHeight, HEAVY_MASS } from '../placement/problem.ts';
 import type { Demand } from './demand.ts';
 import { pieceFits } from './fits-piece.ts';
@@ -129,7 +130,7 @@ export function judge(
   };
 
   reasons.push(
-    `${count === 1 ? 'one takes' : `${count} take`} ${litres(demand.litres)} with ${Math.round(growth * 100)} % to grow`,
+    `${count === 1 ? 'one takes' : `${count} take`} ${formatVolume(demand.litres)} with ${Math.round(growth * 100)} % to grow`,
   );
   if (count > binsNeeded(demand.litres, growth, usableLitres(type, fillLimit)))
     reasons.push(`so many that each weighs no more than ${HEAVY_MASS / 1000} kg`);
@@ -176,5 +177,3 @@ export function judge(
     against(NUISANCE.tooLargeForPlace, 'fits no compartment of this room');
   return { type, count, full, fromStock, toBuy, mass, score, reasons, places: inRoom };
 }
-
-export const litres = (value: number): string => `${value < 10 ? Number(value.toFixed(1)) : Math.round(value)} l`;

@@ -66,8 +66,8 @@ export function pieceOf(
   if (told.length === 1 && told[0]! < 0.75 * height) return [length, width, height];
   const scale = told[0]! / length;
   // What is much the same in all directions grows in all of them.
-  if (told.length === 1 && height / length >= FACE && scale > BELIEVED) return null;
-  if (told.length === 1 && height / length >= FACE) return [told[0]!, width * scale, height * scale];
+  if (told.length === 1 && height / length >= FACE)
+    return scale > BELIEVED ? null : [told[0]!, width * scale, height * scale];
   const second = told[1] ?? Math.min(told[0]!, width / length >= FACE ? width * scale : width);
   const bare =
     kind.category.key === 'jigsaw-puzzles' &&

@@ -1,5 +1,6 @@
 /** A site's bins, and things that have none yet, as what can be found, with the way to each. */
-import { isWaiting, storedLines } from '../containers/stored-lines.ts';
+import { isWaiting, storedLines, type StoredLine } from '../containers/stored-lines.ts';
+import { groupedBy } from '../model/grouped-by.ts';
 import type { SiteData } from '../model/entities.ts';
 import type { Findable } from './search.ts';
 
@@ -33,19 +34,11 @@ export function thingsOf(data: FindData): Findable[] {
   const categories = byId(data.category);
   const families = byId(data.family);
   const paths = pathsOf(data);
-  /** What is in the bins of a room and category, line by line. */
-  const inside = new Map<string, { id: string; words: string[] }[]>();
-  const lies = new Map<string, string>();
-  for (const { line, category } of storedLines(data.line, categories)) {
-    const key = `${line.roomId} ${category.id}`;
-    lies.set(line.id, key);
-    const words = [line.name];
-    // One home, found under both of its classes.
-    for (const id of line.also) words.push(...wordsOf(categories.get(id)));
-    if (line.setPieces) words.push(`${line.setPieces} pieces`);
-    for (const part of line.spread) words.push(part.where);
-    inside.set(key, [...(inside.get(key) ?? []), { id: line.id, words }]);
-  }
+  const stored = storedLines(data.line, categories);
+  const keyOf = ({ line, category }: StoredLine) => `${line.roomId} ${category.id}`;
+  /** What is in the bins of each room and category, and for each line which these are. */
+  const inside = groupedBy(stored, keyOf);
+  const lies = new Map(stored.map((each) => [each.line.id, keyOf(each)]));
   const contained = new Set(data.bin.map((bin) => `${bin.roomId} ${bin.categoryId}`));
   const rooms = byId(data.room);
   const loose = data.line
@@ -87,9 +80,15 @@ export function thingsOf(data: FindData): Findable[] {
   /** A bin that names its lines is found by these, the others by all that none names. */
   function wordsInside(bin: FindData['bin'][number]): string[] {
     const lines = inside.get(`${bin.roomId} ${bin.categoryId}`) ?? [];
-    const own = lines.filter(({ id }) => bin.lineIds.includes(id));
-    const open = lines.filter(({ id }) => !claimed.has(id));
-    return (own.length ? own : open.length ? open : lines).flatMap(({ words }) => words);
+    const own = lines.filter(({ line }) => bin.lineIds.includes(line.id));
+    const open = lines.filter(({ line }) => !claimed.has(line.id));
+    return (own.length ? own : open.length ? open : lines).flatMap(({ line }) => [
+      line.name,
+      // One home, found under both of its classes.
+      ...line.also.flatMap((id) => wordsOf(categories.get(id))),
+      ...(line.setPieces ? [`${line.setPieces} pieces`] : []),
+      ...line.spread.map((part) => part.where),
+    ]);
   }
 }
 

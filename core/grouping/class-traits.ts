@@ -74,6 +74,11 @@ export function classTraits(
 
 /** Whether a line belongs where children do not get at it: it never shares a class with what they use. */
 export const isKeptSafe = (line: Line, category: Category | undefined): boolean =>
-  [...hazardsOf(category ?? { name: '', hazards: [], users: [], packingKind: 'rigid' }, '', { lines: [line], hazards: [] }, [])].some(
-    (hazard) => OUT_OF_REACH.includes(hazard),
-  );
+  [
+    ...hazardsOf(
+      category ?? { name: '', hazards: [], users: [], packingKind: 'rigid' },
+      '',
+      { lines: [line], hazards: [] },
+      [],
+    ),
+  ].some((hazard) => OUT_OF_REACH.includes(hazard));

@@ -1,7 +1,7 @@
 /** Orphans, giants and doubles by their names, each with its way out (practice G4). */
 import { groupedBy } from '../model/grouped-by.ts';
 import type { Line, Room } from '../model/entities.ts';
-import { phraseWords } from '../matching/phrase.ts';
+import { wordKey } from '../matching/phrase.ts';
 import { GIANT_BINS, ORPHAN_PIECES, type SchemeResult } from './schemes.ts';
 
 export interface Trouble {
@@ -10,9 +10,6 @@ export interface Trouble {
   name: string;
   wayOut: string;
 }
-
-/** The same thing by its words, in another room or twice in this one. */
-const sameThing = (name: string): string => [...new Set(phraseWords(name))].sort().join(' ');
 
 /**
  * @param lines of all rooms
@@ -54,7 +51,7 @@ export function troublesOf(
 
 function doublesOf(lines: readonly Line[], rooms: readonly Room[], roomId: string): Trouble[] {
   const names = new Map(rooms.map((room) => [room.id, room.name]));
-  const byThing = groupedBy(lines, (line) => (line.decision === 'keep' ? sameThing(line.name) : null));
+  const byThing = groupedBy(lines, (line) => (line.decision === 'keep' ? wordKey(line.name) : null));
   return [...byThing.values()].flatMap((same): Trouble[] => {
     const here = same.find((line) => line.roomId === roomId);
     if (same.length < 2 || !here) return [];

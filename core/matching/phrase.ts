@@ -65,8 +65,8 @@ export function partsOf(text: string): string[][] {
   return telling.length ? telling : parts;
 }
 
-/** Whether two names say the same thing: the same telling words, in whatever order and number. @example sameWords('felt tip', 'Felt tips') // true */
-export function sameWords(a: string, b: string): boolean {
-  const words = (text: string) => [...new Set(phraseWords(text))].sort().join(' ');
-  return words(a) !== '' && words(a) === words(b);
-}
+/** The telling words of a name, alike for all that say the same in another order or number. @example wordKey('Felt tips') // 'felt tip' */
+export const wordKey = (text: string): string => [...new Set(phraseWords(text))].sort().join(' ');
+
+/** Whether two names say the same thing. @example sameWords('felt tip', 'Felt tips') // true */
+export const sameWords = (a: string, b: string): boolean => wordKey(a) !== '' && wordKey(a) === wordKey(b);

@@ -68,7 +68,13 @@ const px = computed(() => {
         @bin-key="(event, id) => emit('binKey', event, id)"
       />
       <figcaption>
-        <button type="button" :aria-label="`${unit.name}, open large`" title="Open large" @click="large = unit">
+        <button
+          type="button"
+          class="word-press"
+          :aria-label="`${unit.name}, open large`"
+          title="Open large"
+          @click="large = unit"
+        >
           {{ unit.name }}<Maximize2 :size="14" class="soft no-print" /></button
         ><span v-if="unit.locked" class="soft"> · locked</span>
       </figcaption>
@@ -108,11 +114,5 @@ const px = computed(() => {
   align-items: center;
   gap: 6px;
   min-height: 28px;
-  padding: 0;
-  border: 0;
-  background: none;
-  font: inherit;
-  color: inherit;
-  cursor: pointer;
 }
 </style>

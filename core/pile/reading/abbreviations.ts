@@ -4,8 +4,7 @@ const WRITTEN_OUT: readonly (readonly [RegExp, string])[] = [
   [/(?<=[\d½¼¾]\s?|\ban?\s|\bhalf\s(?:an?\s)?)\b(?:doz|dz)\b\.?/gi, ' dozen'],
   [/(?<=\d\s?)\bprs?\b\.?(?=\s)/gi, ' pairs'],
   [/\b(?:(?:an?|one|1)\s+)?gross(?:\s+of)?(?=\s+\p{L})/giu, '144'],
-  [/(?<=\d\s?)\bpkts?\b\.?(?=\s)/gi, ' packs'],
-  [/(?<=\d\s?)\bpks?\b\.?(?=\s)/gi, ' packs'],
+  [/(?<=\d\s?)\bpkt?s?\b\.?(?=\s)/gi, ' packs'],
   [/\s(?:->|=>|➔|➜)\s*/g, ' → '],
 ];
 

@@ -68,7 +68,7 @@ function sortBy(column: Column): void {
               :class="{ number: column === 'full' }"
               :aria-sort="by === column ? (down ? 'descending' : 'ascending') : undefined"
             >
-              <button type="button" class="sort" @click="sortBy(column)">
+              <button type="button" class="word-press sort" @click="sortBy(column)">
                 {{ word }}<span aria-hidden="true">{{ by === column ? (down ? ' ↓' : ' ↑') : '' }}</span>
               </button>
             </th>
@@ -98,12 +98,6 @@ function sortBy(column: Column): void {
   background: var(--straw-pale);
 }
 .sort {
-  padding: 0;
   min-height: 28px;
-  border: 0;
-  background: none;
-  font: inherit;
-  color: inherit;
-  cursor: pointer;
 }
 </style>

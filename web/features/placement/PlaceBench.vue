@@ -15,7 +15,7 @@ watch(
 <template>
   <section class="sheet stack tight" data-bench aria-label="Bench">
     <h2>
-      <button v-if="folded" type="button" class="pull" :aria-expanded="open" @click="open = !open">
+      <button v-if="folded" type="button" class="word-press pull" :aria-expanded="open" @click="open = !open">
         On the bench<span class="figure">{{ bins.length }}</span>
       </button>
       <template v-else>On the bench</template>
@@ -39,12 +39,6 @@ watch(
   justify-content: space-between;
   width: 100%;
   min-height: 32px;
-  padding: 0;
-  border: 0;
-  background: none;
-  font: inherit;
-  color: inherit;
-  cursor: pointer;
 }
 .unplaced {
   display: flex;

@@ -2,7 +2,6 @@
 import { onUnmounted, ref, shallowRef } from 'vue';
 import { proxy } from 'comlink';
 import { mustBeLocked } from '@stube/core/placement/locked-first';
-import { today } from '../../parts/day.ts';
 import { useNotices } from '../../data/notices.ts';
 import { useRoom } from '../../data/room.ts';
 import { usePlacementActions } from './actions.ts';
@@ -35,7 +34,7 @@ export function useProposal({ problem }: Week) {
       const answer = await placeWorker().solve(
         { ...problem.value, timeMs: searchTime(bins.value.length) },
         pins,
-        mustBeLocked({ ...placeData.value, today: today() }),
+        mustBeLocked(placeData.value),
         proxy((now: PlaceNews) => {
           progress.value = now;
         }),
