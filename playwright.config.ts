@@ -21,6 +21,8 @@ export default defineConfig({
     browserName: 'chromium',
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // Colours on their way from one to the other are nobody's colours: nothing moves while it is judged.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: { executablePath: process.env.STUBE_CHROMIUM ?? '/usr/bin/chromium', args: CHROMIUM_FLAGS },
   },
 });

@@ -25,6 +25,8 @@ interface DemoRoom {
   lines: string[];
   /** Told, and the work broken off there. */
   open?: string[];
+  /** Not decided yet. */
+  undecided?: string[];
   printed: boolean;
 }
 
@@ -178,5 +180,6 @@ export const ROOMS: DemoRoom[] = [
       '3 sacks nap blankets', '60 nappies', '10 wet wipes', '8 disposable gloves', '14 spare clothes', '5 sun cream', '6 hand sanitiser', '6 bin bags', '300 receipts', '8 manuals', '40 child records', '12 keys', '30 certificates', '200 photographs',
       '1 carrier bag winter decorations', '40 balloons', '6 gift wrap', '3 light bulbs', 'a carrier bag of unlabelled chargers, decide later', '4 lost jumpers, decide later', '9 old ring binders, give away', '5 dry markers, bin', '1 unopened label printer, return in 2 weeks', '3 shoeboxes grey ferry parts',
     ],
+    undecided: ['2 desk lamps', '12 comics', '4 broken torches'],
   },
 ];

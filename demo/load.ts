@@ -15,7 +15,8 @@ async function ask<T>(method: string, path: string, body?: unknown): Promise<T> 
   return answer;
 }
 
-const site = (await ask<ChangeAnswer>('POST', '/sites', SITE)).id!;
+// What is told of the finished rooms was decided long ago.
+const site = (await ask<ChangeAnswer>('POST', '/sites', { ...SITE, keepsNew: true })).id!;
 const own = `/sites/${site}`;
 const make = async (table: string, values: object): Promise<string> =>
   (await ask<ChangeAnswer>('POST', `${own}/rows/${table}`, values)).id!;
@@ -80,6 +81,7 @@ for (const plan of ROOMS) {
   await ask('POST', `${own}/rooms/${room}/place`, {});
   if (plan.open) await ask('POST', `${own}/rooms/${room}/session`, { act: 'start' });
   for (const text of plan.open ?? []) await ask('POST', `${own}/lines`, { roomId: room, text });
+  for (const text of plan.undecided ?? []) await ask('POST', `${own}/lines`, { roomId: room, text, decision: null });
   if (plan.name === SITTING.room) {
     await ask('POST', `${own}/rooms/${room}/session`, { act: 'end' });
     const { session, room: rooms } = await snapshot();
@@ -109,6 +111,7 @@ for (const plan of ROOMS) {
 }
 
 const kept = await snapshot();
+await ask('PATCH', `${own}/rows/site/${site}`, { keepsNew: false, version: kept.site[0]!.version });
 for (const [name, container, count] of LIMITS) {
   const limited = kept.category.find((category) => category.name === name)!;
   const containerTypeId = kept.containerType.find((type) => type.name === container)!.id;

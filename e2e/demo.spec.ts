@@ -6,12 +6,36 @@ const STEPS = ['pile', 'group', 'measure', 'contain', 'place', 'label', 'live'];
 
 async function house(stube: Stube) {
   const sites = await stube.ask<{ id: string; name: string }[]>('/sites');
-  if (!sites.length) stube.loadDemo();
+  if (!sites.length) await stube.loadDemo();
   const site = (await stube.ask<{ id: string }[]>('/sites'))[0]!.id;
   return { site, data: await stube.data(site) };
 }
 const roomOf = (data: Awaited<ReturnType<typeof house>>['data'], name: string) =>
   data.room.find((room) => room.name === name)!.id;
+
+test('the first page says what Stube does, and opens the made-up house in one press', async ({ page, stube }) => {
+  await page.goto(stube.address);
+  await expect(page.getByRole('list', { name: 'What Stube does' }).getByRole('heading')).toHaveCount(3);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Visit the Ferry House' }).click();
+  await expect(page.getByRole('heading', { name: 'The Ferry House', level: 1 })).toBeVisible();
+  await page.goto(stube.address);
+  await page.getByRole('button', { name: 'Visit the Ferry House' }).click();
+  await expect(page).toHaveURL(/\/s\//);
+  const { site, data } = await house(stube);
+  expect(await stube.ask<unknown[]>('/sites')).toHaveLength(1);
+  // Its file comes in as a site of its own, and says under which name.
+  await page.goto(stube.address);
+  const file = JSON.stringify(await stube.ask(`/sites/${site}/export`));
+  await page
+    .getByLabel('Site file')
+    .setInputFiles({ name: 'saved.json', mimeType: 'application/json', buffer: Buffer.from(file) });
+  await expect(page.getByText('The Ferry House 2 was brought in from saved.json.')).toBeVisible();
+  await expect(page).toHaveURL(/\/s\//);
+  const second = (await stube.ask<{ id: string; name: string }[]>('/sites')).find((one) => one.id !== site)!;
+  expect((await stube.data(second.id)).bin).toHaveLength(data.bin.length);
+  await page.request.delete(`${stube.address}/api/sites/${second.id}`);
+});
 
 test('it is as rich as it should be', async ({ stube }) => {
   const { data } = await house(stube);

@@ -51,7 +51,7 @@ const focused = (page: Page) =>
   });
 
 test('each opens on its first field, keeps the focus, and gives it back', async ({ page, stube }) => {
-  const site = (await stube.ask<{ id: string }>('/sites', { name: 'Focus' })).id;
+  const site = (await stube.ask<{ id: string }>('/sites', { name: 'Focus', keepsNew: true })).id;
   const size = { width: 4000, depth: 3000, height: 2500 };
   const room = (await stube.ask<{ id: string }>(`/sites/${site}/rows/room`, { name: 'Den', ...size })).id;
   for (const text of ['40 felt tips', '12 wax crayons', '3 shoeboxes wooden blocks, give away'])
@@ -111,7 +111,7 @@ test('a line of the pile is one stop of the Tab key, and the next one has the fo
   page,
   stube,
 }) => {
-  const site = (await stube.ask<{ id: string }>('/sites', { name: 'Stops' })).id;
+  const site = (await stube.ask<{ id: string }>('/sites', { name: 'Stops', keepsNew: true })).id;
   const size = { width: 4000, depth: 3000, height: 2500 };
   const room = (await stube.ask<{ id: string }>(`/sites/${site}/rows/room`, { name: 'Den', ...size })).id;
   for (const text of ['3 kites', '4 torches', '5 globes'])

@@ -3,7 +3,7 @@ import { expect, expectAccessible, expectNoSideScroll, test, type Stube } from '
 
 async function loft(stube: Stube) {
   const sites = await stube.ask<{ id: string; name: string }[]>('/sites');
-  if (!sites.some((site) => site.name === 'The Ferry House')) stube.loadDemo();
+  if (!sites.some((site) => site.name === 'The Ferry House')) await stube.loadDemo();
   const site = (await stube.ask<{ id: string; name: string }[]>('/sites')).find(
     (one) => one.name === 'The Ferry House',
   )!.id;

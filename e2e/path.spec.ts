@@ -13,7 +13,12 @@ const LINES = [
 test('a heap becomes labelled bins that are found again, and it is all still there', async ({ page, stube }) => {
   await page.goto(stube.address);
   await expectAccessible(page);
-  await page.getByLabel('Name', { exact: true }).fill('Ferry House');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText('must not be empty')).toBeVisible();
+  await page.getByRole('button', { name: 'Daycare' }).click();
+  await expect(page.getByLabel('What it is called')).toHaveValue('Daycare');
+  await page.getByLabel('What it is called').fill('Quay house');
+  await page.getByRole('button', { name: 'centimetres' }).click();
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(page.getByRole('heading', { name: 'Take one room at a time' })).toBeVisible();
   await expectAccessible(page);
@@ -35,7 +40,7 @@ test('a heap becomes labelled bins that are found again, and it is all still the
   await expect(page.getByText('Name the things as well')).toBeVisible();
   for (const [i, line] of LINES.entries()) {
     await entry.fill(line);
-    if (i === 0) await expect(page.locator('[data-sum=kept]')).toHaveText('15 l');
+    if (i === 0) await expect(page.locator('[data-sum=open]')).toHaveText('15 l');
     await page.keyboard.press('Enter');
     await expect(entry).toHaveValue('');
   }
@@ -43,8 +48,16 @@ test('a heap becomes labelled bins that are found again, and it is all still the
   await expect(page.locator('[data-sum=leaving]')).not.toHaveText('0 l');
   await page.getByLabel('Decision for felt tips').selectOption('give away');
   await page.keyboard.press('Control+z');
-  await expect(page.getByLabel('Decision for felt tips')).toHaveValue('keep');
+  await expect(page.getByLabel('Decision for felt tips')).toHaveValue('');
   await expectAccessible(page);
+  // Nobody has decided yet, and so nothing is sorted: all of it stays.
+  await page
+    .getByRole('navigation', { name: 'Line of work' })
+    .getByRole('link', { name: /^Group/ })
+    .click();
+  await expect(page.getByRole('heading', { name: 'Nothing to sort yet' })).toBeVisible();
+  await page.getByRole('button', { name: /^Keep all \d/ }).click();
+  await expect(page.getByText(/lines stay\./)).toBeVisible();
 
   // Group: one line has no category; it goes there by keyboard, and another by dragging
   await page
@@ -140,7 +153,7 @@ test('a heap becomes labelled bins that are found again, and it is all still the
     .getByRole('navigation', { name: 'Line of work' })
     .getByRole('link', { name: /^Label/ })
     .click();
-  await page.getByLabel('Paper').selectOption('Letter');
+  await page.getByLabel('Printed on').selectOption('Letter');
   await expectAccessible(page);
   const pdf = await page.request.get(
     new URL((await page.getByRole('link', { name: 'Open as PDF' }).getAttribute('href'))!, stube.address).href,
@@ -152,7 +165,9 @@ test('a heap becomes labelled bins that are found again, and it is all still the
   await expect(page.getByRole('heading', { name: 'Every label is printed' })).toBeVisible();
 
   // Find, by another word and with a typing error
-  await page.keyboard.press('/');
+  expect((await stube.data(site)).site[0]!.paper).toBe('Letter');
+  await page.locator('.go-on', { hasText: 'Live' }).click();
+  await page.getByRole('button', { name: 'Where is it? Where does it go?' }).click();
   await page.keyboard.type('stori');
   await expect(page.getByRole('listbox').getByRole('option').first()).toContainText('Picture books');
   await page.getByRole('combobox', { name: 'What are you looking for?' }).fill('buildng bloks');

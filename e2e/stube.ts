@@ -1,5 +1,5 @@
 /** A Stube of its own for each test file: the built server on an empty data directory, and eyes for what goes wrong. */
-import { fork, spawnSync, type ChildProcess } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
@@ -8,8 +8,8 @@ import { readFileSync } from 'node:fs';
 import { expect, test as base, type Page } from '@playwright/test';
 import type { Snapshot } from '@stube/contract/answers';
 import type { SiteData } from '@stube/core/model/entities';
+import { forkServer } from '../scripts/server.mjs';
 
-const ROOT = join(import.meta.dirname, '..');
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
 export class Stube {
@@ -22,14 +22,9 @@ export class Stube {
   }
 
   async start(): Promise<void> {
-    this.child = fork(join(ROOT, 'server', 'dist', 'main.js'), {
-      env: { ...process.env, STUBE_DATA: join(this.directory, 'data'), PORT: String(this.port) },
-      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-    });
-    this.port = await new Promise<number>((resolve, reject) => {
-      this.child!.once('message', (message) => resolve((message as { port: number }).port));
-      this.child!.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
-    });
+    const { child, port } = forkServer({ STUBE_DATA: join(this.directory, 'data'), PORT: String(this.port) });
+    this.child = child;
+    this.port = await port;
   }
 
   async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
@@ -50,13 +45,8 @@ export class Stube {
     rmSync(this.directory, { recursive: true, force: true });
   }
 
-  loadDemo(): void {
-    const { status, stderr } = spawnSync(
-      process.execPath,
-      ['--import', 'tsx', join(ROOT, 'demo', 'load.ts'), this.address],
-      { cwd: ROOT, encoding: 'utf8' },
-    );
-    if (status !== 0) throw new Error(stderr);
+  async loadDemo(): Promise<void> {
+    await this.ask('/visit', {});
   }
 
   async ask<T>(path: string, body?: unknown): Promise<T> {

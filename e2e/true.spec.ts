@@ -4,7 +4,8 @@ import { expect, expectAccessible, pdfText, test, type Stube } from './stube.ts'
 
 /** A site of its own with a measured room and what lies there. */
 async function roomWith(stube: Stube, name: string, lines: string[]) {
-  const site = (await stube.ask<{ id: string }>('/sites', { name, system: 'metric', currency: 'EUR' })).id;
+  const site = (await stube.ask<{ id: string }>('/sites', { name, system: 'metric', currency: 'EUR', keepsNew: true }))
+    .id;
   const make = async (table: string, values: object) =>
     (await stube.ask<{ id: string }>(`/sites/${site}/rows/${table}`, values)).id;
   const room = await make('room', { name: 'Chart room', width: 5000, depth: 4000, height: 2600 });

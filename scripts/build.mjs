@@ -2,6 +2,7 @@
 import { cpSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
+import { earlier, furnish } from './furnish.mjs';
 import { ROOT, install } from './install.mjs';
 
 /** `@stube/core/pile/parse-line` is the file core/pile/parse-line.ts. */
@@ -22,6 +23,7 @@ export async function build() {
   const require = createRequire(join(ROOT, 'package.json'));
   const esbuild = require('esbuild');
   const out = join(ROOT, 'server', 'dist');
+  const kept = earlier();
   rmSync(out, { recursive: true, force: true });
   await esbuild.build({
     entryPoints: {
@@ -41,6 +43,7 @@ export async function build() {
   cpSync(join(ROOT, 'server', 'db', 'migrations'), join(out, 'migrations'), { recursive: true });
   const vite = await import(require.resolve('vite').replace(/index\.cjs$/, 'dist/node/index.js'));
   await vite.build({ root: join(ROOT, 'web'), configFile: join(ROOT, 'web', 'vite.config.ts'), logLevel: 'warn' });
+  await furnish(kept);
 }
 
 if (process.argv[1] === import.meta.filename) await build();

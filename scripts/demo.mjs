@@ -1,5 +1,4 @@
 // npm run demo [-- --fresh]: the same as npm start, with the Ferry House in a data directory of its own.
-import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { ROOT } from './install.mjs';
@@ -14,14 +13,12 @@ if (process.argv.includes('--fresh') || (existsSync(data) && !existsSync(whole))
 mkdirSync(data, { recursive: true });
 const { child, port } = await serve({ STUBE_DATA: data });
 if (!existsSync(whole)) {
-  console.log('Furnishing the Ferry House …');
-  const { status } = spawnSync(process.execPath, ['--import', 'tsx', join(ROOT, 'demo', 'load.ts'), address(port)], {
-    cwd: ROOT,
-    stdio: 'inherit',
-  });
-  if (status !== 0) {
+  const answer = await fetch(`${address(port)}/api/visit`, { method: 'POST' });
+  if (answer.ok) writeFileSync(whole, 'The demo data was loaded in full.\n');
+  else {
+    console.error(await answer.text());
     child.kill('SIGTERM');
     process.exitCode = 1;
-  } else writeFileSync(whole, 'The demo data was loaded in full.\n');
+  }
 }
 if (process.exitCode !== 1) console.log(`The Ferry House is open at ${address(port)}`);

@@ -1,12 +1,11 @@
 // npm run measure: the built application in figures: cold start, size of the first load, key press to answer on 10,000 bins.
-import { fork } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { launch } from './browser.mjs';
 import { prepare } from './serve.mjs';
-import { ROOT } from './install.mjs';
+import { forkServer, stop } from './server.mjs';
 
 const BINS = 10_000;
 const STARTS = 5;
@@ -15,18 +14,13 @@ await prepare();
 const directory = mkdtempSync(join(tmpdir(), 'stube-measure-'));
 const start = async () => {
   const began = performance.now();
-  const child = fork(join(ROOT, 'server', 'dist', 'main.js'), {
-    env: { ...process.env, STUBE_DATA: directory, PORT: '0' },
-    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-  });
+  const { child, port } = forkServer({ STUBE_DATA: directory, PORT: '0' });
   // Nothing is left running when a measurement fails.
   process.once('exit', () => child.kill());
-  const { port } = await new Promise((resolve) => child.once('message', resolve));
-  const address = `http://127.0.0.1:${port}`;
+  const address = `http://127.0.0.1:${await port}`;
   await fetch(`${address}/api/sites`);
   return { child, address, ms: performance.now() - began };
 };
-const stop = (child) => new Promise((resolve) => child.once('exit', resolve).kill('SIGTERM'));
 const median = (list) => [...list].sort((a, b) => a - b)[list.length >> 1];
 
 const first = await start();
@@ -39,7 +33,7 @@ const ask = async (path, body) =>
       body: JSON.stringify(body),
     })
   ).json();
-const { id } = await ask('/sites', { name: 'Many bins' });
+const { id } = await ask('/sites', { name: 'Many bins', keepsNew: true });
 const { id: room } = await ask(`/sites/${id}/rows/room`, { name: 'Hall', width: 9000, depth: 9000, height: 3000 });
 for (const text of [
   '3 shoeboxes wooden blocks',
@@ -60,6 +54,7 @@ file.data.bin = Array.from({ length: BINS }, (_, i) => ({
   ...some[i % some.length],
   id: `bin${i}`,
   code: `H${i + 1}`,
+  lineIds: [],
   name: `${some[i % some.length].name} ${i}`,
 }));
 const told = file.data.line;
@@ -69,7 +64,9 @@ file.data.line = Array.from({ length: BINS }, (_, i) => ({
   name: `${told[i % told.length].name} ${i}`,
   sort: i,
 }));
-const { siteId } = await ask('/import', file);
+const imported = await ask('/import', file);
+if (!imported.siteId) throw new Error(JSON.stringify(imported).slice(0, 400));
+const { siteId } = imported;
 await stop(first.child);
 
 const starts = [];

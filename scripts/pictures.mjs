@@ -36,13 +36,20 @@ const schools = async (page) => {
   await page.getByRole('table').waitFor();
 };
 const oneByOne = async (page) => {
-  await page.getByRole('button', { name: 'One by one' }).click();
+  await page.getByRole('button', { name: 'One by one', exact: true }).click();
   await page.getByRole('button', { name: 'doubtful' }).click();
   await page.getByRole('button', { name: 'Outgrown? Yes' }).click();
 };
 
+/** The first page as it is before there is any site. */
+const unvisited = async (page) => {
+  await page.route('**/api/sites', (route) => route.fulfill({ json: [] }));
+  await page.reload();
+  await page.getByRole('heading', { name: 'Tell the heap' }).waitFor();
+};
+
 const VIEWS = [
-  ['sites', '/', DESK],
+  ['first', '/', DESK, unvisited],
   ['house', `/s/${site.id}`, DESK],
   ['pile', `${room("Purser's office")}/pile`, DESK, typeLine],
   ['group', `${room('Net loft')}/group`, DESK],

@@ -1,11 +1,11 @@
 // Starts the built server and waits until it answers.
-import { fork } from 'node:child_process';
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
 import { install, ROOT } from './install.mjs';
+import { forkServer } from './server.mjs';
 
-const SOURCES = ['core', 'contract', 'server', 'web', 'scripts'];
+const SOURCES = ['core', 'contract', 'server', 'web', 'scripts', 'demo'];
 const newest = (folder) =>
   readdirSync(folder, { withFileTypes: true }).reduce((latest, entry) => {
     if (entry.name === 'dist' || entry.name === 'node_modules') return latest;
@@ -16,7 +16,11 @@ const newest = (folder) =>
 /** Builds when nothing was built yet or a source is newer. */
 export async function prepare() {
   install();
-  const built = [join(ROOT, 'server', 'dist', 'main.js'), join(ROOT, 'web', 'dist', 'index.html')];
+  const built = [
+    join(ROOT, 'server', 'dist', 'main.js'),
+    join(ROOT, 'server', 'dist', 'ferry-house.json'),
+    join(ROOT, 'web', 'dist', 'index.html'),
+  ];
   const since = Math.min(...built.map((path) => (existsSync(path) ? statSync(path).mtimeMs : 0)));
   if (Math.max(...SOURCES.map((folder) => newest(join(ROOT, folder)))) <= since) return;
   console.log('Building …');
@@ -24,15 +28,11 @@ export async function prepare() {
 }
 
 /** @returns the server's process and the port it listens on; ends this process when the server cannot start */
-export function serve(env = {}) {
-  const child = fork(join(ROOT, 'server', 'dist', 'main.js'), {
-    cwd: ROOT,
-    env: { ...process.env, ...env },
-    stdio: ['inherit', 'pipe', 'inherit', 'ipc'],
-  });
+export async function serve(env = {}) {
+  const { child, port } = forkServer(env, ['inherit', 'pipe', 'inherit', 'ipc']);
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
   child.on('exit', (code) => process.exit(code ?? 0));
-  return new Promise((resolve) => child.once('message', ({ port }) => resolve({ child, port })));
+  return { child, port: await port };
 }
 
 export const address = (port) =>

@@ -39,6 +39,7 @@ const app = createApp({
   host,
   screens,
   origin: process.env.STUBE_ORIGIN,
+  madeUpHouse: join(import.meta.dirname, 'ferry-house.json'),
   log: fault,
 });
 const server = app.listen(port, host, () => {

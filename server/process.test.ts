@@ -57,7 +57,7 @@ const ask = async (address: string, path: string, body?: object) =>
 
 test('what was acknowledged survives kill -9; a second process is kept out; a plain end gives the directory back', async () => {
   const first = await start();
-  const { id } = (await ask(first.address, '/sites', { name: 'Quay' })) as { id: string };
+  const { id } = (await ask(first.address, '/sites', { name: 'Quay', keepsNew: true })) as { id: string };
   const second = await start();
   expect(second.address).toBe('');
   expect(await second.ended).toBe(1);
@@ -132,9 +132,21 @@ const restore = (...args: string[]) => {
 test('a backup is listed, put in place again by its name, and what was there is kept', async () => {
   const data = join(directory, 'data');
   const store = await openStore(data);
-  await createSite(store.db, 'here', { name: 'Before', system: 'metric', currency: 'EUR' });
+  await createSite(store.db, 'here', {
+    name: 'Before',
+    system: 'metric',
+    currency: 'EUR',
+    keepsNew: false,
+    paper: 'A4',
+  });
   const name = basename((await backUpWhenDue(store.client, data, new Date()))!);
-  await createSite(store.db, 'here', { name: 'After', system: 'metric', currency: 'EUR' });
+  await createSite(store.db, 'here', {
+    name: 'After',
+    system: 'metric',
+    currency: 'EUR',
+    keepsNew: false,
+    paper: 'A4',
+  });
   expect(restore(name)).toMatchObject({ status: 1, said: expect.stringContaining('in use by process') });
   await store.close();
   expect(restore().said).toContain(name);
@@ -148,7 +160,7 @@ test('a backup is listed, put in place again by its name, and what was there is 
 
 test('a stop ends a server in the middle of its work', async () => {
   const { address, child, ended } = await start();
-  const { id } = (await ask(address, '/sites', { name: 'Quay' })) as { id: string };
+  const { id } = (await ask(address, '/sites', { name: 'Quay', keepsNew: true })) as { id: string };
   const { id: room } = (await ask(address, `/sites/${id}/rows/room`, {
     name: 'Loft',
     width: 9000,

@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { rowId } from '../rows/fields.ts';
+import type { Paper } from '@stube/core/model/site';
+import { FIELDS, rowId } from '../rows/fields.ts';
 
 export interface PrintedRequest {
   bins: string[];
@@ -9,13 +10,14 @@ export const printedRequest: Joi.ObjectSchema<PrintedRequest> = Joi.object({
 });
 
 export interface LabelQuery {
-  paper: 'A4' | 'Letter';
+  /** As the site has it where it is not said. */
+  paper?: Paper;
   room?: string;
   which: 'all' | 'changed';
   bin?: string;
 }
 export const labelQuery: Joi.ObjectSchema<LabelQuery> = Joi.object({
-  paper: Joi.valid('A4', 'Letter').default('A4'),
+  paper: FIELDS.site.paper,
   room: rowId,
   which: Joi.valid('all', 'changed').default('all'),
   bin: rowId,

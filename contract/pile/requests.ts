@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import type { Decision } from '@stube/core/model/entities';
 import type { TokenKind } from '@stube/core/pile/parse-line';
 import { FIELDS, rowId } from '../rows/fields.ts';
 
@@ -8,7 +9,7 @@ export interface NewLine {
   text: string;
   categoryId?: string | null;
   starter?: string;
-  decision?: string;
+  decision?: Decision | null;
   /** Clues that were guessed wrongly. */
   ignore?: TokenKind[];
   /** ISO date where the person is. */

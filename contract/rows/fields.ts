@@ -1,5 +1,6 @@
 /** What may be written into each field of each kind of row, and in which limits. Lengths mm, masses g. */
-import { LENGTH_SYSTEMS } from '@stube/core/model/site';
+import { LENGTH_SYSTEMS, PAPER_NAMES } from '@stube/core/model/site';
+import { MAX_SORT } from '@stube/core/model/sort';
 import Joi from 'joi';
 import {
   ATTRIBUTES,
@@ -28,7 +29,7 @@ const mm = (min: number, max: number) => Joi.number().integer().min(min).max(max
 const flag = Joi.boolean().strict();
 const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).unique();
 const coordinate = mm(-1000, 100_000);
-const order = Joi.number().min(-1e9).max(1e9);
+const order = Joi.number().min(-MAX_SORT).max(MAX_SORT);
 const word = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'name');
 
 const day = Joi.string().custom((value: string, helpers) => {
@@ -50,6 +51,8 @@ const limit = Joi.object({
   perYear: Joi.boolean(),
 }).allow(null);
 
+/** The longest name of a site. */
+export const MAX_SITE_NAME = 80;
 /** The longest name of a line; a label, a list and an act are named after it. */
 export const MAX_NAME = 120;
 /** No limit of its own: what a bin holds follows from its lines, however many and large they are told to be. */
@@ -58,13 +61,15 @@ const MAX_LITRES = 1e18;
 /** `id`, `siteId` and `version` are kept by the server. */
 export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Schema> } = {
   site: {
-    name: text(80),
+    name: text(MAX_SITE_NAME),
     system: Joi.valid(...LENGTH_SYSTEMS),
     currency: Joi.string().pattern(/^[A-Z]{3}$/, 'three letters'),
     growth: Joi.number().min(0).max(0.5),
     fillLimit: Joi.number().min(0.3).max(1),
     measures: Joi.object().pattern(Joi.valid(...EVERYDAY_MEASURES.map((m) => m.key)), Joi.number().min(0.01).max(500)),
     restDays: list(mm(0, 6), 6),
+    keepsNew: flag,
+    paper: Joi.valid(...PAPER_NAMES),
   },
   person: {
     name: text(60),
@@ -168,7 +173,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     length: mm(1, 20_000).allow(null),
     width: mm(1, 20_000).allow(null),
     height: mm(1, 20_000).allow(null),
-    decision: Joi.valid(...DECISIONS),
+    decision: Joi.valid(...DECISIONS, null),
     note: note(400),
     sort: order,
     condition: Joi.valid(...CONDITIONS, null),

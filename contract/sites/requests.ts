@@ -1,4 +1,4 @@
-import type { LengthSystem } from '@stube/core/model/site';
+import type { LengthSystem, Paper } from '@stube/core/model/site';
 import Joi from 'joi';
 import { FIELDS } from '../rows/fields.ts';
 
@@ -6,11 +6,15 @@ export interface NewSite {
   name: string;
   system: LengthSystem;
   currency: string;
+  keepsNew: boolean;
+  paper: Paper;
 }
 export const newSite: Joi.ObjectSchema<NewSite> = Joi.object({
   name: FIELDS.site.name.required(),
   system: FIELDS.site.system.default('metric'),
   currency: FIELDS.site.currency.default('EUR'),
+  keepsNew: FIELDS.site.keepsNew.default(false),
+  paper: FIELDS.site.paper.default('A4'),
 });
 
 /** From which revision on changes are asked for. */

@@ -1,7 +1,7 @@
 /** The hazards of what is in a bin: of its category, of its words, and of the sizes of what is in it. Nothing is lost on the way. */
 import type { Category, HazardId, Line, Person } from '../model/entities.ts';
 import type { Contents } from '../containers/contents.ts';
-import { kindOf } from '../starter/library.ts';
+import { kindOf, starterOf } from '../starter/library.ts';
 import { hazardsInWords } from './words.ts';
 
 /** The small-parts cylinder, mm (domain reference, H2), and the smallest ball that does not stick in a throat. */
@@ -43,7 +43,7 @@ export const wordsOf = (category: Pick<Category, 'name'>, binName: string, kept:
  * @example hazardsOf(category, 'Craft knives', contents, people).has('H4') // true
  */
 export function hazardsOf(
-  category: Pick<Category, 'name' | 'hazards' | 'users' | 'packingKind'>,
+  category: Pick<Category, 'name' | 'hazards' | 'users' | 'packingKind' | 'starter'>,
   binName: string,
   { lines: kept, hazards: broughtAlong }: Pick<Contents, 'lines' | 'hazards'>,
   people: readonly Pick<Person, 'id' | 'kind'>[],
@@ -56,8 +56,10 @@ export function hazardsOf(
     for (const hazard of kindOf(line.kind)?.hazards ?? []) if (hazard !== 'H4' || !byRule) hazards.add(hazard);
   if (category.packingKind !== 'soft' && kept.some((line) => line.measure === 'pieces' && isSmallPart(line)))
     hazards.add('H2');
-  // Told sizes say it better than the usual one of the kind.
-  if (kept.length && !SWALLOWED.test(category.name) && kept.every(isLargePart)) hazards.delete('H2');
-  if (kept.length && !FILM.test(category.name) && kept.every(isShortCord)) hazards.delete('H6');
+  // Told sizes say it better than the usual one of the kind; what somebody ticked by hand stays.
+  const byHand = (hazard: HazardId) =>
+    category.hazards.includes(hazard) && !starterOf(category.starter ?? '')?.hazards.includes(hazard);
+  if (!byHand('H2') && kept.length && !SWALLOWED.test(category.name) && kept.every(isLargePart)) hazards.delete('H2');
+  if (!byHand('H6') && kept.length && !FILM.test(category.name) && kept.every(isShortCord)) hazards.delete('H6');
   return hazards;
 }

@@ -27,7 +27,8 @@ const box = (
 });
 
 export const CATALOGUE: readonly ContainerShape[] = [
-  box('Shoebox', [210, 330, 120], [205, 325, 115], 0, { lid: true, stackable: true, material: 'card' }),
+  // As large as the everyday measure of its name: 5 l.
+  box('Shoebox', [180, 300, 105], [175, 290, 99], 0, { lid: true, stackable: true, material: 'card' }),
   box('Jam jar', [75, 75, 110], [68, 68, 100], 0, { form: 'round', seeThrough: true, lid: true, material: 'glass' }),
   box('Tin can, cleaned', [100, 100, 120], [96, 96, 118], 0, { form: 'round', material: 'metal' }),
   box('Tall tin', [110, 110, 240], [106, 106, 236], 350, { form: 'round', material: 'metal' }),

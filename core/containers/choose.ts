@@ -7,12 +7,13 @@ import type { Bin, Limit } from '../model/entities.ts';
 import { conditionRank } from '../pile/condition-rank.ts';
 import { formatVolume } from '../measuring/in-units.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
-import { judge, MAX_BINS, placesFor, type ContainContext, type ContainerOption, type Standing } from './judge.ts';
+import { judge, MAX_BINS, type ContainContext, type ContainerOption, type Standing } from './judge.ts';
 import { bareShape } from './shape.ts';
+import { distinctSpaces, placesFor } from './spaces.ts';
 import { binsNeeded, usableLitres } from './litres.ts';
 
 export type { ContainContext, ContainerOption, Standing } from './judge.ts';
-export { fitsCompartment, MAX_BINS } from './judge.ts';
+export { MAX_BINS } from './judge.ts';
 
 export interface ContainChoice {
   demand: Demand;
@@ -31,7 +32,7 @@ export interface ContainChoice {
 
 /** Whether it can be kept without a container at all. */
 export const couldStand = (demand: Demand, context: ContainContext): boolean =>
-  bareOption(demand, bareBins(demand, context.compartments), context) !== null;
+  bareOption(demand, bareBins(demand, distinctSpaces(context.compartments)), context) !== null;
 
 /** Nothing that stands in a room is larger, mm: beyond that an amount is a slip. */
 const MAX_SIDE = 4000;
@@ -60,7 +61,7 @@ function bareOption(demand: Demand, bins: readonly BareBin[], context: ContainCo
     mass,
     score: 0,
     reasons,
-    places: placesFor(type, mass, context),
+    places: placesFor(type, mass, context.compartments),
   };
 }
 
@@ -134,7 +135,7 @@ function chooseFor(demand: Demand, context: ContainContext, free: ReadonlyMap<st
   const wantsNone =
     category.standsAlone ??
     (!hand && (options.length === 0 || (standing ? standing.containerTypeId === null : usuallyStands(demand))));
-  const bins = wantsNone ? bareBins(demand, context.compartments) : [];
+  const bins = wantsNone ? bareBins(demand, distinctSpaces(context.compartments)) : [];
   const bare = bareOption(demand, bins, context);
   const stands = bare !== null;
   const chosen = stands ? bare : (hand ?? asItStands(options, standing, demand, context) ?? options[0] ?? null);

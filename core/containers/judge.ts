@@ -1,11 +1,12 @@
 /** What speaks for and against one kind of container for what a category asks for (practices C1 to C8). */
 import type { Compartment, ContainerType, Site } from '../model/entities.ts';
 import { formatVolume } from '../measuring/in-units.ts';
-import { clearHeight, HEAVY_MASS } from '../placement/problem.ts';
+import { HEAVY_MASS } from '../placement/problem.ts';
 import type { Demand } from './demand.ts';
 import { pieceFits } from './fits-piece.ts';
 import { binsNeeded, insideLitres, usableLitres } from './litres.ts';
 import type { BinShape } from './shape.ts';
+import { placesFor } from './spaces.ts';
 
 export interface ContainerOption {
   type: BinShape;
@@ -68,19 +69,6 @@ const BAG_BEARS = 3000;
 /** Higher than this times its width, a stiff container is an upright one: plush does not come out of it. */
 const UPRIGHT = 1.4;
 
-export function fitsCompartment(
-  type: Pick<ContainerType, 'outWidth' | 'outDepth' | 'outHeight'>,
-  space: Pick<Compartment, 'width' | 'depth' | 'height' | 'access'>,
-): boolean {
-  return type.outWidth <= space.width && type.outDepth <= space.depth && type.outHeight <= clearHeight(space);
-}
-
-export const placesFor = (
-  type: Pick<ContainerType, 'outWidth' | 'outDepth' | 'outHeight'>,
-  mass: number,
-  { compartments }: ContainContext,
-): number => compartments.filter((space) => fitsCompartment(type, space) && mass <= space.maxLoad).length;
-
 /** How many of it are needed so that none is fuller than the limit nor heavier than one person carries; null for none at all. */
 function countOf(demand: Demand, type: ContainerType, { growth, fillLimit }: ContainContext['site']): number | null {
   const byRoom = binsNeeded(demand.litres, growth, usableLitres(type, fillLimit));
@@ -118,7 +106,7 @@ export function judge(
   const full = share / insideLitres(type);
   const fullness = type.compartments > 1 ? share / (Math.min(places, type.compartments) * perPlace) : full;
   const mass = Math.round(type.mass + demand.mass / count);
-  const inRoom = placesFor(type, mass, context);
+  const inRoom = placesFor(type, mass, context.compartments);
   const fromStock = Math.min(count, Math.max(0, free));
   const toBuy = count - fromStock;
   const price = toBuy ? Math.ceil(toBuy / type.pack) * type.price : 0;
@@ -173,7 +161,6 @@ export function judge(
   if (fullness < NEARLY_EMPTY) against(NUISANCE.nearlyEmpty * (1 - fullness), 'would stand nearly empty');
   else if (fullness < fillLimit * 0.4) against(NUISANCE.roomy * (1 - fullness / fillLimit), 'would stand rather empty');
   if (type.form === 'round') score += NUISANCE.roundInCorner * count;
-  if (context.compartments.length && inRoom === 0)
-    against(NUISANCE.tooLargeForPlace, 'fits no compartment of this room');
+  if (context.compartments.length && inRoom === 0) against(NUISANCE.tooLargeForPlace);
   return { type, count, full, fromStock, toBuy, mass, score, reasons, places: inRoom };
 }

@@ -1,5 +1,6 @@
 /** A site's bins, and things that have none yet, as what can be found, with the way to each. */
 import { isWaiting, storedLines, type StoredLine } from '../containers/stored-lines.ts';
+import { isOpen } from '../pile/fate.ts';
 import { groupedBy } from '../model/grouped-by.ts';
 import type { SiteData } from '../model/entities.ts';
 import type { Findable } from './search.ts';
@@ -44,8 +45,7 @@ export function thingsOf(data: FindData): Findable[] {
   const loose = data.line
     .filter(
       (line) =>
-        (line.decision === 'keep' || line.decision === 'decide later' || isWaiting(line)) &&
-        !contained.has(lies.get(line.id) ?? ''),
+        (line.decision === 'keep' || isOpen(line) || isWaiting(line)) && !contained.has(lies.get(line.id) ?? ''),
     )
     .map((line): Findable => {
       const category = categories.get(line.categoryId ?? '');

@@ -76,7 +76,7 @@ export function classTraits(
 export const isKeptSafe = (line: Line, category: Category | undefined): boolean =>
   [
     ...hazardsOf(
-      category ?? { name: '', hazards: [], users: [], packingKind: 'rigid' },
+      category ?? { name: '', hazards: [], users: [], packingKind: 'rigid', starter: null },
       '',
       { lines: [line], hazards: [] },
       [],

@@ -45,7 +45,8 @@ export function readMeasure(said: string): ReadMeasure {
 }
 
 export interface ReadFate {
-  decision: Decision;
+  /** Null: it says that nobody has decided yet. */
+  decision: Decision | null;
   due: string | null;
   /** Half of it stays, half goes. */
   half: boolean;
@@ -56,18 +57,21 @@ export interface ReadFate {
 /** `yes`, `keep half`, `test`, `return by 12/12/2026`; null where it says nothing known. */
 export function readFate(said: string, today: string): ReadFate | null {
   const text = said.trim();
-  const fate = (decision: Decision, more: Partial<ReadFate> = {}): ReadFate => ({
+  const fate = (decision: Decision | null, more: Partial<ReadFate> = {}): ReadFate => ({
     decision,
     due: null,
     half: false,
     test: false,
     ...more,
   });
-  if (/^(y|yes|ja|keep|stays?|k)$/i.test(text)) return fate('keep');
-  if (/^(n|no|gone?|go)$/i.test(text)) return fate('give away');
+  if (/^(y|yes|ja|keep(ing)?|stays?( here)?|k|ok|okay|✓|✔|needed|in use)$/i.test(text)) return fate('keep');
+  if (/^(\?+|tbd|tbc|undecided|unsure|not sure|don[’']?t know|maybe|open)$/i.test(text)) return fate(null);
+  if (/^(repair|mend|fix)$/i.test(text)) return fate('decide later');
+  if (/^(n|no|gone?|go|goes|out|no longer needed|not needed|surplus)$/i.test(text)) return fate('give away');
+  if (/^(bin|tip|dump|skip|landfill)$/i.test(text)) return fate('bin');
+  if (/^(online|auction|flea market|car boot( sale)?)$/i.test(text)) return fate('sell');
   if (/^keep half$/i.test(text)) return fate('keep', { half: true });
   if (/^test(ed)?$|^to test$/i.test(text)) return fate('keep', { test: true });
-  if (/^bin$/i.test(text)) return fate('bin');
   const day = readDay(text, today);
   // The reader of typed lines wants a name beside the decision.
   const decided = readDecision(`thing, ${day?.rest ?? text}`) ?? readDecision(`${day?.rest ?? text} thing`);

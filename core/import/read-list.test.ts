@@ -22,6 +22,17 @@ describe('cells', () => {
     expect(readFate('return by 12/12/2026', '2026-11-25')).toMatchObject({ decision: 'return', due: '2026-12-12' });
     expect(readFate('keep half', '2026-11-25')).toMatchObject({ decision: 'keep', half: true });
     expect(readFate('decide later', '2026-11-25')).toMatchObject({ decision: 'decide later' });
+    for (const [said, decision] of [
+      ['ok', 'keep'],
+      ['stays here', 'keep'],
+      ['?', null],
+      ['tbd', null],
+      ['charity shop', 'give away'],
+      ['no longer needed', 'give away'],
+      ['tip', 'bin'],
+      ['mend', 'decide later'],
+    ] as const)
+      expect(readFate(said, '2026-11-25')?.decision).toBe(decision);
     expect(readFate('perhaps', '2026-11-25')).toBeNull();
   });
   test('a place names its room whole, at its beginning or with one word', () => {

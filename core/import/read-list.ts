@@ -14,7 +14,7 @@ import { readCellLength, readFate, readMeasure, readNumber } from './cells.ts';
 import type { ColumnKey, Mapping } from './columns.ts';
 
 export interface ListContext {
-  site: Pick<Site, 'system'>;
+  site: Pick<Site, 'system' | 'keepsNew'>;
   rooms: readonly Pick<Room, 'id' | 'name'>[];
   people: readonly Pick<Person, 'name'>[];
   categories: readonly Category[];
@@ -204,17 +204,18 @@ function readRow(
   if (cell('perWeek') !== '' && perWeek === null) say('perWeek', `“${cell('perWeek')}” is not a number`, true);
 
   const fate = cell('decision') === '' ? null : readFate(cell('decision'), context.today);
-  if (cell('decision') !== '' && !fate) say('decision', `“${cell('decision')}” is no known decision: left open`, false);
-  if (cell('decision') === '') say('decision', 'no decision: left open', false);
+  const unsaid = context.site.keepsNew ? 'it stays, as the site is set' : 'not decided yet';
+  if (cell('decision') !== '' && !fate) say('decision', `“${cell('decision')}” is no known decision: ${unsaid}`, false);
+  if (cell('decision') === '') say('decision', `no decision told: ${unsaid}`, false);
   if (fate?.test) notes.push('to be tested');
 
   const users = cell('users');
   const one = context.people.find((person) => plain(person.name) === plain(users));
   if (users && !one) notes.push(`used by ${users}`);
   if (stopped || amount === null) return;
-  const decision = fate?.decision ?? 'decide later';
+  const decision = fate ? fate.decision : context.site.keepsNew ? 'keep' : null;
   // Read at any hour of the day: lists are told by the day.
-  const datesOf = (taken: Decision, day: string | null) => decided(taken, day, `${context.today}T12:00:00.000Z`);
+  const datesOf = (taken: Decision | null, day: string | null) => decided(taken, day, `${context.today}T12:00:00.000Z`);
   const line: ListLine = {
     row,
     starter: proposal?.starter?.key ?? null,

@@ -1,7 +1,9 @@
 /** Labels: their size from the face they go on, their text fitted in millimetres, their place on sheets. */
 import type { Bin, Category, ContainerShape, Family } from '../model/entities.ts';
+import type { Paper } from '../model/site.ts';
 
-export type Paper = 'A4' | 'Letter';
+export type { Paper } from '../model/site.ts';
+
 /** Millimetres: ISO 216 A4, and US Letter 8 1/2 by 11 inches. */
 export const PAPERS: Record<Paper, { width: number; height: number }> = {
   A4: { width: 210, height: 297 },

@@ -1,5 +1,6 @@
 /** How long the makeover of a room has taken, and how long the rest will take at its pace (practices E1, E9). */
 import { addDays, daysBetween } from '../deadlines/day.ts';
+import { isOpen } from '../pile/fate.ts';
 import type { Deferral, Line, Session } from '../model/entities.ts';
 
 /** Before there is a pace: seconds a line, and how many lines that guess weighs. */
@@ -42,7 +43,7 @@ export function paceOf(
     return spans.some(([from, to]) => at >= from! && at <= to!);
   }).length;
   const perLine = (worked + USUAL_SECONDS * USUAL_WEIGHT) / (decided + USUAL_WEIGHT);
-  const open = lines.filter((line) => line.decision === 'decide later').length;
+  const open = lines.filter(isOpen).length;
   const parts = deferrals.filter((deferral) => !deferral.done).length;
   return { worked, decided, perLine, open, parts, left: (open + parts * LINES_IN_A_PART) * perLine };
 }

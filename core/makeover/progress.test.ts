@@ -44,7 +44,7 @@ const data = (lines: Line[], bins: Bin[] = []) => ({ line: lines, unit: [], comp
 test('each step says what is done and what is open, and the first open one is next', () => {
   expect(nextStep(roomProgress(data([]), 'r'))).toBe('pile');
   const undecided = roomProgress(data([line('a', 'decide later', null), line('b', 'keep', null)]), 'r');
-  expect(undecided.pile).toMatchObject({ done: 1, open: 1, words: '1 decision open' });
+  expect(undecided.pile).toMatchObject({ done: 1, open: 1, words: '1 to decide' });
   expect(undecided.group).toMatchObject({ open: 1, words: '1 unsorted' });
   const one = bin('N1', null, null);
   const bench = roomProgress(

@@ -1,5 +1,6 @@
 /** How far a room has come along the line of work: what is done and what is open at each step. */
 import { labelText } from '../labels/layout.ts';
+import { isOpen } from '../pile/fate.ts';
 import type { SiteData } from '../model/entities.ts';
 
 export const STEPS = ['pile', 'group', 'measure', 'contain', 'place', 'label', 'live'] as const;
@@ -10,12 +11,15 @@ export interface StepProgress {
   words: string;
 }
 
+/** Something is done, and nothing is left to do. */
+export const isWhole = ({ done, open }: StepProgress): boolean => done > 0 && open === 0;
+
 type Data = Pick<SiteData, 'line' | 'unit' | 'compartment' | 'bin'>;
 
 export function roomProgress(data: Data, roomId: string): Record<Step, StepProgress> {
   const lines = data.line.filter((line) => line.roomId === roomId);
   const kept = lines.filter((line) => line.decision === 'keep');
-  const later = lines.filter((line) => line.decision === 'decide later').length;
+  const open = lines.filter(isOpen).length;
   const sorted = kept.filter((line) => line.categoryId);
   const units = new Set(data.unit.filter((unit) => unit.roomId === roomId).map((unit) => unit.id));
   const spaces = data.compartment.filter((space) => units.has(space.unitId));
@@ -28,9 +32,9 @@ export function roomProgress(data: Data, roomId: string): Record<Step, StepProgr
   const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
   return {
     pile: {
-      done: lines.length - later,
-      open: later,
-      words: later ? `${count(later, 'decision')} open` : lines.length ? count(lines.length, 'line') : 'nothing yet',
+      done: lines.length - open,
+      open,
+      words: open ? `${open} to decide` : lines.length ? count(lines.length, 'line') : 'nothing yet',
     },
     group: {
       done: sorted.length,

@@ -31,14 +31,26 @@ const BYWORD_WEIGHT = 0.2;
 /** Of a word that no name has. */
 const UNKNOWN_WEIGHT = 0.8;
 
+type ReadName = Pick<Indexed, 'words' | 'text' | 'head'>;
+/** Names are read once: an index is made anew whenever a category changes, and nearly all its names are the library's. */
+const readNames = new Map<string, ReadName>();
+const MAX_READ = 20_000;
+
+function readName(name: string): ReadName {
+  const known = readNames.get(name);
+  if (known) return known;
+  const words = phraseWords(name);
+  const read = { words, text: plain(name), head: headOf(partsOf(name)[0] ?? words) };
+  if (readNames.size >= MAX_READ) readNames.clear();
+  readNames.set(name, read);
+  return read;
+}
+
 /** @param entries the names of each entry, the proper one first */
 export function indexNames(entries: readonly (readonly string[])[]): NameIndex {
   const spread = new Map<string, Set<number>>();
   const names = entries.flatMap((own, entry) =>
-    own.map((name, i) => {
-      const words = phraseWords(name);
-      return { entry, words, text: plain(name), head: headOf(partsOf(name)[0] ?? words), weight: 0, isName: i === 0 };
-    }),
+    own.map((name, i) => ({ entry, ...readName(name), weight: 0, isName: i === 0 })),
   );
   names.forEach(({ entry, words }) => {
     for (const word of words) (spread.get(word) ?? spread.set(word, new Set()).get(word)!).add(entry);

@@ -13,6 +13,16 @@ export function plain(text: string): string {
     .trim();
 }
 
+/** Whether a text has all the words that are searched for, or the beginnings of them. @example hasAll('be cup')('Beads, cupboard') // true */
+export function hasAll(query: string): (text: string) => boolean {
+  const words = plain(query).split(' ').filter(Boolean);
+  return (text) => {
+    if (!words.length) return true;
+    const own = plain(text);
+    return words.every((word) => own.includes(word));
+  };
+}
+
 /** A light English stem: enough that `boxes` meets `box`, `brushes` meets `brush` and `puppies` meets `puppy`. */
 export function stem(word: string): string {
   if (word.length > 4 && word.endsWith('ies')) return `${word.slice(0, -3)}y`;

@@ -10,6 +10,11 @@ const LENGTHS = /(?<![\d.])\d+(?:\.\d+)?(?: × \d+(?:\.\d+)?)* mm\b/g;
 const MASSES = /(?<![\d.])(\d+(?:\.\d+)?) kg\b/g;
 const VOLUMES = /(?<![\d.])(\d+(?:\.\d+)?) (?:l|litres?)\b/g;
 
+/** Exact by definition of the yard (1959), mm. */
+const YARD = 914.4;
+const RUNNING = /(?<![\d.])(\d+(?:\.\d+)?) met(?:re|er)s?\b/g;
+const KILOGRAMS = /(?<![\d.])(\d+(?:\.\d+)?) kilograms?\b/g;
+
 /** @example formatMass(4500, 'imperial') // '9.9 lb' */
 export const formatMass = (grams: number, system: LengthSystem = 'metric'): string =>
   system === 'imperial' ? `${rounded(grams / GRAMS_PER_POUND)} lb` : `${(grams / 1000).toFixed(1)} kg`;
@@ -38,6 +43,8 @@ export function inUnits(text: string, system: LengthSystem): string {
   });
   if (system !== 'imperial') return lengths;
   return lengths
+    .replace(RUNNING, (_, metres: string) => `${rounded((Number(metres) * 1000) / YARD)} yd`)
+    .replace(KILOGRAMS, (_, kilos: string) => formatMass(Number(kilos) * 1000, system))
     .replace(MASSES, (_, kilos: string) => formatMass(Number(kilos) * 1000, system))
     .replace(VOLUMES, (_, litres: string) => formatVolume(Number(litres), system));
 }

@@ -69,6 +69,15 @@ export function parseLength(
   return inches === null ? null : Math.round(inches * MM_PER_INCH);
 }
 
+export type Rounding = 'near' | 'down' | 'up';
+/** A whole millimetre is within half of one of what was meant: no eighth is lost or won by that. */
+const HALF_MM = (0.5 / MM_PER_INCH) * 8;
+const ROUND: Record<Rounding, (eighths: number) => number> = {
+  near: Math.round,
+  down: (eighths) => Math.floor(eighths + HALF_MM),
+  up: (eighths) => Math.ceil(eighths - HALF_MM),
+};
+
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /** What is smaller, mm, is told in millimetres by everybody: boards, needles, small parts. */
@@ -77,13 +86,14 @@ export const SMALL = 50;
 /**
  * Writes a length for reading: `34.5 cm`, `18 mm` and `12.5 m`, or `345 mm`, or inches to the nearest eighth with feet from 24" on.
  * @param mm length in millimetres
+ * @param rounding of inches: what something goes into is rounded down, what has to go in is rounded up
  */
-export function formatLength(mm: number, system: LengthSystem = 'metric'): string {
+export function formatLength(mm: number, system: LengthSystem = 'metric', rounding: Rounding = 'near'): string {
   if (system !== 'imperial' && mm >= 10000) return `${Number((mm / 1000).toFixed(2))} m`;
   if (system === 'millimetre') return `${Math.round(mm)} mm`;
   if (system === 'metric')
     return mm < SMALL ? `${Number(mm.toFixed(1))} mm` : `${Number((Math.round(mm) / 10).toFixed(1))} cm`;
-  const eighths = Math.round((mm / MM_PER_INCH) * 8);
+  const eighths = ROUND[rounding]((mm / MM_PER_INCH) * 8);
   const feet = eighths >= 24 * 8 ? Math.floor(eighths / 96) : 0;
   const rest = eighths - feet * 96;
   const whole = Math.floor(rest / 8);
@@ -97,7 +107,7 @@ export function formatLength(mm: number, system: LengthSystem = 'metric'): strin
 }
 
 /** The same for a field that is edited: metric without unit text, so that typing over it stays short. */
-export function editLength(mm: number, system: LengthSystem): string {
+export function editLength(mm: number, system: LengthSystem, rounding: Rounding = 'near'): string {
   if (system === 'metric') return String(Math.round(mm) / 10);
-  return system === 'millimetre' ? String(Math.round(mm)) : formatLength(mm, system);
+  return system === 'millimetre' ? String(Math.round(mm)) : formatLength(mm, system, rounding);
 }

@@ -49,7 +49,8 @@ export interface Line extends RowOfSite {
   length: number | null;
   width: number | null;
   height: number | null;
-  decision: Decision;
+  /** What becomes of it; null: nobody has decided yet. */
+  decision: Decision | null;
   note: string;
   sort: number;
   condition: Condition | null;

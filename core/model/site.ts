@@ -4,6 +4,10 @@ import { entity, type Row } from './entity.ts';
 export const LENGTH_SYSTEMS = ['metric', 'millimetre', 'imperial'] as const;
 export type LengthSystem = (typeof LENGTH_SYSTEMS)[number];
 
+/** What is printed on. */
+export const PAPER_NAMES = ['A4', 'Letter'] as const;
+export type Paper = (typeof PAPER_NAMES)[number];
+
 export interface Site extends Row {
   name: string;
   system: LengthSystem;
@@ -17,6 +21,9 @@ export interface Site extends Row {
   measures: Partial<Record<string, number>>;
   /** Days of the week on which nobody works here, 0 is Sunday. */
   restDays: number[];
+  /** Whether a new line stays unless something else is said; else nobody has decided about it yet. */
+  keepsNew: boolean;
+  paper: Paper;
 }
 
 export const site = entity<Site>()({
@@ -31,5 +38,7 @@ export const site = entity<Site>()({
     fillLimit: { default: 0.8 },
     measures: { default: {} },
     restDays: { default: [], since: 4 },
+    keepsNew: { default: false, since: 5 },
+    paper: { default: 'A4', since: 5 },
   },
 });

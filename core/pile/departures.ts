@@ -2,7 +2,7 @@
 import { litresOfLine } from '../containers/demand.ts';
 import { DECISIONS, type Category, type Decision, type Line, type Room, type Site } from '../model/entities.ts';
 import { formatAmount } from './measures.ts';
-import { fateOf } from './totals.ts';
+import { fateOf } from './fate.ts';
 
 export interface ListedLine {
   id: string;
@@ -28,7 +28,7 @@ export interface Departure {
 export function departuresOf(lines: readonly Line[]): Departure[] {
   const found = new Map<string, Departure>();
   for (const line of lines) {
-    if (fateOf(line.decision) !== 'leaving' || line.handedOver) continue;
+    if (!line.decision || fateOf(line.decision) !== 'leaving' || line.handedOver) continue;
     const key = `${line.decision} ${line.destination.toLowerCase()}`;
     const departure = found.get(key);
     if (departure) departure.lines.push(line);
@@ -70,7 +70,7 @@ export function listOf(
       name: line.name,
       amount: formatAmount(line.amount, line.measure),
       litres: Number((litresOfLine(line, categories.get(line.categoryId ?? ''), site) ?? 0).toFixed(1)),
-      decision: line.decision,
+      decision: line.decision!,
       destination: line.destination,
       due: line.due,
       condition: line.condition ?? '',

@@ -5,18 +5,19 @@ import { advise, DOUBTS } from './doubts.ts';
 
 test.each([
   [{ used: true }, null, 'keep'],
-  [{ works: false }, null, 'recycle'],
-  [{ used: true }, 'dried out', 'recycle'],
+  [{ works: false }, null, 'bin'],
+  [{ used: true }, 'dried out', 'bin'],
   [{ works: false, plan: true }, null, 'decide later'],
   [{ used: false }, 'sealed', 'return'],
   [{ outgrown: true, wanted: true }, null, 'pass on'],
-  [{ outgrown: true }, null, 'give away'],
+  [{ outgrown: true }, null, 'pass on'],
+  [{ outgrown: true, wanted: false }, null, 'give away'],
   [{ used: true, double: true }, null, 'give away'],
   [{ used: false, plan: true }, null, 'decide later'],
   [{ used: false, plan: false, wanted: true }, null, 'pass on'],
   [{ used: true, room: false }, null, 'other room'],
 ] as const)('%j and %s speak for %s', (answers, condition, decision) =>
-  expect(advise(answers, condition)?.decision).toBe(decision),
+  expect(advise(answers, { name: 'thing', condition })?.decision).toBe(decision),
 );
 test('without answers nothing is proposed', () => {
   expect(advise({})).toBeNull();

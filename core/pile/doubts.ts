@@ -1,5 +1,6 @@
 /** The questions that help with a doubtful thing, and what their answers speak for; the person decides (practice E2). */
-import type { Condition, Decision } from '../model/entities.ts';
+import type { Decision, Line } from '../model/entities.ts';
+import { proposedDecision } from './proposed-decision.ts';
 
 export interface Doubt {
   key: string;
@@ -27,17 +28,18 @@ export interface Advice {
 export const PLAN_DAYS = 60;
 
 /** What the answers speak for; null while they say too little. The first rule that applies is taken. */
-export function advise(answers: Answers, condition: Condition | null = null): Advice | null {
-  const { used, works, outgrown, wanted, plan, room } = answers;
-  const broken = works === false || condition === 'broken' || condition === 'dried out';
-  if (broken)
+export function advise(answers: Answers, line: Pick<Line, 'name' | 'condition'> | null = null): Advice | null {
+  const { used, works, wanted, plan, room } = answers;
+  const proposed = line && proposedDecision(line);
+  if (works === false || proposed?.decision === 'bin')
     return plan
       ? { decision: 'decide later', reason: 'It does not work, and there is a plan to mend it: give that a date.' }
-      : { decision: 'recycle', reason: 'It does not work: nobody else can use it either.' };
-  if (condition === 'sealed' && used === false)
+      : { decision: 'bin', reason: 'It does not work: nobody else can use it either. What can be recycled is.' };
+  const outgrown = answers.outgrown ?? proposed?.decision === 'pass on';
+  if (line?.condition === 'sealed' && used === false)
     return { decision: 'return', reason: 'Still sealed and not used: it may be exchanged for what is needed.' };
   if (outgrown)
-    return wanted
+    return wanted !== false
       ? { decision: 'pass on', reason: 'Outgrown, and someone would use it.' }
       : { decision: 'give away', reason: 'Outgrown: nobody here will use it again.' };
   if (answers.double)

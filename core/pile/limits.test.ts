@@ -37,6 +37,8 @@ const site = {
   fillLimit: 0.8,
   measures: {},
   restDays: [],
+  keepsNew: false,
+  paper: 'A4' as const,
 };
 const room = { ...row, id: 'r', name: 'Loft' };
 const rooms = new Map([['r', room]]);

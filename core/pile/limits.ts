@@ -1,4 +1,5 @@
 /** The container is the limit (practices E4, E6): how full it is, and what has to go. */
+import { isOpen } from './fate.ts';
 import { addDays } from '../deadlines/day.ts';
 import { litresOfLine } from '../containers/demand.ts';
 import { usableLitres } from '../containers/litres.ts';
@@ -88,10 +89,7 @@ export const dueLines = (lines: readonly Line[], today: string, days = 0): Line[
   return lines
     .filter(
       (line) =>
-        line.due !== null &&
-        !line.handedOver &&
-        line.due <= until &&
-        ['decide later', 'return'].includes(line.decision),
+        line.due !== null && !line.handedOver && line.due <= until && (line.decision === 'return' || isOpen(line)),
     )
     .sort((a, b) => a.due!.localeCompare(b.due!));
 };

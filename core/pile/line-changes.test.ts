@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { lineValues } from '../model/testing/rows.ts';
 import type { Line } from '../model/entities.ts';
 import { goingHalf, halvesOf, onceMore } from './line-changes.ts';
-import { decided, lineOf, putOffProblem, withDecision } from './new-line.ts';
+import { decided, decisionFor, lineOf, putOffProblem, withDecision } from './new-line.ts';
 import { isParsedLine, parseLine } from './parse-line.ts';
 
 const NOW = '2026-11-26T10:00:00.000Z';
@@ -44,7 +44,7 @@ test('a typed line becomes what its words and a decision by hand say', () => {
   const read = parseLine('lamp, return by 5 Jan', 'metric', { today: '2026-11-26' });
   if (!isParsedLine(read)) throw new Error('not read');
   const place = { roomId: 'r', categoryId: null, sort: 3 };
-  expect(lineOf(read, place, null, NOW)).toMatchObject({
+  expect(lineOf(read, place, decisionFor(read, { keepsNew: false }), NOW)).toMatchObject({
     name: 'lamp',
     decision: 'return',
     due: '2027-01-05',
@@ -67,4 +67,16 @@ test('another decision brings its dates; the same one changes none', () => {
   expect(putOffProblem({ ...later, putOff: 2 }, { due: '2026-12-15' })).toMatch(/has to be decided/);
   expect(putOffProblem({ ...later, putOff: 2 }, { due: '2026-11-28' })).toBeNull();
   expect(withDecision(line(), { decision: 'decide later' }, NOW)).toMatchObject({ due: '2026-12-26', decidedAt: null });
+});
+
+test.each([
+  ['blocks', false, undefined, null],
+  ['blocks', true, undefined, 'keep'],
+  ['blocks, bin', true, undefined, 'bin'],
+  ['blocks, bin', false, 'keep', 'keep'],
+  ['blocks', true, null, null],
+] as const)('%j where new lines are kept (%s) and %s was chosen: %s', (text, keepsNew, byHand, decision) => {
+  const read = parseLine(text, 'metric', { today: '2026-11-26' });
+  if (!isParsedLine(read)) throw new Error('not read');
+  expect(decisionFor(read, { keepsNew }, byHand)).toBe(decision);
 });

@@ -2,8 +2,9 @@
 import { addDays, LATER_DAYS } from '../deadlines/day.ts';
 import { defaultsOf } from '../model/defaults.ts';
 import type { FieldsOf } from '../model/entity.ts';
-import type { Decision, Line } from '../model/entities.ts';
+import type { Decision, Line, Site } from '../model/entities.ts';
 import type { ParsedLine } from './parse-line.ts';
+import { fateOf } from './fate.ts';
 
 /** When a line nobody decided about comes back. @param now ISO date, or date and time */
 export const laterDay = (now: string): string => addDays(now.slice(0, 10), LATER_DAYS);
@@ -14,25 +15,35 @@ export const laterDay = (now: string): string => addDays(now.slice(0, 10), LATER
  * @param now ISO date and time
  */
 export const decided = (
-  decision: Decision,
+  decision: Decision | null,
   day: string | null,
   now: string,
 ): Pick<Line, 'decision' | 'due' | 'keepUntil' | 'decidedAt'> => ({
   decision,
   due: decision === 'keep' ? null : (day ?? (decision === 'decide later' ? laterDay(now) : null)),
   keepUntil: decision === 'keep' ? day : null,
-  decidedAt: decision === 'decide later' ? null : now,
+  decidedAt: fateOf(decision) === 'open' ? null : now,
 });
 
 /**
+ * What is decided about a new line: by hand, else by its words, else as the site is set.
+ * @param byHand undefined where nobody chose
+ * @returns null where nobody has decided yet
+ */
+export const decisionFor = (
+  read: Pick<ParsedLine, 'decision'>,
+  site: Pick<Site, 'keepsNew'>,
+  byHand?: Decision | null,
+): Decision | null => (byHand === undefined ? (read.decision ?? (site.keepsNew ? 'keep' : null)) : byHand);
+
+/**
  * The line that a text was read as.
- * @param chosen a decision by hand, which goes before what the words say
  * @param now ISO date and time
  */
 export const lineOf = (
   read: ParsedLine,
   place: Pick<Line, 'roomId' | 'categoryId' | 'sort'>,
-  chosen: Decision | null,
+  decision: Decision | null,
   now: string,
 ): FieldsOf<Line> => ({
   ...defaultsOf('line'),
@@ -45,7 +56,7 @@ export const lineOf = (
   length: read.size?.[0] ?? null,
   width: read.size?.[1] ?? null,
   height: read.size?.[2] ?? read.thick,
-  ...decided(chosen ?? read.decision ?? 'keep', read.day, now),
+  ...decided(decision, read.day, now),
   note: read.note,
   condition: read.condition,
   destination: read.destination,
@@ -77,11 +88,11 @@ export function withDecision(line: Line, patch: Partial<FieldsOf<Line>>, now: st
   if ((patch.decision ?? line.decision) === 'decide later' && patch.due === null && line.decision === 'decide later')
     return { ...patch, due: line.due ?? laterDay(now) };
   const { decision } = patch;
-  if (!decision || decision === line.decision) return patch;
+  if (decision === undefined || decision === line.decision) return patch;
   const due = 'due' in patch ? (patch.due ?? null) : decision === 'decide later' ? laterDay(now) : null;
   return {
     ...patch,
-    decidedAt: decision === 'decide later' ? null : now,
+    decidedAt: fateOf(decision) === 'open' ? null : now,
     due: decision === 'keep' ? null : due,
     ...(line.handedOver ? { handedOver: null } : {}),
   };

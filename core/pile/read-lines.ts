@@ -72,7 +72,7 @@ export function readLines({ today, lines }: LinesProblem): { format: 'stube-read
     const line = lineOf(
       parsed,
       { roomId: '', categoryId: starter?.key ?? null, sort: 0 },
-      null,
+      parsed.decision,
       `${today}T12:00:00.000Z`,
     );
     const litres = litresOfLine({ id: '', version: 0, siteId: '', ...line }, category, { measures: {} });

@@ -1,6 +1,7 @@
 /** What a pile adds up to: kept, leaving, and still open, in pieces and litres (practice E5). */
 import { litresOfLine } from '../containers/demand.ts';
 import type { Category, Decision, Line, Site } from '../model/entities.ts';
+import { fateOf } from './fate.ts';
 
 export interface Sum {
   lines: number;
@@ -17,9 +18,6 @@ export interface PileTotals {
   by: Partial<Record<Decision, Sum>>;
 }
 
-export const fateOf = (decision: Decision): 'kept' | 'leaving' | 'open' =>
-  decision === 'keep' ? 'kept' : decision === 'decide later' ? 'open' : 'leaving';
-
 const nothing = (): Sum => ({ lines: 0, pieces: 0, litres: 0, unknown: 0 });
 
 export function pileTotals(
@@ -30,7 +28,9 @@ export function pileTotals(
   const totals: PileTotals = { kept: nothing(), leaving: nothing(), open: nothing(), by: {} };
   for (const line of lines) {
     const litres = litresOfLine(line, categories.get(line.categoryId ?? ''), site);
-    for (const sum of [totals[fateOf(line.decision)], (totals.by[line.decision] ??= nothing())]) {
+    const sums = [totals[fateOf(line.decision)]];
+    if (line.decision) sums.push((totals.by[line.decision] ??= nothing()));
+    for (const sum of sums) {
       sum.lines++;
       sum.litres += litres ?? 0;
       if (litres === null) sum.unknown++;

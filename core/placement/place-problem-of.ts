@@ -1,4 +1,5 @@
 /** The placement problem of one room, made from the site's data. */
+import { groupedBy } from '../model/grouped-by.ts';
 import type {
   Bin,
   Category,
@@ -148,6 +149,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
       };
     });
   const contents = contentsOf(data);
+  const ofCategory = groupedBy(data.bins, (bin) => bin.categoryId);
   const bins = data.bins.flatMap((bin): PlaceBin[] => {
     const category = data.categories.get(bin.categoryId);
     const type = shapeOf(bin, data.types);
@@ -159,7 +161,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     const { users } = usersOf({ ...category, hazards }, people, young);
     // A heavy bin is no child's: it is fetched for them.
     const able = mass > HEAVY_MASS ? users.filter((person) => person.kind === 'adult') : users;
-    const siblings = data.bins.filter((other) => other.categoryId === bin.categoryId).length;
+    const siblings = ofCategory.get(bin.categoryId)!.length;
     const uses = able.map((person) => ({ person: person.id, perWeek: category.perWeek / siblings / able.length }));
     if (!able.some((person) => person.kind === 'adult') && (able.length === 0 || mass > HEAVY_MASS))
       uses.push({ person: shortestAdult.id, perWeek: able.length ? 0 : category.perWeek / siblings });

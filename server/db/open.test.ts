@@ -27,7 +27,7 @@ let directory = '';
 beforeAll(async () => {
   made = mkdtempSync(join(tmpdir(), 'stube-made-'));
   const store = await openStore(made);
-  await createSite(store.db, 'here', { name: 'Quay', system: 'metric', currency: 'EUR' });
+  await createSite(store.db, 'here', { name: 'Quay', system: 'metric', currency: 'EUR', keepsNew: false, paper: 'A4' });
   await store.close();
 });
 beforeEach(() => {

@@ -36,6 +36,9 @@ const newestKnown = (): number =>
     ).entries.map((entry) => entry.when),
   );
 
+/** A house's data is small: the database's own 128 MB of buffers would be a third of the memory of the server. */
+const SMALL = [...PGlite.defaultStartParams, '-c', 'shared_buffers=16MB'];
+
 /** Where to go back to, in words. */
 function wayBack(directory: string, on: Disk): string {
   const backups = backupsIn(directory, on);
@@ -102,7 +105,7 @@ export async function openStore(directory: string, on: Disk = realDisk): Promise
       throw new DataRefused(
         `${cluster} is there, but it is not whole: parts of the database are missing. It was not touched. ${wayBack(directory, on)}`,
       );
-    client = await PGlite.create({ dataDir: cluster });
+    client = await PGlite.create({ dataDir: cluster, startParams: SMALL });
     await refuseNewer(client, directory);
     const store = await storeOn(client, lock);
     await readThrough(store.db);
@@ -130,7 +133,7 @@ async function makeCluster(directory: string, cluster: string, on: Disk): Promis
     );
   const aside = join(directory, 'pg.new');
   on.rmSync(aside, { recursive: true, force: true });
-  const made = await PGlite.create({ dataDir: aside });
+  const made = await PGlite.create({ dataDir: aside, startParams: SMALL });
   await made.close();
   on.renameSync(aside, cluster);
 }

@@ -1,4 +1,5 @@
 /** Reading a site: whole, or what has changed since a revision. */
+import type { PgColumn } from 'drizzle-orm/pg-core';
 import { and, eq, getTableColumns, gt, sql } from 'drizzle-orm';
 import { TABLES, type SiteData, type TableName } from '@stube/core/model/entities';
 import type { SiteChanges, Snapshot } from '@stube/contract/answers';
@@ -23,17 +24,18 @@ const ROWS_AT_ONCE = 3000;
  * All rows of a table of a site, some thousands at a time. The database writes them as one text: that is read several times
  * as fast as column by column.
  */
-async function readAll(db: Db, table: TableName, siteId: string): Promise<unknown[]> {
+async function readAll(db: Db, table: TableName, siteId: string, roomId?: string): Promise<unknown[]> {
   const t = tableOf(table);
   const columns = Object.entries(getTableColumns(t));
   const pairs = columns.map(([field, column]) => sql`${sql.raw(`'${field}'`)}, ${column}`);
   const instants = columns.filter(([, column]) => column.getSQLType() === INSTANT).map(([field]) => field);
+  const inRoom = roomId && 'roomId' in t ? sql` and ${t.roomId as PgColumn} = ${roomId}` : sql``;
   const all: Record<string, unknown>[] = [];
   // In the order in which they lie in the table: as they were made, what was changed last at the end.
   for (let after = '(0,0)'; ;) {
     // The rows are chosen before they are written as text: else all are written anew for every part.
     const part = sql`select json_build_object(${sql.join(pairs, sql`, `)}) as made, ${t}.place from
-      (select *, ctid as place from ${t} where ${t.siteId} = ${siteId} and ctid > ${after}::tid
+      (select *, ctid as place from ${t} where ${t.siteId} = ${siteId}${inRoom} and ctid > ${after}::tid
         order by ctid limit ${ROWS_AT_ONCE}) ${t}`;
     const answer = await db.execute(
       sql`select coalesce(json_agg(made), '[]')::text as rows, (array_agg(place))[count(*)]::text as last from (${part}) part`,
@@ -50,10 +52,22 @@ async function readAll(db: Db, table: TableName, siteId: string): Promise<unknow
   }
 }
 
-export async function readSite(db: Db, siteId: string): Promise<SiteData> {
-  const data: Partial<Record<keyof SiteData, unknown[]>> = { site: [rowOnly(await knownSite(db, siteId))] };
-  for (const name of TABLES) if (name !== 'site') data[name] = await readAll(db, name, siteId);
-  return data as unknown as SiteData;
+export const readSite = (db: Db, siteId: string): Promise<SiteData> => readTables(db, siteId, TABLES);
+
+/**
+ * Some tables of a site.
+ * @param roomId only what belongs to that room, of those that belong to one
+ * @throws NotFound when the site is not there, or removed
+ */
+export async function readTables<T extends TableName>(
+  db: Db,
+  siteId: string,
+  names: readonly T[],
+  roomId?: string,
+): Promise<Pick<SiteData, T>> {
+  const data: Partial<Record<TableName, unknown[]>> = { site: [rowOnly(await knownSite(db, siteId))] };
+  for (const name of names) if (name !== 'site') data[name] = await readAll(db, name, siteId, roomId);
+  return data as unknown as Pick<SiteData, T>;
 }
 
 export async function snapshot(db: Db, siteId: string, who: string): Promise<Snapshot> {

@@ -2,6 +2,7 @@
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import type PDFKit from 'pdfkit';
+import { fontFile } from './woff.ts';
 
 const resolve = createRequire(import.meta.url).resolve;
 const folder = (name: string) => join(dirname(resolve(`${name}/package.json`)), 'files');
@@ -13,10 +14,10 @@ const NAMES = { true: ['bold', 'bold-ext'], false: ['plain', 'plain-ext'] } as c
 
 export function registerFonts(doc: Doc): void {
   doc
-    .registerFont('plain', face('latin', 400))
-    .registerFont('plain-ext', face('latin-ext', 400))
-    .registerFont('bold', face('latin', 700))
-    .registerFont('bold-ext', face('latin-ext', 700));
+    .registerFont('plain', fontFile(face('latin', 400)))
+    .registerFont('plain-ext', fontFile(face('latin-ext', 400)))
+    .registerFont('bold', fontFile(face('latin', 700)))
+    .registerFont('bold-ext', fontFile(face('latin-ext', 700)));
 }
 
 interface Glyphs {

@@ -1,6 +1,7 @@
 /** A list as a table: on paper, and for a table program. */
 import Papa from 'papaparse';
 import PDFDocument from 'pdfkit';
+import type { Paper } from '@stube/core/model/site';
 import { registerFonts, runsOf } from './fonts.ts';
 import { finished, type Doc } from './pdf.ts';
 
@@ -59,10 +60,15 @@ export interface TableDocument {
   table: CellTable;
   /** Whether each row gets a box to tick. */
   boxes: boolean;
+  paper: Paper;
 }
 
-export function tablePdf({ title, under, table: { columns, rows }, boxes }: TableDocument): Promise<Buffer> {
-  const doc = new PDFDocument({ size: 'A4', margin: 0, info: { Title: title, Creator: 'Stube' } });
+export function tablePdf({ title, under, table: { columns, rows }, boxes, paper }: TableDocument): Promise<Buffer> {
+  const doc = new PDFDocument({
+    size: paper === 'A4' ? 'A4' : 'LETTER',
+    margin: 0,
+    info: { Title: title, Creator: 'Stube' },
+  });
   registerFonts(doc);
   const width = doc.page.width - 2 * MARGIN - (boxes ? 20 : 0);
   const left = MARGIN + (boxes ? 20 : 0);

@@ -15,6 +15,7 @@ import { placementRoutes } from '../features/placement/routes.ts';
 import { rowsRoutes } from '../features/rows/routes.ts';
 import { exportSiteRoutes, importSiteRoutes } from '../features/site-file/routes.ts';
 import { siteRoutes, sitesRoutes } from '../features/sites/routes.ts';
+import { visitRoutes } from '../features/visit/routes.ts';
 import type { Context, SiteRoutes } from './context.ts';
 import { asyncHandler } from './handle.ts';
 
@@ -46,6 +47,7 @@ export function api(context: Context): Router {
   router.use(['/sites/:site/batch', '/sites/:site/import'], json({ limit: '20mb' }));
   router.use(json({ limit: '1mb' }));
   sitesRoutes(router, context);
+  visitRoutes(router, context);
   const site = Router({ mergeParams: true });
   for (const routes of SITE_ROUTES) routes(site, context);
   router.use('/sites/:site', site);

@@ -11,6 +11,8 @@ export interface Context {
   /** Where people reach the application, for QR codes; from the request where it is not set. */
   origin?: string;
   now: () => Date;
+  /** The site file of the made-up house. */
+  madeUpHouse?: string;
 }
 
 /** The routes of one feature on one site: `router` stands under /api/sites/:site, whose id was checked. */

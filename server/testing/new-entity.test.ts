@@ -101,7 +101,7 @@ const store = await memoryStore();
 const work = { run: async (name: 'place', input: never) => TASKS[name].run(input) } as never as WorkerPool;
 const call = request(createApp({ db: store.db, work, log: console.error }));
 const post = async (path: string, body: object = {}, status = 200) => (await call.post('/api' + path).send(body).expect(status)).body;
-const site = (await post('/sites', { name: 'Quay' })).id;
+const site = (await post('/sites', { name: 'Quay', keepsNew: true })).id;
 const at = '/sites/' + site;
 const data = async (of = at) => (await call.get('/api' + of).expect(200)).body.data;
 const room = (await post(at + '/rows/room', ROOM)).id;

@@ -38,7 +38,7 @@ export type TestServer = Awaited<ReturnType<typeof testServer>>;
 
 /** A site with one room and one unit. */
 export async function siteWithRoom(server: TestServer): Promise<{ site: string; room: string; unit: string }> {
-  const site = (await server.post('/sites', { name: 'Ferry House' })).id as string;
+  const site = (await server.post('/sites', { name: 'Ferry House', keepsNew: true })).id as string;
   const room = (await server.post(`/sites/${site}/rows/room`, ROOM)).id as string;
   const unit = (await server.post(`/sites/${site}/rows/unit`, { ...CUBES, roomId: room })).id as string;
   return { site, room, unit };

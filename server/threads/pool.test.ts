@@ -34,9 +34,9 @@ test('while places are found for hundreds of bins, the server answers at once', 
 
 test('work that fails is told, and the next goes on', async () => {
   await expect(server.work.run('place', { problem: null as never, pins: [], locked: [] })).rejects.toThrow();
-  expect((await server.work.run('place', { problem: placeBinsProblem(2, 2).problem, pins: [], locked: [] })).placed).toHaveLength(
-    2,
-  );
+  expect(
+    (await server.work.run('place', { problem: placeBinsProblem(2, 2).problem, pins: [], locked: [] })).placed,
+  ).toHaveLength(2);
 });
 
 test('a pool that is closed takes no more and leaves nothing running', async () => {
@@ -47,5 +47,7 @@ test('a pool that is closed takes no more and leaves nothing running', async () 
   await new Promise((resolve) => setTimeout(resolve, 50));
   await pool.close();
   await told;
-  await expect(pool.run('place', { problem: placeBinsProblem(2, 2).problem, pins: [], locked: [] })).rejects.toThrow(/stopping/);
+  await expect(pool.run('place', { problem: placeBinsProblem(2, 2).problem, pins: [], locked: [] })).rejects.toThrow(
+    /stopping/,
+  );
 });

@@ -20,11 +20,15 @@ interface Job {
 
 /** Threads at once: the server itself needs a core too. */
 const THREADS = 2;
+/** A thread that has had nothing to do for so long gives its memory back, ms. */
+const IDLE_MS = 30_000;
+/** Of new objects, before they are looked through: more is quicker by little and larger by much. */
+const YOUNG_MB = 16;
 
 /** Built, the worker stands beside the server; in the sources a thread has to learn TypeScript first. */
 function startThread(): Worker {
   const built = join(import.meta.dirname, 'worker.js');
-  if (existsSync(built)) return new Worker(built);
+  if (existsSync(built)) return new Worker(built, { resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB } });
   const source = pathToFileURL(join(import.meta.dirname, 'worker.ts')).href;
   return new Worker(`import('tsx/esm/api').then(({ register }) => (register(), import('${source}')))`, { eval: true });
 }
@@ -34,6 +38,7 @@ class Thread {
   readonly worker = startThread();
   private job: Job | null = null;
   private timer: NodeJS.Timeout | undefined;
+  private resting: NodeJS.Timeout | undefined;
   private readonly freed: (thread: Thread, alive: boolean) => void;
 
   /** @param freed told when it has nothing to do any more, and whether it can do more */
@@ -54,6 +59,7 @@ class Thread {
 
   give(job: Job): void {
     const { what, limit } = TASKS[job.asked.name];
+    clearTimeout(this.resting);
     this.job = job;
     // What it was doing cannot be stopped without its thread.
     this.timer = setTimeout(() => {
@@ -68,7 +74,15 @@ class Thread {
     clearTimeout(this.timer);
     const { job } = this;
     this.job = null;
-    if (alive) this.worker.unref();
+    clearTimeout(this.resting);
+    if (alive) {
+      this.worker.unref();
+      this.resting = setTimeout(() => {
+        // First out of the pool, so that nobody gives it anything any more.
+        this.freed(this, false);
+        void this.worker.terminate();
+      }, IDLE_MS).unref();
+    }
     if (error) job?.reject(error);
     else job?.resolve(output);
     this.freed(this, alive);

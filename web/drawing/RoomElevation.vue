@@ -5,6 +5,8 @@ import { useElementSize } from '@vueuse/core';
 import { Maximize2 } from '@lucide/vue';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import { useSite } from '../data/site.ts';
+import DrawnWhenNear from '../parts/DrawnWhenNear.vue';
+import JumpBar from '../parts/JumpBar.vue';
 import UnitLarge from './UnitLarge.vue';
 import UnitElevation, { type SpaceMark } from './UnitElevation.vue';
 import { inWallOrder } from './wall-order.ts';
@@ -36,37 +38,62 @@ const standing = computed(() => {
 });
 const wall = ref<HTMLElement | null>(null);
 const { width } = useElementSize(wall);
+/** From so many pieces of furniture on there are ways to each. */
+const MANY = 16;
+const parts = computed(() => standing.value.map((unit) => ({ id: `unit-${unit.id}`, name: unit.name })));
 const large = ref<Unit | null>(null);
 function pick(binId: string): void {
   large.value = null;
   emit('bin', binId);
 }
+/** Between two pieces of furniture, and beside each of them, px. */
+const GAP = 26 + 16;
+/** The drawing becomes so much larger at most where there is room for it. */
+const ROOMIER = 1.5;
+function rowsAt(px: number): number {
+  let [rows, used] = [1, 0];
+  for (const unit of standing.value) {
+    const own = unit.width * px + GAP;
+    if (used && used + own - 26 > width.value) [rows, used] = [rows + 1, 0];
+    used += own;
+  }
+  return rows;
+}
 const px = computed(() => {
   const highest = Math.max(1, ...props.units.map((unit) => unit.height + unit.raised));
   const widest = Math.max(1, ...props.units.map((unit) => unit.width));
-  return Math.min(0.5, props.tallest / highest, Math.max(120, width.value - 24) / widest);
+  const least = Math.min(0.5, props.tallest / highest, Math.max(120, width.value - 24) / widest);
+  // As large as the rows that are needed anyway have room for.
+  const rows = rowsAt(least);
+  for (let more = ROOMIER; more > 1.02; more -= 0.05) {
+    const larger = Math.min(0.5, least * more);
+    if (larger * widest <= width.value - 24 && rowsAt(larger) <= rows) return larger;
+  }
+  return least;
 });
 </script>
 
 <template>
   <div ref="wall" class="wall">
-    <figure v-for="unit in standing" :key="unit.id" class="piece">
-      <UnitElevation
-        :shape="unit"
-        :spaces="spacesOf(unit.id)"
-        :name="unit.name"
-        :px="px"
-        :system="store.site?.system"
-        :bins-in="binsIn"
-        :marks="marks"
-        :chosen-bin="chosenBin"
-        :target="target"
-        :touchable="touchable"
-        @bin="emit('bin', $event)"
-        @space="emit('space', $event)"
-        @grab="(event, id) => emit('grab', event, id)"
-        @bin-key="(event, id) => emit('binKey', event, id)"
-      />
+    <JumpBar v-if="standing.length > MANY" class="ways" :parts="parts" label="To a piece of furniture" />
+    <figure v-for="unit in width ? standing : []" :id="`unit-${unit.id}`" :key="unit.id" class="piece">
+      <DrawnWhenNear :width="unit.width * px" :height="(unit.height + unit.raised) * px"
+        ><UnitElevation
+          :shape="unit"
+          :spaces="spacesOf(unit.id)"
+          :name="unit.name"
+          :px="px"
+          :system="store.site?.system"
+          :bins-in="binsIn"
+          :marks="marks"
+          :chosen-bin="chosenBin"
+          :target="target"
+          :touchable="touchable"
+          @bin="emit('bin', $event)"
+          @space="emit('space', $event)"
+          @grab="(event, id) => emit('grab', event, id)"
+          @bin-key="(event, id) => emit('binKey', event, id)"
+      /></DrawnWhenNear>
       <figcaption>
         <button
           type="button"
@@ -97,6 +124,9 @@ const px = computed(() => {
   flex-wrap: wrap;
   align-items: flex-end;
   gap: 6px 26px;
+}
+.ways {
+  width: 100%;
 }
 .piece {
   margin: 0;

@@ -2,7 +2,7 @@
 import { mount } from '@vue/test-utils';
 import { expect, test } from 'vitest';
 import UnitElevation, { type DrawnSpace } from './UnitElevation.vue';
-import { sideBySide, type DrawnBin } from './scale.ts';
+import { inFront, type DrawnBin } from './scale.ts';
 
 const shape = {
   template: 'cubes' as const,
@@ -32,7 +32,8 @@ const space = (id: string, x: number, more: Partial<DrawnSpace> = {}): DrawnSpac
 const spaces = [space('A1', 20), space('B1', 400)];
 const unit = (more: object = {}) =>
   mount(UnitElevation, { props: { shape, spaces, name: 'Window cubes', px: 0.5, ...more } });
-const drawn = (outWidth: number) => ({ type: { outWidth } }) as DrawnBin;
+const drawn = (outWidth: number, categoryId = 'a') =>
+  ({ type: { outWidth, outHeight: 100 }, bin: { categoryId } }) as DrawnBin;
 
 test('every compartment stands where it was measured, and says its inside', () => {
   const rects = unit().findAll('rect.space');
@@ -66,9 +67,26 @@ test('doors are drawn where there are any, sizes where they are asked for', () =
 });
 
 test('bins stand side by side with gaps alike, and touch where they fill the width', () => {
-  expect(sideBySide([drawn(100), drawn(100)], 224).map(({ x }) => x)).toEqual([8, 116]);
-  expect(sideBySide([drawn(180), drawn(180)], 360).map(({ x }) => x)).toEqual([0, 180]);
+  const xs = (bins: DrawnBin[], width: number) => inFront(bins, { width, height: 300 }).shown.map(({ x }) => x);
+  expect(xs([drawn(100), drawn(100)], 224)).toEqual([8, 116]);
+  expect(xs([drawn(180), drawn(180)], 360)).toEqual([0, 180]);
   // In a wide space they do not drift apart.
-  expect(sideBySide([drawn(100), drawn(100)], 900).map(({ x }) => x)).toEqual([12, 124]);
-  expect(sideBySide([], 300)).toEqual([]);
+  expect(xs([drawn(100), drawn(100)], 900)).toEqual([12, 124]);
+  expect(xs([], 300)).toEqual([]);
+});
+
+test('like stands with like; what is kept in the depth stands on top, else behind, and nothing sticks out', () => {
+  const bins = [drawn(200, 'a'), drawn(100, 'b'), drawn(200, 'a'), drawn(200, 'c'), drawn(200, 'd'), drawn(200, 'e')];
+  const { shown, behind } = inFront(bins, { width: 410, height: 220 });
+  expect(shown.map(({ one, z }) => [one.bin.categoryId, z])).toEqual([
+    ['a', 0],
+    ['a', 0],
+    ['b', 100],
+    ['c', 100],
+  ]);
+  expect(behind.map(({ bin }) => bin.categoryId)).toEqual(['d', 'e']);
+  for (const { one, x, z } of shown) {
+    expect(x + one.type.outWidth).toBeLessThanOrEqual(410);
+    expect(z + one.type.outHeight).toBeLessThanOrEqual(220);
+  }
 });

@@ -8,7 +8,7 @@ import { editLength, formatLength } from '@stube/core/measuring/length';
 import type { LengthSystem } from '@stube/core/model/site';
 import type { CompartmentSpace, UnitShape } from '@stube/core/model/entities';
 import BinDrawing from './BinDrawing.vue';
-import { sideBySide, type DrawnBin } from './scale.ts';
+import { inFront, type DrawnBin, type InFront } from './scale.ts';
 
 export interface DrawnSpace extends CompartmentSpace {
   id: string;
@@ -61,6 +61,9 @@ const box = computed(() => ({
 /** y of a height above the unit's underside. */
 const up = (z: number) => props.shape.height - z;
 const doors = computed(() => (props.spaces.some((space) => space.door) ? [0, 1] : []));
+const fronts = computed(
+  () => new Map<string, InFront>(props.spaces.map((space) => [space.id, inFront(props.binsIn(space.id), space)])),
+);
 const FILL: Record<SpaceMark['tone'], string> = {
   good: 'var(--space-good)',
   plain: 'var(--space)',
@@ -69,8 +72,9 @@ const FILL: Record<SpaceMark['tone'], string> = {
 };
 const fillOf = (id: string) =>
   id === props.target ? 'var(--space-target)' : props.marks?.get(id) ? FILL[props.marks.get(id)!.tone] : 'var(--space)';
+const inside = (mm: number) => formatLength(mm, props.system, 'down');
 const say = (space: DrawnSpace) =>
-  `${space.name}, inside ${formatLength(space.width, props.system)} wide, ${formatLength(space.height, props.system)} high, ${formatLength(space.depth, props.system)} deep`;
+  `${space.name}, inside ${inside(space.width)} wide, ${inside(space.height)} high, ${inside(space.depth)} deep`;
 </script>
 
 <template>
@@ -159,7 +163,7 @@ const say = (space: DrawnSpace) =>
     </g>
     <g v-for="space in spaces" :key="`in ${space.id}`" :data-space="space.id">
       <g
-        v-for="{ one, x } in sideBySide(binsIn(space.id), space.width)"
+        v-for="{ one, x, z } in fronts.get(space.id)!.shown"
         :key="one.bin.id"
         class="bin"
         :class="{ touchable }"
@@ -179,7 +183,7 @@ const say = (space: DrawnSpace) =>
         <BinDrawing
           :drawn="one"
           :x="space.x + x"
-          :y="up(space.z)"
+          :y="up(space.z + z)"
           :px="px"
           :lit="chosenBin === one.bin.id"
           :dim="!!chosenBin && chosenBin !== one.bin.id && !touchable"
@@ -194,8 +198,27 @@ const say = (space: DrawnSpace) =>
         text-anchor="middle"
         dominant-baseline="central"
       >
-        {{ editLength(space.width, system) }} ×
-        {{ editLength(space.height, system) }}
+        {{ editLength(space.width, system, 'down') }} ×
+        {{ editLength(space.height, system, 'down') }}
+      </text>
+      <text
+        v-if="fronts.get(space.id)!.behind.length"
+        class="mark"
+        :x="space.x + space.width - 4 / px"
+        :y="up(space.z + space.height) + 12 / px"
+        :font-size="11 / px"
+        text-anchor="end"
+        :stroke-width="3 / px"
+      >
+        {{ fronts.get(space.id)!.behind.length }} behind
+        <title>
+          {{
+            fronts
+              .get(space.id)!
+              .behind.map(({ bin }) => `${bin.code} ${bin.name}`)
+              .join(', ')
+          }}
+        </title>
       </text>
       <text
         v-if="marks?.get(space.id)?.text"
@@ -246,7 +269,6 @@ const say = (space: DrawnSpace) =>
 }
 .bin.touchable {
   cursor: grab;
-  touch-action: none;
 }
 .bin:focus-visible {
   outline: 3px solid var(--spruce);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One unit as large as the page, with a list of what stands in it: what is too small for a thumb is reached here. */
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import ModalDialog from '../parts/ModalDialog.vue';
@@ -8,6 +8,9 @@ import { useSite } from '../data/site.ts';
 import Pictogram from './Pictogram.vue';
 import type { DrawnBin } from './scale.ts';
 import UnitElevation from './UnitElevation.vue';
+
+/** With the packing engine: only for what opens from above. */
+const DrawerPlan = defineAsyncComponent(() => import('./DrawerPlan.vue'));
 
 const props = defineProps<{
   unit: Unit;
@@ -49,6 +52,7 @@ const filled = computed(() =>
       <div class="stack tight list">
         <section v-for="{ space, bins } in filled" :key="space.id" :aria-label="space.name">
           <h3>{{ space.name }}</h3>
+          <DrawerPlan v-if="space.access === 'top'" :space="space" :bins="bins" />
           <ul>
             <li v-for="one in bins" :key="one.bin.id">
               <button class="press quiet bin" type="button" @click="emit('bin', one.bin.id)">

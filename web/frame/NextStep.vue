@@ -2,12 +2,14 @@
 /** The way on to the next step of the work, with what is open there. */
 import { computed } from 'vue';
 import { ArrowRight } from '@lucide/vue';
-import { nextStep, STEPS, type Step } from '@stube/core/makeover/progress';
+import { isWhole, nextStep, STEPS, type Step } from '@stube/core/makeover/progress';
 import { useRoom } from '../data/room.ts';
 import { STEP_NAMES } from './steps.ts';
 
 const props = defineProps<{ here: Step }>();
 const { progress } = useRoom();
+/** Nothing is left to do here. */
+const whole = computed(() => progress.value !== null && isWhole(progress.value[props.here]));
 /** What comes after this one, and not what is done already. */
 const next = computed(() => {
   if (!progress.value) return null;
@@ -21,7 +23,7 @@ const next = computed(() => {
 </script>
 
 <template>
-  <RouterLink v-if="next" class="press small" :to="{ name: next.step }"
+  <RouterLink v-if="next" class="press small go-on" :class="{ main: whole }" :to="{ name: next.step }"
     >{{ next.said }}<ArrowRight :size="16"
   /></RouterLink>
 </template>

@@ -3,7 +3,7 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { Check } from '@lucide/vue';
-import { STEPS } from '@stube/core/makeover/progress';
+import { isWhole, nextStep, STEPS } from '@stube/core/makeover/progress';
 import { provideRoom } from '../data/room.ts';
 import { STEP_NAMES } from './steps.ts';
 
@@ -12,7 +12,8 @@ const route = useRoute();
 const steps = computed(() =>
   STEPS.map((step) => {
     const own = progress.value?.[step] ?? { done: 0, open: 0, words: '' };
-    return { step, name: STEP_NAMES[step], words: own.words, whole: own.done > 0 && own.open === 0 };
+    const next = progress.value !== null && nextStep(progress.value) === step;
+    return { step, name: STEP_NAMES[step], words: own.words, whole: isWhole(own), next };
   }),
 );
 
@@ -38,14 +39,14 @@ onMounted(showHere);
         v-for="step in steps"
         :key="step.step"
         class="step"
-        :class="{ whole: step.whole }"
+        :class="{ next: step.next }"
         :to="{ name: step.step }"
       >
         <span class="name"
           >{{ step.name }}
           <Check v-if="step.whole && step.step !== 'live'" :size="15" :stroke-width="3" aria-label="done"
         /></span>
-        <span class="words">{{ step.words }}</span>
+        <span class="words"><span v-if="step.next" class="hidden-text">next: </span>{{ step.words }}</span>
       </RouterLink>
     </nav>
     <RouterView :key="room.id" />
@@ -67,6 +68,10 @@ onMounted(showHere);
   top: 56px;
   z-index: 15;
 }
+/* How far from the top what else stays in sight may stand. */
+.line ~ :deep(*) {
+  --stuck: 119px;
+}
 .step {
   position: relative;
   display: flex;
@@ -84,6 +89,13 @@ onMounted(showHere);
   bottom: -2px;
   height: 6px;
   background: transparent;
+}
+.step.next::after {
+  background: var(--straw);
+}
+.step.next .words {
+  color: var(--ink);
+  font-weight: 600;
 }
 .step:hover::after {
   background: var(--oak);

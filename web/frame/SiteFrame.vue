@@ -1,17 +1,19 @@
 <script setup lang="ts">
 /** The frame around every screen of a site: the house at the left, find and undo, and what must be told. */
-import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
+import { computed, onMounted, onUnmounted, provide, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { House, Redo2, Search, Undo2 } from '@lucide/vue';
 import { useSite } from '../data/site.ts';
 import ConflictDialog from './ConflictDialog.vue';
 import FindPanel from '../features/find/FindPanel.vue';
 import HouseNav from './HouseNav.vue';
+import { FIND } from './find.ts';
 import { titleOf } from './title.ts';
 
 const route = useRoute();
 const store = useSite();
 const finding = ref(false);
+provide(FIND, () => (finding.value = true));
 const houseOpen = ref(false);
 const roomName = computed(
   () => store.maps.room.get(String(route.params.room ?? ''))?.name ?? store.site?.name ?? 'Stube',

@@ -24,3 +24,11 @@ export function formatTime(seconds: number): string {
   const minutes = Math.round(seconds / 60);
   return minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
 }
+
+/** `3 Dec 2026`: with its year, for fields. */
+export const formatDate = (date: string): string =>
+  new Date(`${date}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+
+/** `March 2022`. */
+export const formatMonth = (month: string): string =>
+  new Date(`${month}-15T12:00:00Z`).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' });

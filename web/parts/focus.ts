@@ -49,18 +49,22 @@ export function rememberFocus(): () => void {
     });
 }
 
-/** Whenever a row goes that had the focus, its neighbour gets it. @returns ends it */
+/** Whenever something goes that had the focus, its neighbour gets it, else the work. @returns ends it */
 export function keepFocus(): () => void {
   let near: HTMLElement[] = [];
   let last: Element | null = null;
+  let inDialog = false;
   const onFocus = (event: FocusEvent) => {
     last = event.target as Element;
     near = neighboursOf(last);
+    inDialog = last.closest('[role=dialog]') !== null;
   };
   const observer = new MutationObserver(() => {
     if (!last || last.isConnected || !isLost()) return;
     last = null;
-    near.find((element) => element.isConnected)?.focus();
+    // A dialog that closes gives it back itself.
+    const work = inDialog ? null : document.getElementById('work');
+    (near.find((element) => element.isConnected) ?? work)?.focus();
   });
   document.addEventListener('focusin', onFocus);
   observer.observe(document.body, { childList: true, subtree: true });

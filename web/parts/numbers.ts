@@ -1,6 +1,7 @@
 /** Numbers as people read them. */
 import { getActivePinia } from 'pinia';
 import { formatMass, formatVolume, inUnits } from '@stube/core/measuring/in-units';
+import { formatAmount as amountInMetric } from '@stube/core/pile/measures';
 import { formatLength } from '@stube/core/measuring/length';
 import type { LengthSystem } from '@stube/core/model/site';
 import { useSite } from '../data/site.ts';
@@ -15,6 +16,9 @@ export const litres = (value: number | null): string =>
     : value > 0 && value < 0.05
       ? `under ${unitSystem() === 'imperial' ? '0.1 qt' : '0.1 l'}`
       : formatVolume(value, unitSystem());
+/** `3 shoeboxes`, `40 pieces`, `5 metres`, where the site measures so `5.5 yd`. */
+export const formatAmount = (amount: number, measure: string): string =>
+  inUnits(amountInMetric(amount, measure), unitSystem());
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const currencyFormat = (currency: string) => new Intl.NumberFormat(undefined, { style: 'currency', currency });
 /** Decimals of a currency: two of the euro, none of the yen. */
@@ -32,11 +36,13 @@ export function readNumber(text: string, whole = false): number | undefined {
 export const writeNumber = (value: number | null): string => (value === null ? '' : String(Number(value.toFixed(4))));
 /** Seconds a week as minutes, the way they are spoken of. */
 export const minutes = (seconds: number): string =>
-  seconds !== 0 && Math.abs(seconds) < 3
-    ? 'a few seconds'
-    : Math.abs(seconds) >= 600
-      ? `${Math.round(seconds / 60)} min`
-      : `${(seconds / 60).toFixed(1)} min`;
+  seconds === 0
+    ? 'no time'
+    : Math.abs(seconds) < 3
+      ? 'a few seconds'
+      : Math.abs(seconds) >= 600
+        ? `${Math.round(seconds / 60)} min`
+        : `${(seconds / 60).toFixed(1)} min`;
 export const signedSeconds = (seconds: number): string =>
   `${seconds < 0 ? '−' : '+'}${Math.abs(seconds) >= 90 ? `${(Math.abs(seconds) / 60).toFixed(1)} min` : `${Math.round(Math.abs(seconds))} s`}`;
 export const kilos = (grams: number): string => formatMass(grams, unitSystem());

@@ -84,6 +84,12 @@ export const MUST: [says: string, hazard: string, about: string, Scene][] = [
   ],
   ['beads low, a toddler', 'H2', 'P1 Beads', { things: [{ name: 'Beads', more: H('H2') }] }],
   [
+    'ticked by hand, however large it is said to be',
+    'H2',
+    'P1 Blocks',
+    { things: [{ name: 'Blocks', more: H('H2'), line: { name: 'blocks', length: 90, width: 60, height: 60 } }] },
+  ],
+  [
     'small pieces by size only',
     'H2',
     'P1 Village',
@@ -257,16 +263,32 @@ export const NOT: [says: string, hazard: string, Scene][] = [
     'H2',
     {
       things: [
-        { name: 'Beads', more: H('H2'), line: { name: 'large wooden beads', length: 60, width: 60, height: 60 } },
+        {
+          name: 'Beads',
+          more: { ...H('H2'), starter: 'beads' },
+          line: { name: 'large wooden beads', length: 60, width: 60, height: 60 },
+        },
       ],
     },
   ],
   [
     'large rubber balls',
     'H2',
-    { things: [{ name: 'Balls', more: H('H2'), line: { name: 'rubber balls', length: 60 } }] },
+    { things: [{ name: 'Balls', more: { ...H('H2'), starter: 'beads' }, line: { name: 'rubber balls', length: 60 } }] },
   ],
-  ['short laces', 'H6', { things: [{ name: 'String', more: H('H6'), line: { name: 'short laces', length: 200 } }] }],
+  [
+    'short laces',
+    'H6',
+    {
+      things: [
+        {
+          name: 'String',
+          more: { ...H('H6'), starter: 'string-and-cord' },
+          line: { name: 'short laces', length: 200 },
+        },
+      ],
+    },
+  ],
   [
     'a shelf that hangs on the wall',
     'H1',

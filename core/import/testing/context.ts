@@ -2,7 +2,7 @@
 import type { ListContext } from '../read-list.ts';
 
 export const context: ListContext = {
-  site: { system: 'metric' },
+  site: { system: 'metric', keepsNew: false },
   rooms: [
     { id: 'loft', name: 'Net loft' },
     { id: 'landing', name: 'Landing room' },

@@ -1,4 +1,5 @@
 /** How much of it there is, as a typed line tells it: pieces, packs of pieces, everyday measures, weights and contents. */
+import { LITRES_PER_QUART } from '../../measuring/in-units.ts';
 import { plain, stem } from '../../matching/words.ts';
 import type { Kind } from '../../starter/library.ts';
 import { EVERYDAY_MEASURES } from '../measures.ts';
@@ -38,6 +39,17 @@ const LONE_MEASURE = new RegExp(
 /** `14 in a tin`: where they are says nothing of how many. */
 const IN_IT = new RegExp(
   String.raw`(?<=\d)\s+in\s+(?:an?|one|the|their|its)\s+(?:${MEASURES}|box|tin|jar|tub|bag|case|drawer|basket)(?!\w)`,
+  'i',
+);
+/** Litres of the US liquid measures by their first letter: gallon, quart, pint. */
+const US_LITRES: Readonly<Record<string, number>> = {
+  g: 4 * LITRES_PER_QUART,
+  q: LITRES_PER_QUART,
+  p: LITRES_PER_QUART / 2,
+};
+/** An amount in them, but where they say how large a vessel is (`2 gal jug`). */
+const US_MEASURED = new RegExp(
+  String.raw`${N}\s*-?(?:an?\s+)?(gallons?|gal|quarts?|qts?|pints?|pt)\.?(?![\w/-])(?!\s+(?:glass|jug|jar|bottle|can|carton|tub|bucket|bag|pot|mug))${OF}`,
   'i',
 );
 /** A content: `12 ml`, `2 litres`, `1 kg`. */
@@ -127,6 +139,11 @@ export function readAmount(text: string, kindOf: (name: string) => Kind | undefi
   const inside = IN_IT.exec(text);
   if (inside)
     return readAmount(tidy(`${text.slice(0, inside.index)} ${text.slice(inside.index + inside[0].length)}`), kindOf);
+  const american = US_MEASURED.exec(text);
+  if (american && !isName(text, american)) {
+    const litres = said(american[1]) * US_LITRES[american[2]![0]!.toLowerCase()]!;
+    return token({ amount: Number(litres.toFixed(3)), measure: 'litre', litresEach: null }, text, american);
+  }
   const measured = MEASURED.exec(text);
   if (measured && !isName(text, measured)) {
     const [, n, , word] = measured;

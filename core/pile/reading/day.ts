@@ -1,9 +1,9 @@
 /** A day in a typed line: `by 3 Dec`, `until friday`, `in 2 weeks`, `keep until 2031`. */
 import { addDays } from '../../deadlines/day.ts';
+import { MONTHS } from '../../deadlines/read-month.ts';
 import type { LengthSystem } from '../../model/site.ts';
 import { without, type Token } from './token.ts';
 
-const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
 const DAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 const MONTH = String.raw`(jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)(?:uary|ruary|ch|il|e|y|ust|t|tember|ober|ember)?\b\.?`;
 const WHEN = [

@@ -1,5 +1,5 @@
 /** Sites, who is there, and what a room is made of. */
-import { LENGTH_SYSTEMS } from '@stube/core/model/site';
+import { LENGTH_SYSTEMS, PAPER_NAMES, type Paper } from '@stube/core/model/site';
 import { sql } from 'drizzle-orm';
 import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import {
@@ -25,6 +25,8 @@ export const site = pgTable(
     fillLimit: doublePrecision('fill_limit').notNull(),
     measures: jsonb('measures').$type<Site['measures']>().notNull(),
     restDays: jsonb('rest_days').$type<number[]>().notNull().default([]),
+    keepsNew: boolean('keeps_new').notNull().default(false),
+    paper: text('paper').$type<Paper>().notNull().default('A4'),
     removed: boolean('removed').notNull().default(false),
     /** Counts the site's changes: taken and raised by each of them in its own transaction. */
     revision: bigint('revision', { mode: 'number' }).notNull().default(0),
@@ -33,6 +35,7 @@ export const site = pgTable(
   },
   (t) => [
     oneOf('site_system', t.system, LENGTH_SYSTEMS),
+    oneOf('site_paper', t.paper, PAPER_NAMES),
     holds('site_growth', sql`${t.growth} between 0 and 0.5`),
   ],
 );

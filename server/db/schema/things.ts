@@ -131,7 +131,7 @@ export const line = pgTable(
     length: integer('length'),
     width: integer('width'),
     height: integer('height'),
-    decision: text('decision').$type<Decision>().notNull(),
+    decision: text('decision').$type<Decision>(),
     note: text('note').notNull(),
     sort,
     condition: text('condition').$type<Condition>(),

@@ -1,4 +1,6 @@
 /** What leaves and what goes back, as documents. */
+import { formatVolume, LITRES_PER_QUART } from '@stube/core/measuring/in-units';
+import type { LengthSystem } from '@stube/core/model/site';
 import { LISTS, listOf, sumOf, type ListedLine } from '@stube/core/pile/departures';
 import type { ListQuery } from '@stube/contract/departures/requests';
 import { cellsOf, tableCsv, type Column } from '../../documents/table.ts';
@@ -6,10 +8,12 @@ import { readSite } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
 import type { Work } from '../../threads/pool.ts';
 
-const COLUMNS: Column<ListedLine>[] = [
+const columnsFor = (system: LengthSystem): Column<ListedLine>[] => [
   { title: 'what', share: 5, of: (row) => row.name },
   { title: 'how much', share: 3, of: (row) => row.amount },
-  { title: 'litres', share: 1.2, of: (row) => row.litres },
+  system === 'imperial'
+    ? { title: 'quarts', share: 1.2, of: (row) => Number((row.litres / LITRES_PER_QUART).toFixed(1)) }
+    : { title: 'litres', share: 1.2, of: (row) => row.litres },
   { title: 'decision', share: 2, of: (row) => row.decision },
   { title: 'to', share: 2.4, of: (row) => row.destination },
   { title: 'by', share: 1.8, of: (row) => row.due ?? '' },
@@ -28,15 +32,17 @@ async function listed({ db, siteId }: Scope, query: ListQuery) {
     data.site[0]!,
   );
   const where = data.room.find((room) => room.id === query.room)?.name ?? data.site[0]!.name;
-  return { rows, title: `${LISTS[query.of]}: ${where}` };
+  return { rows, site: data.site[0]!, title: `${LISTS[query.of]}: ${where}` };
 }
 
 export async function listCsv(scope: Scope, query: ListQuery): Promise<string> {
-  return tableCsv(COLUMNS, (await listed(scope, query)).rows);
+  const { rows, site } = await listed(scope, query);
+  return tableCsv(columnsFor(site.system), rows);
 }
 
 export async function listPdf(scope: Scope, query: ListQuery, work: Work): Promise<{ title: string; pdf: Buffer }> {
-  const { rows, title } = await listed(scope, query);
-  const under = `${rows.length} ${rows.length === 1 ? 'line' : 'lines'}, about ${Math.round(sumOf(rows))} litres`;
-  return { title, pdf: await work.run('tablePdf', { title, under, table: cellsOf(COLUMNS, rows), boxes: true }) };
+  const { rows, site, title } = await listed(scope, query);
+  const under = `${rows.length} ${rows.length === 1 ? 'line' : 'lines'}, about ${formatVolume(sumOf(rows), site.system)}`;
+  const table = cellsOf(columnsFor(site.system), rows);
+  return { title, pdf: await work.run('tablePdf', { title, under, table, boxes: true, paper: site.paper }) };
 }

@@ -1,4 +1,5 @@
 /** A list from elsewhere, imported into the pile as one change. */
+import { MAX_SORT } from '@stube/core/model/sort';
 import type { ImportedLines } from '@stube/contract/import/requests';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { makeChange } from '../../db/change.ts';
@@ -28,7 +29,7 @@ export async function importLines(scope: Scope, { name, lines }: ImportedLines):
         id: newId(),
         ...values,
         ...(starter ? { categoryId: taken.get(starter) } : {}),
-        sort: sort + i,
+        sort: Math.min(MAX_SORT, sort + i),
       })) as never,
     );
   });

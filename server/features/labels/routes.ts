@@ -13,8 +13,8 @@ export const labelsRoutes: SiteRoutes = (router, context) => {
     asyncHandler(async (request, response) => {
       const query = read(labelQuery, request.query);
       const origin = context.origin ?? `${request.protocol}://${request.get('host')}`;
-      const { title, labels } = await labelsOf(scopeOf(request, context), query, origin);
-      const pdf = await context.work.run('labelsPdf', { title, labels, paper: query.paper });
+      const { title, labels, paper } = await labelsOf(scopeOf(request, context), query, origin);
+      const pdf = await context.work.run('labelsPdf', { title, labels, paper });
       response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${fileName(title, 'pdf')}"`);
       response.send(Buffer.from(pdf));
     }),

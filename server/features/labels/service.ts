@@ -1,20 +1,23 @@
 /** Labels of bins: which are to be printed, and that they were. */
 import { contentsOf, setIn } from '@stube/core/containers/contents';
 import { shapeOf } from '@stube/core/containers/shape';
-import { contentOf, labelText, type LabelContent } from '@stube/core/labels/layout';
+import { contentOf, labelText, type LabelContent, type Paper } from '@stube/core/labels/layout';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { LabelQuery } from '@stube/contract/labels/requests';
 import { makeChange } from '../../db/change.ts';
-import { readSite } from '../../db/read.ts';
+import { readTables } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
+
+/** What a label says follows from these. */
+const NEEDED = ['site', 'room', 'family', 'category', 'containerType', 'bin', 'line'] as const;
 
 /** @param origin where the application is reached, such as `http://127.0.0.1:4180`; the QR code points there */
 export async function labelsOf(
   { db, siteId }: Scope,
   query: LabelQuery,
   origin: string,
-): Promise<{ title: string; labels: LabelContent[] }> {
-  const data = await readSite(db, siteId);
+): Promise<{ title: string; labels: LabelContent[]; paper: Paper }> {
+  const data = await readTables(db, siteId, NEEDED, query.room);
   const categories = new Map(data.category.map((category) => [category.id, category]));
   const families = new Map(data.family.map((family) => [family.id, family]));
   const types = new Map(data.containerType.map((type) => [type.id, type]));
@@ -39,7 +42,11 @@ export async function labelsOf(
     );
   });
   const room = data.room.find((room) => room.id === query.room);
-  return { title: [data.site[0]!.name, room?.name, 'labels'].filter(Boolean).join(' · '), labels };
+  return {
+    title: [data.site[0]!.name, room?.name, 'labels'].filter(Boolean).join(' · '),
+    labels,
+    paper: query.paper ?? data.site[0]!.paper,
+  };
 }
 
 export async function markPrinted(scope: Scope, ids: string[]): Promise<ChangeAnswer> {

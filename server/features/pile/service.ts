@@ -1,9 +1,9 @@
 /** Lines of the pile: read as typed, with a category proposed and taken into the site when it is new there. */
+import { sortAfter } from '@stube/core/model/sort';
 import { kindIn } from '@stube/core/pile/kind-in';
 import { isParsedLine, parseLine } from '@stube/core/pile/parse-line';
-import { lineOf } from '@stube/core/pile/new-line';
+import { decisionFor, lineOf } from '@stube/core/pile/new-line';
 import { knownCategories, proposeCategories } from '@stube/core/matching/propose';
-import type { Decision } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { NewLine } from '@stube/contract/pile/requests';
 import { makeChange } from '../../db/change.ts';
@@ -16,7 +16,7 @@ import { knownStarter, takeStarter } from './starter.ts';
 
 /** The place after the last line of the site. */
 export const nextSort = async (recorder: Recorder): Promise<number> =>
-  ((await recorder.greatest('line', 'sort')) ?? 0) + 1;
+  sortAfter(await recorder.greatest('line', 'sort'));
 
 export async function addLine(scope: Scope, wanted: NewLine): Promise<ChangeAnswer> {
   return makeChange(scope, '', async (recorder) => {
@@ -31,8 +31,7 @@ export async function addLine(scope: Scope, wanted: NewLine): Promise<ChangeAnsw
     const categoryId = await categoryFor(recorder, wanted, read.name);
     const id = newId();
     const place = { roomId: wanted.roomId, categoryId, sort: await nextSort(recorder) };
-    const chosen = (wanted.decision as Decision | undefined) ?? null;
-    const values = lineOf(read, place, chosen, scope.now.toISOString());
+    const values = lineOf(read, place, decisionFor(read, site, wanted.decision), scope.now.toISOString());
     // Chosen by hand, a category says what kind of thing it is better than the words do.
     const category = categoryId ? await recorder.find('category', categoryId) : null;
     const kind = kindIn(values.kind, category?.starter ?? null);

@@ -20,7 +20,7 @@ export function importSiteRoutes(router: Router, { db, work }: Context): void {
       const bytes = Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0);
       const checked = await work.run('readSiteFile', { bytes });
       if (!checked.ok) throw checked.whole ? new Refused(checked.fields) : new Malformed(checked.fields);
-      return { siteId: await importSite(db, whoAsks(request), checked.value) };
+      return importSite(db, whoAsks(request), checked.value);
     }),
   );
 }

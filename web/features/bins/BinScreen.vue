@@ -2,19 +2,18 @@
 /** What the QR code on a label opens: what is in the bin, where it belongs, how full it is, where it has stood. */
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { MapPin, Printer } from '@lucide/vue';
+import { ArrowLeft, MapPin, Printer } from '@lucide/vue';
 import type { BinEvent } from '@stube/contract/answers';
 import { isWaiting } from '@stube/core/containers/stored-lines';
 import { shapeOf } from '@stube/core/containers/shape';
 import { pathsOf } from '@stube/core/find/things';
 import { HUES } from '@stube/core/labels/hues';
 import { labelText } from '@stube/core/labels/layout';
-import { formatAmount } from '@stube/core/pile/measures';
 import { api } from '../../data/transport.ts';
 import Pictogram from '../../drawing/Pictogram.vue';
 import PlaceLit from '../../drawing/PlaceLit.vue';
 import { useForm } from '../../parts/form.ts';
-import { litres, percent, said } from '../../parts/numbers.ts';
+import { formatAmount, litres, percent, said } from '../../parts/numbers.ts';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
 import { useBinsActions } from './actions.ts';
@@ -82,6 +81,9 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
     <RouterLink class="press main" :to="{ name: 'site', params: { site: store.id } }">To the house</RouterLink>
   </div>
   <div v-else class="stack page">
+    <RouterLink class="press small back no-print" :to="{ name: 'live', params: { site: store.id, room: bin.roomId } }"
+      ><ArrowLeft :size="16" />{{ path?.room }}</RouterLink
+    >
     <header class="row head">
       <span :style="{ color: HUES[family?.hue ?? 'ink'] }"
         ><Pictogram :name="category?.pictogram ?? 'package-open'" :size="44"
@@ -205,6 +207,9 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
 </template>
 
 <style scoped>
+.back {
+  align-self: flex-start;
+}
 .page {
   padding-top: 22px;
 }

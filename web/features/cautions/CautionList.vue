@@ -111,8 +111,11 @@ const wordsOf = (hazard: string): string => (HAZARD_WORDS as Record<string, stri
 
 <style scoped>
 .top {
-  flex-wrap: nowrap;
   align-items: start;
+}
+.top b {
+  flex: 1 1 9em;
+  min-width: 0;
 }
 .answered {
   margin: 6px 0 0;

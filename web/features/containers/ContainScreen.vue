@@ -9,27 +9,27 @@ import {
   standingOf,
   type ContainChoice,
   type ContainContext,
-  type ContainerOption,
 } from '@stube/core/containers/choose';
 import { nextStep } from '@stube/core/makeover/progress';
 import { countTypes } from '@stube/core/containers/shopping';
-import { HUES } from '@stube/core/labels/hues';
-import Pictogram from '../../drawing/Pictogram.vue';
-import { litres, percent, said } from '../../parts/numbers.ts';
+import { groupedBy } from '@stube/core/model/grouped-by';
+import NextStep from '../../frame/NextStep.vue';
+import DrawnWhenNear from '../../parts/DrawnWhenNear.vue';
+import JumpBar from '../../parts/JumpBar.vue';
 import { useRoom } from '../../data/room.ts';
 import FitDialog from '../packing/FitDialog.vue';
 import WayOut from '../departures/WayOut.vue';
+import UndecidedNote from '../pile/UndecidedNote.vue';
+import { BARE } from './bare.ts';
+import ContainNeed from './ContainNeed.vue';
 import ShoppingSheet from './ShoppingSheet.vue';
 import { useContainersActions } from './actions.ts';
 
 const { store, id, demands, compartments, bins, progress } = useRoom();
-/** The value of the choice in a select: a container, or none. */
-const BARE = 'bare';
 const { contain } = useContainersActions();
 const counts = ref<Record<string, number>>({});
 const busy = ref(false);
 const fitting = ref(false);
-const MAX_OPTIONS = 8;
 const elsewhere = computed(() => countTypes(store.data.bin.filter((bin) => bin.roomId !== id.value)));
 const context = computed<ContainContext | null>(() =>
   store.site
@@ -53,13 +53,20 @@ const standable = computed(
     ),
 );
 const countOf = (choice: ContainChoice) => counts.value[choice.demand.category.id] ?? choice.chosen?.count ?? 0;
-const fullOf = (choice: ContainChoice) =>
-  choice.chosen ? (choice.chosen.full * choice.chosen.count) / Math.max(1, countOf(choice)) : 0;
-const hue = (choice: ContainChoice) => HUES[store.maps.family.get(choice.demand.category.familyId)?.hue ?? 'ink'];
-const say = (option: ContainerOption) =>
-  option.type.id === null
-    ? `${option.count === 1 ? '' : `${option.count} × `}without a container`
-    : `${option.count} × ${option.type.name}${option.places === 0 && compartments.value.length ? ' – fits no compartment' : option.toBuy ? ` – ${option.toBuy} to buy` : ' – owned'}`;
+/** From so many categories on there are ways to each family. */
+const MANY = 8;
+/** About how high one is on the screen, px. */
+const NEED_HEIGHT = 82;
+const families = computed(() => {
+  const byFamily = groupedBy(choices.value, ({ demand }) => demand.category.familyId);
+  return [...store.data.family]
+    .sort((a, b) => a.sort - b.sort || a.name.localeCompare(b.name))
+    .map((family) => ({ family, own: byFamily.get(family.id) ?? [] }))
+    .filter(({ own }) => own.length);
+});
+const parts = computed(() =>
+  families.value.map(({ family, own }) => ({ id: `family-${family.id}`, name: family.name, count: own.length })),
+);
 const choose = (choice: ContainChoice, typeId: string) => {
   delete counts.value[choice.demand.category.id];
   return store.tryWrite(() =>
@@ -136,8 +143,10 @@ async function take(): Promise<void> {
           >
             <PackageCheck :size="18" />{{ asTaken ? 'Taken as shown' : bins.length ? 'Use these' : 'Take these' }}
           </button>
+          <NextStep v-if="bins.length" here="contain" />
         </span>
       </div>
+      <UndecidedNote why="Containers are chosen for what stays." />
       <div v-if="!demands.length" class="empty">
         <h2>First the pile, then the containers</h2>
         <p>
@@ -150,85 +159,29 @@ async function take(): Promise<void> {
         This room is not measured yet, so nothing is said about what fits its shelves.
         <RouterLink :to="{ name: 'measure' }">Measure first</RouterLink>
       </p>
-      <ul class="needs">
-        <li v-for="choice in choices" :key="choice.demand.category.id" class="need">
-          <span class="picture" :style="{ color: hue(choice) }"
-            ><Pictogram :name="choice.demand.category.pictogram" :size="26"
-          /></span>
-          <div class="said">
-            <h3>{{ choice.demand.category.name }}</h3>
-            <span class="small soft">{{ choice.demand.said }} · {{ litres(choice.demand.litres) }}</span>
-          </div>
-          <template v-if="choice.chosen">
-            <div class="pick">
-              <input
-                class="write count"
-                :disabled="choice.chosen.type.id === null"
-                type="number"
-                min="0"
-                max="200"
-                :value="countOf(choice)"
-                :aria-label="`How many for ${choice.demand.category.name}`"
-                @change="
-                  counts[choice.demand.category.id] = Math.max(
-                    0,
-                    Math.min(200, Math.round(Number(($event.target as HTMLInputElement).value))),
-                  )
-                "
-              />
-              <select
-                class="write"
-                :aria-label="`Container for ${choice.demand.category.name}`"
-                :value="choice.byHand ? (choice.chosen.type.id ?? BARE) : ''"
-                @change="choose(choice, ($event.target as HTMLSelectElement).value)"
-              >
-                <option value="">
-                  {{ choice.byHand ? 'as proposed' : say(choice.chosen) }}
-                </option>
-                <option
-                  v-for="option in choice.options
-                    .filter((one) => choice.byHand || one.type.id !== choice.chosen!.type.id)
-                    .slice(0, MAX_OPTIONS)"
-                  :key="option.type.id!"
-                  :value="option.type.id!"
-                >
-                  {{ say(option) }}
-                </option>
-                <option
-                  v-if="standable.has(choice.demand.category.id) && (choice.byHand || !choice.bare.length)"
-                  :value="BARE"
-                >
-                  without a container
-                </option>
-              </select>
-            </div>
-            <div v-if="choice.chosen.type.id !== null" class="fill">
-              <svg viewBox="0 0 60 10" preserveAspectRatio="none" aria-hidden="true">
-                <rect width="60" height="10" class="hollow" />
-                <rect
-                  :width="Math.min(1, fullOf(choice)) * 60"
-                  height="10"
-                  :class="fullOf(choice) > (store.site?.fillLimit ?? 0.8) + 0.001 ? 'over' : 'level'"
-                />
-                <path :d="`M${(store.site?.fillLimit ?? 0.8) * 60} 0v10`" class="limit" /></svg
-              ><span class="small">{{ percent(fullOf(choice)) }} full</span>
-            </div>
-            <p class="small soft why">
-              {{ choice.byHand ? 'chosen by hand; ' : '' }}{{ said(choice.chosen.reasons.join('; '))
-              }}<template v-if="choice.chosen.type.id !== null && inner.get(choice.demand.category.id)"
-                >; inside, {{ inner.get(choice.demand.category.id) }} pouches, trays or compartments</template
-              >.
-              <template v-if="choice.demand.unknown.length"
-                >Not reckoned, as nobody told how large they are: {{ choice.demand.unknown.join(', ') }}.</template
-              >
-            </p>
-            <p v-if="choice.over" class="small wrong why">
-              The limit is the limit: {{ litres(choice.over.litres) }} too much. To go: {{ choice.over.words }}.
-            </p>
-          </template>
-          <p v-else class="wrong none">{{ said(choice.problem ?? '') }}</p>
-        </li>
-      </ul>
+      <JumpBar v-if="choices.length > MANY" :parts="parts" label="To a family" />
+      <section
+        v-for="{ family, own } in families"
+        :id="`family-${family.id}`"
+        :key="family.id"
+        :aria-label="family.name"
+      >
+        <h2 class="family">{{ family.name }}</h2>
+        <DrawnWhenNear :height="own.length * NEED_HEIGHT">
+          <ul>
+            <ContainNeed
+              v-for="choice in own"
+              :key="choice.demand.category.id"
+              :choice="choice"
+              :count="countOf(choice)"
+              :standable="standable.has(choice.demand.category.id)"
+              :inner="inner.get(choice.demand.category.id) ?? 0"
+              @count="counts[choice.demand.category.id] = $event"
+              @choose="choose(choice, $event)"
+            />
+          </ul>
+        </DrawnWhenNear>
+      </section>
       <WayOut />
     </section>
     <ShoppingSheet :used="used" :first-guess="firstGuess" :inner-parts="innerTotal" class="bench" />
@@ -237,68 +190,8 @@ async function take(): Promise<void> {
 </template>
 
 <style scoped>
-.need {
-  display: grid;
-  grid-template-columns: 32px minmax(120px, 1fr) minmax(240px, 1.5fr) 104px;
-  gap: 2px 12px;
-  align-items: center;
-  padding: 9px 0;
-  border-bottom: 1px solid var(--rule);
-}
-.said {
-  display: flex;
-  flex-direction: column;
-}
-.pick {
-  display: grid;
-  grid-template-columns: 64px minmax(0, 1fr);
-  gap: 6px;
-}
-.why {
-  grid-column: 2 / -1;
-}
-.none {
-  grid-column: 3 / -1;
-}
-.fill {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-}
-.fill svg {
-  width: 100%;
-  height: 12px;
-}
-.hollow {
-  fill: var(--paper-card);
-  stroke: var(--ink);
-  stroke-width: 1;
-  vector-effect: non-scaling-stroke;
-}
-.level {
-  fill: var(--oak);
-}
-.over {
-  fill: var(--brick);
-}
-.limit {
-  stroke: var(--ink);
-  stroke-width: 1.5;
-  vector-effect: non-scaling-stroke;
-}
-@media (max-width: 760px) {
-  .need {
-    grid-template-columns: 30px minmax(0, 1fr) 92px;
-  }
-  .pick {
-    grid-column: 1 / -1;
-  }
-  .why {
-    grid-column: 1 / -1;
-  }
-  .fill {
-    grid-row: 1;
-    grid-column: 3;
-  }
+.family {
+  padding: 10px 0 2px;
+  border-bottom: 2px solid var(--rule-strong);
 }
 </style>

@@ -2,6 +2,7 @@
 /** The kinds of containers this site knows: what is owned, in use and free (practice C1). */
 import { computed, ref } from 'vue';
 import { Minus, Pencil, Plus } from '@lucide/vue';
+import { hasAll } from '@stube/core/matching/words';
 import { countTypes } from '@stube/core/containers/shopping';
 import { insideLitres } from '@stube/core/containers/litres';
 import type { ContainerType } from '@stube/core/model/entities';
@@ -13,6 +14,11 @@ const store = useSite();
 const editing = ref<ContainerType | 'new' | null>(null);
 const used = computed(() => countTypes(store.data.bin));
 const types = computed(() => [...store.data.containerType].sort((a, b) => insideLitres(a) - insideLitres(b)));
+const query = ref('');
+const shown = computed(() => {
+  const isMeant = hasAll(query.value);
+  return types.value.filter(({ name }) => isMeant(name));
+});
 const owned = computed(() => types.value.reduce((sum, type) => sum + type.owned, 0));
 const change = (type: ContainerType, by: number) =>
   store.tryWrite(() => store.patch('containerType', type, { owned: Math.max(0, type.owned + by) }));
@@ -30,6 +36,11 @@ const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, heigh
       First use what is in the house. Say how many of each you own; what is in use is counted from the bins.
       {{ owned }} owned.
     </p>
+    <label
+      ><span class="hidden-text">Search the containers</span
+      ><input v-model="query" class="write" type="search" placeholder="search the containers"
+    /></label>
+    <p v-if="!shown.length" class="soft">No container is called so.</p>
     <div class="scroll">
       <table class="ledger">
         <thead>
@@ -45,7 +56,7 @@ const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, heigh
           </tr>
         </thead>
         <tbody>
-          <tr v-for="type in types" :key="type.id">
+          <tr v-for="type in shown" :key="type.id">
             <td>
               <span class="row nowrap"
                 ><span class="front"><i :class="type.material" :style="scale(type)" /></span
@@ -148,5 +159,47 @@ const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, heigh
 .steps b {
   min-width: 22px;
   text-align: center;
+}
+/* On the phone each kind is a card: nothing lies beyond the edge. */
+@media (max-width: 760px) {
+  thead {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+  tr {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    column-gap: 10px;
+    padding: 4px 0 8px;
+    border-bottom: 1px solid var(--rule);
+  }
+  .ledger td {
+    order: 4;
+    padding: 0;
+    border: 0;
+    text-align: left;
+    font-size: 0.88rem;
+  }
+  .ledger td:first-child {
+    order: 1;
+    flex: 1 1 calc(100% - 180px);
+    font-size: 1rem;
+  }
+  .ledger td:nth-child(7) {
+    order: 2;
+  }
+  .ledger td:nth-child(8) {
+    order: 3;
+  }
+  .ledger td:nth-child(2) {
+    margin-left: 72px;
+  }
+  .ledger td:nth-child(3)::before {
+    content: 'inside ';
+  }
+  .ledger td:nth-child(6)::before {
+    content: 'in use ';
+  }
 }
 </style>

@@ -2,10 +2,9 @@
 /** What leaves the house, by where it goes: ticked off one by one or all at once when it is handed over. */
 import { computed, ref } from 'vue';
 import { departuresOf, handedOver, type Departure } from '@stube/core/pile/departures';
-import { formatAmount } from '@stube/core/pile/measures';
 import type { Line } from '@stube/core/model/entities';
 import { formatDay, today } from '../../parts/day.ts';
-import { minorDigits, money, readNumber } from '../../parts/numbers.ts';
+import { formatAmount, minorDigits, money, readNumber } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 import { DECISION_PICTURES } from '../pile/decisions.ts';
 

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 /** What came of the pile: kept and let go by destination, the room it freed, and the lists to take along. */
-import { formatAmount } from '@stube/core/pile/measures';
 import { computed, ref, watch } from 'vue';
 import ModalDialog from '../../parts/ModalDialog.vue';
 import { FileDown, Printer } from '@lucide/vue';
 import { BarController, BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { DECISIONS } from '@stube/core/model/entities';
 import { LISTS, type ListKey } from '@stube/core/pile/departures';
-import { fateOf, type PileTotals, type Sum } from '@stube/core/pile/totals';
+import { fateOf } from '@stube/core/pile/fate';
+import type { PileTotals, Sum } from '@stube/core/pile/totals';
 import { insideLitres } from '@stube/core/containers/litres';
-import { litres, percent } from '../../parts/numbers.ts';
+import { formatAmount, litres, percent } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
 import { token } from '../../theme/token.ts';
 

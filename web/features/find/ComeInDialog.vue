@@ -4,8 +4,7 @@ import { computed, ref } from 'vue';
 import ModalDialog from '../../parts/ModalDialog.vue';
 import { canItComeIn, type ComeIn } from '@stube/core/find/come-in';
 import type { Line } from '@stube/core/model/entities';
-import { formatAmount } from '@stube/core/pile/measures';
-import { litres } from '../../parts/numbers.ts';
+import { formatAmount, litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 
 const emit = defineEmits<{ close: [] }>();

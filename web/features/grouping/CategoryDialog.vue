@@ -8,6 +8,7 @@ import EntityDialog from '../../parts/EntityDialog.vue';
 import NumberField from '../../parts/NumberField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
+import PeopleChoice from '../people/PeopleChoice.vue';
 import LimitFields from '../../parts/LimitFields.vue';
 import { useMerging } from './merging.ts';
 
@@ -113,22 +114,8 @@ async function partOff(): Promise<void> {
         <label class="check"><input v-model="draft.lid" type="checkbox" />wants a lid</label
         ><label class="check"><input v-model="draft.lightSensitive" type="checkbox" />keep out of the sun</label>
       </div>
-      <fieldset>
-        <legend class="field-name">Who uses it? Nobody ticked: whoever comes in, where it is safe.</legend>
-        <div class="row">
-          <label v-for="person in store.data.person" :key="person.id" class="check"
-            ><input v-model="draft.users" type="checkbox" :value="person.id" />{{ person.name }}</label
-          >
-        </div>
-      </fieldset>
-      <fieldset>
-        <legend class="field-name">Who tidies it? Nobody ticked: those who use it.</legend>
-        <div class="row">
-          <label v-for="person in store.data.person" :key="person.id" class="check"
-            ><input v-model="draft.tidiers" type="checkbox" :value="person.id" />{{ person.name }}</label
-          >
-        </div>
-      </fieldset>
+      <PeopleChoice v-model="draft.users" legend="Who uses it? Nobody ticked: whoever comes in, where it is safe." />
+      <PeopleChoice v-model="draft.tidiers" legend="Who tidies it? Nobody ticked: those who use it." />
       <LimitFields v-model="draft.limit" yearly :problem="problems['limit.count']" />
       <fieldset>
         <legend class="field-name">Usual hazards</legend>

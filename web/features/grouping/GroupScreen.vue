@@ -7,14 +7,17 @@ import { ChartSpline, Pencil, Plus, Shapes } from '@lucide/vue';
 import { HUES } from '@stube/core/labels/hues';
 import type { Category, Family, Line } from '@stube/core/model/entities';
 import { litresOfLine } from '@stube/core/containers/demand';
+import NextStep from '../../frame/NextStep.vue';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { litres } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
+import JumpBar from '../../parts/JumpBar.vue';
 import CategoryDialog from './CategoryDialog.vue';
 import FamilyDialog from './FamilyDialog.vue';
 import LineChips from './LineChips.vue';
 import MergeTray from './MergeTray.vue';
 import MoveDialog from './MoveDialog.vue';
+import UndecidedNote from '../pile/UndecidedNote.vue';
 import { useMerging } from './merging.ts';
 
 const SchemesDialog = defineAsyncComponent(() => import('./SchemesDialog.vue'));
@@ -63,6 +66,14 @@ const families = computed(() =>
     ),
 );
 
+const parts = computed(() =>
+  families.value.map(({ family, categories }) => ({
+    id: `family-${family.id}`,
+    name: family.name,
+    count: categories.filter(({ own }) => own.length).length,
+  })),
+);
+
 function dropped(lineId: string, categoryId: string | null): void {
   const line = store.maps.line.get(lineId);
   if (line && line.categoryId !== categoryId) void store.tryWrite(() => store.patch('line', line, { categoryId }));
@@ -83,19 +94,21 @@ function categoryDropped(event: { item: HTMLElement }, familyId: string): void {
         ><span class="row tight"
           ><button v-if="kept.length" class="press small main" type="button" @click="comparing = true">
             <Shapes :size="16" />Ways to sort</button
-          ><button class="press small" type="button" @click="familyEdited = 'new'">
-            <Plus :size="16" />A family
-          </button></span
-        >
+          ><button class="press small" type="button" @click="familyEdited = 'new'"><Plus :size="16" />A family</button
+          ><NextStep v-if="kept.length" here="group"
+        /></span>
       </div>
+      <UndecidedNote why="What stays comes here to be sorted." />
       <div v-if="!kept.length" class="empty">
         <h2>Nothing to sort yet</h2>
-        <p>Tell first what lies on the pile; what stays is sorted here.</p>
+        <p>Tell first what lies on the pile, and decide what stays: that is sorted here, like with like.</p>
         <RouterLink class="press main" :to="{ name: 'pile' }">To the pile</RouterLink>
       </div>
+      <JumpBar v-if="families.length > 5" :parts="parts" label="To a family" />
       <div class="families">
         <article
           v-for="{ family, categories, sum } in families"
+          :id="`family-${family.id}`"
           :key="family.id"
           class="family"
           :style="{ '--hue': HUES[family.hue] ?? HUES.ink }"

@@ -2,8 +2,8 @@
 /** A line as a slip of paper that can be dragged; pressed, it asks where to go. */
 import { computed } from 'vue';
 import { sameWords } from '@stube/core/matching/phrase';
+import { formatAmount } from '../../parts/numbers.ts';
 import type { Line } from '@stube/core/model/entities';
-import { formatAmount } from '@stube/core/pile/measures';
 
 const props = defineProps<{
   line: Line;

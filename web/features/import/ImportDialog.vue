@@ -4,17 +4,18 @@ import { computed, reactive, ref, shallowRef, watch } from 'vue';
 import ModalDialog from '../../parts/ModalDialog.vue';
 import ProgressBar from 'primevue/progressbar';
 import { proxy } from 'comlink';
+import { Plus } from '@lucide/vue';
 import { COLUMNS, type ColumnKey } from '@stube/core/import/columns';
 import type { ImportedList } from '@stube/core/import/read-list';
-import { formatAmount } from '@stube/core/pile/measures';
 import { today } from '../../parts/day.ts';
 import { useRoom } from '../../data/room.ts';
 import { importWorker } from './worker.ts';
 import type { Table } from './table.ts';
+import { formatAmount } from '../../parts/numbers.ts';
 import { useImportActions } from './actions.ts';
 
 const emit = defineEmits<{ close: [] }>();
-const { store, id } = useRoom();
+const { store, id, room } = useRoom();
 const { importLines } = useImportActions();
 const name = ref('');
 const table = shallowRef<Table | null>(null);
@@ -44,7 +45,7 @@ async function read(): Promise<void> {
   const rows = table.value.rows.map((row, i) => (left.has(i + 2) ? [] : row));
   const plain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
   const context = plain({
-    site: { system: store.site.system },
+    site: { system: store.site.system, keepsNew: store.site.keepsNew },
     rooms: store.data.room.map(({ id, name }) => ({ id, name })),
     people: store.data.person.map(({ name }) => ({ name })),
     categories: store.data.category,
@@ -59,6 +60,15 @@ async function read(): Promise<void> {
     proxy((share: number) => (done.value = share)),
   );
   state.value = 'read';
+}
+/** A place of the list that is a room which Stube does not know yet; its size is measured later. */
+async function makeRoom(place: string): Promise<void> {
+  const { width, depth, height } = room.value!;
+  const name = place.slice(0, 60);
+  const made = await store.tryWrite(async () => {
+    places[place] = (await store.create('room', { name, width, depth, height }))!.id!;
+  });
+  if (made) store.sayDone(`${name} is a room now.`);
 }
 watch([mapping, places], () => void read(), { deep: true });
 const stops = computed(() => found.value?.problems.filter((problem) => problem.stops) ?? []);
@@ -121,8 +131,11 @@ async function write(): Promise<void> {
               @change="places[place] = ($event.target as HTMLSelectElement).value"
             >
               <option value="" disabled>choose a room</option>
-              <option v-for="room in store.rooms" :key="room.id" :value="room.id">{{ room.name }}</option>
-            </select></label
+              <option v-for="one in store.rooms" :key="one.id" :value="one.id">{{ one.name }}</option>
+            </select>
+            <button v-if="!places[place]" class="press small" type="button" @click="makeRoom(place)">
+              <Plus :size="15" />Make it a room
+            </button></label
           >
         </fieldset>
         <div v-if="state === 'reading'" class="stack tight">

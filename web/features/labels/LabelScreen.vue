@@ -5,7 +5,11 @@ import { Printer } from '@lucide/vue';
 import { setIn } from '@stube/core/containers/contents';
 import { shapeOf } from '@stube/core/containers/shape';
 import { contentOf, layOutLabel, layOutSheets, labelText, type Paper } from '@stube/core/labels/layout';
+import NextStep from '../../frame/NextStep.vue';
 import { useRoom } from '../../data/room.ts';
+import { said } from '../../parts/numbers.ts';
+import DrawnWhenNear from '../../parts/DrawnWhenNear.vue';
+import JumpBar from '../../parts/JumpBar.vue';
 import LabelSheet from './LabelSheet.vue';
 import { facesReady, measureText } from './measure-text.ts';
 import { useLabelsActions } from './actions.ts';
@@ -15,7 +19,10 @@ const { markPrinted } = useLabelsActions();
 /** Widths are only right once the face is there. */
 const ready = ref(false);
 void facesReady().then(() => (ready.value = true));
-const paper = ref<Paper>('A4');
+const paper = computed<Paper>({
+  get: () => store.site?.paper ?? 'A4',
+  set: (chosen) => void store.tryWrite(() => store.patch('site', store.site!, { paper: chosen })),
+});
 const which = ref<'changed' | 'all'>(bins.value.some((bin) => bin.printed !== labelText(bin)) ? 'changed' : 'all');
 const chosen = computed(() => bins.value.filter((bin) => which.value === 'all' || bin.printed !== labelText(bin)));
 const layouts = computed(() =>
@@ -40,6 +47,13 @@ const layouts = computed(() =>
   }),
 );
 const sheets = computed(() => layOutSheets(layouts.value, paper.value));
+/** From so many sheets on there are ways to each. */
+const MANY = 3;
+/** About how high a sheet is on the screen, px. */
+const SHEET_HEIGHT = 900;
+const parts = computed(() =>
+  sheets.value.map((sheet, i) => ({ id: `sheet-${i}`, name: `Sheet ${i + 1}`, count: sheet.labels.length })),
+);
 const cut = computed(() => layouts.value.filter((layout) => layout.cut));
 const nearest = computed(() =>
   layouts.value.length ? Math.min(...layouts.value.map((layout) => layout.readableFrom)) : 0,
@@ -64,17 +78,17 @@ async function sayPrinted(): Promise<void> {
       <div v-else-if="!chosen.length" class="empty">
         <h2>Every label is printed</h2>
         <p>What is renamed or made new from now on comes up here.</p>
-        <button class="press" type="button" @click="which = 'all'">Show all {{ bins.length }}</button>
+        <div class="row">
+          <button class="press" type="button" @click="which = 'all'">Show all {{ bins.length }}</button>
+          <NextStep here="label" />
+        </div>
       </div>
-      <LabelSheet
-        v-for="(sheet, i) in sheets"
-        v-else
-        :key="i"
-        :sheet="sheet"
-        :paper="paper"
-        :number="i + 1"
-        :of="sheets.length"
-      />
+      <template v-else>
+        <JumpBar v-if="sheets.length > MANY" :parts="parts" label="To a sheet" />
+        <DrawnWhenNear v-for="(sheet, i) in sheets" :id="`sheet-${i}`" :key="i" :height="SHEET_HEIGHT"
+          ><LabelSheet :sheet="sheet" :paper="paper" :number="i + 1" :of="sheets.length"
+        /></DrawnWhenNear>
+      </template>
     </section>
     <aside class="sheet stack bench" aria-label="Print run">
       <h2>
@@ -89,7 +103,7 @@ async function sayPrinted(): Promise<void> {
         </select></label
       >
       <label class="field"
-        ><span>Paper</span
+        ><span>Printed on</span
         ><select v-model="paper" class="write">
           <option value="A4">A4</option>
           <option value="Letter">US Letter</option>
@@ -100,7 +114,7 @@ async function sayPrinted(): Promise<void> {
         <button class="press" type="button" @click="sayPrinted">These are printed</button>
         <p class="small soft">
           Print at 100 %, not fitted to the page: each is as large as the free face of its container. The smallest
-          writing is read at ease from {{ nearest.toFixed(1) }} m.
+          writing is read at ease from {{ said(`${Math.round(nearest * 1000)} mm`) }}.
         </p>
         <p class="small soft">The square opens the bin’s page on a phone that reaches this address.</p>
         <p v-if="cut.length" class="caution warn small">

@@ -1,10 +1,20 @@
 // @vitest-environment jsdom
 import { mount, RouterLinkStub } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
-import { beforeEach, expect, test } from 'vitest';
+import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import BinTable, { type BinRow } from './BinTable.vue';
 
 beforeEach(() => setActivePinia(createPinia()));
+/** The browser's observer of what comes into sight, told by hand. */
+let end: ((entries: { isIntersecting: boolean }[]) => void) | null = null;
+class Watching {
+  constructor(told: (entries: { isIntersecting: boolean }[]) => void) {
+    end = told;
+  }
+  observe(): void {}
+  disconnect(): void {}
+}
+afterEach(() => vi.unstubAllGlobals());
 const row = (code: string, name: string, full: number | null, where: string): BinRow =>
   ({ bin: { id: code, code, name, seenFull: null }, full, where }) as BinRow;
 const rows = [row('D10', 'Beads', 0.2, 'Cupboard'), row('D2', 'Wool', 0.9, 'Shelf'), row('D3', 'Blocks', null, '')];
@@ -29,8 +39,13 @@ test('it is searched by name, code and place', async () => {
   expect(wrapper.text()).toContain('No bin of this room is called so');
 });
 test('a long list is drawn as far as anybody scrolls, and whole on paper', async () => {
+  vi.stubGlobal('IntersectionObserver', Watching);
   const wrapper = table({ rows: Array.from({ length: 250 }, (_, i) => row(`D${i}`, `Bin ${i}`, 0.5, '')) });
-  expect(codes(wrapper)).toHaveLength(100);
+  expect(codes(wrapper)).toHaveLength(60);
+  await vi.waitFor(() => expect(end).not.toBeNull());
+  end!([{ isIntersecting: true }]);
+  await wrapper.vm.$nextTick();
+  expect(codes(wrapper)).toHaveLength(120);
   window.dispatchEvent(new Event('beforeprint'));
   await wrapper.vm.$nextTick();
   expect(codes(wrapper)).toHaveLength(250);

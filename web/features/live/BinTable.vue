@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** Every bin with its place: searched, sorted by any column, drawn as far as anybody scrolls. */
-import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { Bin } from '@stube/core/model/entities';
-import { plain } from '@stube/core/matching/words';
+import { hasAll } from '@stube/core/matching/words';
 import { percent } from '../../parts/numbers.ts';
+import { useGrowing } from '../../parts/growing.ts';
 import { useSite } from '../../data/site.ts';
 
 export interface BinRow {
@@ -20,20 +20,14 @@ const COLUMNS = { code: 'code', name: 'bin', where: 'place', full: 'full' } as c
 type Column = keyof typeof COLUMNS;
 const by = ref<Column>('code');
 const down = ref(false);
-const STEP = 100;
-const most = ref(STEP);
-
-/** On paper all of it is there. */
-useEventListener(window, 'beforeprint', () => (most.value = Infinity));
+const end = ref<HTMLElement | null>(null);
+const most = useGrowing(end, 60);
 
 const keyOf = (row: BinRow, column: Column): string | number =>
   column === 'full' ? (row.full ?? -1) : column === 'where' ? row.where : row.bin[column];
 const found = computed(() => {
-  const words = plain(query.value).split(' ').filter(Boolean);
-  const shown = props.rows.filter(({ bin, where }) => {
-    const text = plain(`${bin.code} ${bin.name} ${where}`);
-    return words.every((word) => text.includes(word));
-  });
+  const isMeant = hasAll(query.value);
+  const shown = props.rows.filter(({ bin, where }) => isMeant(`${bin.code} ${bin.name} ${where}`));
   const sign = down.value ? -1 : 1;
   return shown.sort((a, b) => {
     const [one, other] = [keyOf(a, by.value), keyOf(b, by.value)];
@@ -87,9 +81,7 @@ function sortBy(column: Column): void {
       </table>
     </div>
     <p v-if="!found.length" class="soft">No bin of this room is called so.</p>
-    <button v-if="found.length > most" class="press small no-print" type="button" @click="most += STEP">
-      {{ found.length - most }} more
-    </button>
+    <div v-if="found.length > most" ref="end" class="small soft no-print">{{ found.length - most }} more</div>
   </section>
 </template>
 

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 /** The room as it is lived in: where everything stands, what wants a look, and a guide to print for helpers. */
 import { computed, ref } from 'vue';
-import { Printer } from '@lucide/vue';
+import { Printer, Search } from '@lucide/vue';
 import { pathsOf } from '@stube/core/find/things';
 import { labelText } from '@stube/core/labels/layout';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import { useRoom } from '../../data/room.ts';
+import { useFind } from '../../frame/find.ts';
+import JumpBar from '../../parts/JumpBar.vue';
 import CautionList from '../cautions/CautionList.vue';
 import BinTable from './BinTable.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
@@ -31,7 +33,29 @@ const rows = computed(() =>
   }),
 );
 const wanting = computed(() => rows.value.filter((row) => row.wants.length));
+/** So many bins are named; what more than a few of them want is said once, with the step that does it. */
+const SHOWN = 12;
+const FEW = 3;
+const STEP_OF: Record<string, string> = { 'has no place': 'place', 'no label': 'label', 'label out of date': 'label' };
+const common = computed(() =>
+  Object.entries(STEP_OF)
+    .map(([want, step]) => ({ want, step, count: wanting.value.filter(({ wants }) => wants.includes(want)).length }))
+    .filter(({ count }) => count > FEW),
+);
+const single = computed(() => {
+  const said = new Set(common.value.map(({ want }) => want));
+  return wanting.value
+    .map(({ bin, wants }) => ({ bin, wants: wants.filter((want) => !said.has(want)) }))
+    .filter(({ wants }) => wants.length);
+});
+const parts = computed(() => [
+  ...(wanting.value.length ? [{ id: 'wanting', name: 'Needs attention', count: wanting.value.length }] : []),
+  { id: 'furniture', name: 'The furniture' },
+  ...(cautions.value.open.length ? [{ id: 'careful', name: 'Be careful', count: cautions.value.open.length }] : []),
+  { id: 'list', name: 'What is where', count: rows.value.length },
+]);
 const print = () => window.print();
+const find = useFind();
 </script>
 
 <template>
@@ -48,7 +72,30 @@ const print = () => window.print();
       <RouterLink class="press main" :to="{ name: 'pile' }">To the pile</RouterLink>
     </div>
     <template v-else>
+      <div class="row no-print">
+        <button class="press main" type="button" @click="find">
+          <Search :size="18" />Where is it? Where does it go?
+        </button>
+        <span class="small soft">Name the thing in your hand, or the one that is missing.</span>
+      </div>
+      <JumpBar :parts="parts" label="Parts of this page" />
+      <section v-if="wanting.length" id="wanting" class="sheet stack tight no-print">
+        <h2>Needs attention</h2>
+        <ul class="wants">
+          <li v-for="{ want, count, step } in common" :key="want">
+            <RouterLink :to="{ name: step }">{{ count }} bins</RouterLink>: {{ want }}
+          </li>
+          <li v-for="{ bin, wants } in single.slice(0, SHOWN)" :key="bin.id">
+            <RouterLink :to="{ name: 'bin', params: { site: store.id, code: bin.code } }"
+              >{{ bin.code }} {{ bin.name }}</RouterLink
+            >
+            {{ wants.join(', ') }}
+          </li>
+        </ul>
+        <p v-if="single.length > SHOWN" class="small soft">and {{ single.length - SHOWN }} more</p>
+      </section>
       <RoomElevation
+        id="furniture"
         :units="units"
         :spaces-of="spacesOf"
         :bins-in="binsIn"
@@ -56,22 +103,10 @@ const print = () => window.print();
         :tallest="300"
         @bin="chosen = chosen === $event ? null : $event"
       />
-      <section v-if="wanting.length" class="sheet stack tight no-print">
-        <h2>Needs attention</h2>
-        <ul class="wants">
-          <li v-for="{ bin, wants } in wanting.slice(0, 12)" :key="bin.id">
-            <RouterLink :to="{ name: 'bin', params: { site: store.id, code: bin.code } }"
-              >{{ bin.code }} {{ bin.name }}</RouterLink
-            >
-            {{ wants.join(', ') }}
-          </li>
-        </ul>
-        <p v-if="wanting.length > 12" class="small soft">and {{ wanting.length - 12 }} more</p>
-      </section>
-      <section v-if="cautions.open.length || cautions.acknowledged.length" class="sheet">
+      <section v-if="cautions.open.length || cautions.acknowledged.length" id="careful" class="sheet">
         <CautionList :room-id="id" :cautions="cautions" />
       </section>
-      <BinTable :rows="rows" :lit="chosen" />
+      <BinTable id="list" :rows="rows" :lit="chosen" />
     </template>
   </div>
 </template>

@@ -9,6 +9,7 @@ import { portionsOf } from '@stube/core/makeover/portions';
 import type { Deferral } from '@stube/core/model/entities';
 import { formatDay, today } from '../../parts/day.ts';
 import { useForm } from '../../parts/form.ts';
+import DayField from '../../parts/DayField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useRoom } from '../../data/room.ts';
 
@@ -53,7 +54,7 @@ const drop = (part: Deferral) => store.remove('deferral', part, part.what);
     <div class="stack">
       <div class="pair">
         <TextField v-model="draft.minutes" label="Minutes a day" :problem="problems.minutesADay" @commit="keep" />
-        <TextField v-model="draft.deadline" label="Done by" type="date" :problem="problems.deadline" @commit="keep" />
+        <DayField v-model="draft.deadline" label="Done by" :problem="problems.deadline" @commit="keep" />
       </div>
       <p v-if="!plan.days.length" class="soft">Nothing is open in this room.</p>
       <template v-else>
@@ -93,7 +94,7 @@ const drop = (part: Deferral) => store.remove('deferral', part, part.what);
           placeholder="bottom drawer of the bench"
           :problem="laterForm.problems.what"
         />
-        <TextField v-model="later.until" label="Comes back" type="date" :problem="laterForm.problems.until" />
+        <DayField v-model="later.until" label="Comes back" :problem="laterForm.problems.until" />
         <button class="press" type="submit" :disabled="laterForm.busy.value"><Plus :size="16" />Put off</button>
       </form>
     </div>

@@ -174,7 +174,6 @@ function onKey(event: KeyboardEvent, kind: Kind, one: Placed): void {
 svg {
   width: 100%;
   max-height: 420px;
-  touch-action: none;
 }
 .floor {
   fill: var(--floor);

@@ -5,7 +5,7 @@ import { Pencil } from '@lucide/vue';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import { ApiError } from '../../data/transport.ts';
 import LengthField from '../../parts/LengthField.vue';
-import { kilos } from '../../parts/numbers.ts';
+import { kilos, litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 
 defineProps<{ unit: Unit; units: readonly Unit[]; spaces: readonly Compartment[] }>();
@@ -58,7 +58,7 @@ async function measure(
       </button>
     </div>
     <p class="small soft">
-      {{ spaces.length }} compartments, {{ Math.round(total(spaces)) }} l in all. Type what the tape says where it
+      {{ spaces.length }} compartments, {{ litres(Math.round(total(spaces))) }} in all. Type what the tape says where it
       differs.
     </p>
     <div class="scroll">
@@ -73,7 +73,7 @@ async function measure(
         <tbody>
           <tr v-for="space in spaces" :key="space.id">
             <td>{{ space.name }}</td>
-            <td v-for="[side, word] in SIDES" :key="side" class="cell">
+            <td v-for="[side, word] in SIDES" :key="side" class="cell" :data-word="word">
               <LengthField
                 :model-value="space[side]"
                 :label="`${space.name} ${word}`"
@@ -81,7 +81,7 @@ async function measure(
                 @commit="measure(space, side, $event)"
               />
             </td>
-            <td class="number">{{ kilos(space.maxLoad) }}</td>
+            <td class="number"><span class="soft small bears">bears </span>{{ kilos(space.maxLoad) }}</td>
           </tr>
         </tbody>
       </table>
@@ -97,6 +97,9 @@ async function measure(
 .scroll {
   max-height: 380px;
   overflow: auto;
+}
+.bears {
+  display: none;
 }
 .cell {
   width: 100px;
@@ -115,5 +118,41 @@ async function measure(
 .ledger td {
   vertical-align: middle;
   padding-block: 3px;
+}
+/* On the phone a compartment has two lines, so that every figure is whole. */
+@media (max-width: 760px) {
+  thead {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+  tr {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    column-gap: 8px;
+    padding: 4px 0 8px;
+    border-bottom: 1px solid var(--rule);
+  }
+  .ledger td {
+    border: 0;
+    padding: 0;
+    grid-row: 2;
+  }
+  .ledger td:first-child {
+    grid-area: 1 / 1 / 2 / 3;
+  }
+  .ledger td:last-child {
+    grid-area: 1 / 3 / 2 / 4;
+  }
+  .bears {
+    display: inline;
+  }
+  .cell {
+    width: auto;
+  }
+  .cell::before {
+    content: attr(data-word);
+    font-size: 0.8rem;
+    color: var(--ink-soft);
+  }
 }
 </style>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { Plus } from '@lucide/vue';
 import { TEMPLATES } from '@stube/core/measuring/template';
 import type { Fixture, TemplateKind, Unit, Zone } from '@stube/core/model/entities';
+import NextStep from '../../frame/NextStep.vue';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import { useRoom } from '../../data/room.ts';
@@ -49,6 +50,7 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
         >
           <Plus :size="15" />{{ info.label }}
         </button>
+        <NextStep v-if="units.length" here="measure" />
       </div>
     </div>
     <div v-if="!units.length" class="empty">

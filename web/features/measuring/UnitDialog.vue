@@ -4,6 +4,7 @@ import { computed, reactive, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { compartmentsOf, shapeProblems, TEMPLATES } from '@stube/core/measuring/template';
 import { formatLength } from '@stube/core/measuring/length';
+import { inRoundNumbers } from '@stube/core/measuring/round-numbers';
 import type { TemplateKind, Unit, UnitShape } from '@stube/core/model/entities';
 import UnitElevation from '../../drawing/UnitElevation.vue';
 import CautionPreview from '../cautions/CautionPreview.vue';
@@ -18,8 +19,17 @@ const emit = defineEmits<{ close: []; made: [id: string] }>();
 const store = useSite();
 const info = computed(() => TEMPLATES[props.template]);
 const same = store.data.unit.filter((unit) => unit.roomId === props.roomId && unit.template === props.template).length;
+const round = (mm: number) => inRoundNumbers(mm, store.site?.system ?? 'metric');
+const inRoundShape = (shape: (typeof TEMPLATES)[TemplateKind]['start']) => ({
+  ...shape,
+  width: round(shape.width),
+  height: round(shape.height),
+  depth: round(shape.depth),
+  board: round(shape.board),
+  raised: round(shape.raised),
+});
 const start = props.unit ?? {
-  ...TEMPLATES[props.template].start,
+  ...inRoundShape(TEMPLATES[props.template].start),
   name: `${TEMPLATES[props.template].label}${same ? ` ${same + 1}` : ''}`,
   locked: false,
   sunlit: false,
@@ -175,10 +185,10 @@ const values = () => ({
         />
         <p v-if="inside" class="small soft">
           {{ drawn!.spaces.length }} {{ drawn!.spaces.length === 1 ? 'space' : 'spaces' }}, inside
-          {{ formatLength(inside.width, store.site?.system) }} wide,
-          {{ formatLength(inside.height, store.site?.system) }} high,
-          {{ formatLength(inside.depth, store.site?.system) }} deep; reckoned from the outside, so measure one and
-          correct it where it differs.
+          {{ formatLength(inside.width, store.site?.system, 'down') }} wide,
+          {{ formatLength(inside.height, store.site?.system, 'down') }} high,
+          {{ formatLength(inside.depth, store.site?.system, 'down') }} deep; reckoned from the outside, so measure one
+          and correct it where it differs.
         </p>
       </div>
     </div>

@@ -2,16 +2,20 @@
 /** An adult or a child: shelves are judged by their stature. */
 import { computed, reactive, watch } from 'vue';
 import type { Person } from '@stube/core/model/entities';
+import { formatLength } from '@stube/core/measuring/length';
 import { medianStature, monthsOld, formatAge, STATURE_SOURCE } from '@stube/core/people/stature';
 import CautionPreview from '../cautions/CautionPreview.vue';
+import DayField from '../../parts/DayField.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import HueChoice from '../../parts/HueChoice.vue';
 import LengthField from '../../parts/LengthField.vue';
 import LimitFields from '../../parts/LimitFields.vue';
 import TextField from '../../parts/TextField.vue';
+import { useSite } from '../../data/site.ts';
 
 const props = defineProps<{ person?: Person }>();
-const emit = defineEmits<{ close: [] }>();
+const emit = defineEmits<{ close: []; made: [id: string] }>();
+const store = useSite();
 const draft = reactive({
   name: props.person?.name ?? '',
   kind: props.person?.kind ?? ('child' as Person['kind']),
@@ -45,6 +49,7 @@ const values = () => ({ ...draft, born: draft.born || null });
     :values="values"
     removal="Remove"
     @close="emit('close')"
+    @made="emit('made', $event)"
   >
     <TextField v-model="draft.name" label="Name, or what the group is called" :problem="problems.name" />
     <div class="pair">
@@ -58,7 +63,7 @@ const values = () => ({ ...draft, born: draft.born || null });
       <LengthField v-model="draft.stature" label="Stature" :problem="problems.stature" />
     </div>
     <div class="pair">
-      <TextField v-model="draft.born" label="Month of birth" type="month" :problem="problems.born" />
+      <DayField v-model="draft.born" label="Month of birth" month :problem="problems.born" />
       <div>
         <label class="check"><input v-model="draft.reads" type="checkbox" />reads words</label>
         <label v-if="draft.kind === 'child' && (age === null || age >= 36)" class="check"
@@ -69,7 +74,8 @@ const values = () => ({ ...draft, born: draft.born || null });
     <CautionPreview table="person" :row="preview" />
     <p class="small soft">
       <template v-if="median !== null && age !== null"
-        >{{ formatAge(age) }}: about {{ Math.round(median / 10) }} cm ({{ STATURE_SOURCE }}). Measure to know better. </template
+        >{{ formatAge(age) }}: about {{ formatLength(median, store.site?.system) }} ({{ STATURE_SOURCE }}). Measure to
+        know better. </template
       >For a group, the youngest and smallest: what they reach, all reach.
     </p>
     <LimitFields v-model="draft.limit" :problem="problems['limit.count']" name="Keepsakes have to fit into" />

@@ -8,10 +8,10 @@ import { advise, DOUBTS, PLAN_DAYS } from '@stube/core/pile/doubts';
 import { litresOfLine } from '@stube/core/containers/demand';
 import { HUES } from '@stube/core/labels/hues';
 import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
-import { formatAmount } from '@stube/core/pile/measures';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { formatDay, today } from '../../parts/day.ts';
-import { litres } from '../../parts/numbers.ts';
+import { formatAmount, litres } from '../../parts/numbers.ts';
+import DayField from '../../parts/DayField.vue';
 import { useSite } from '../../data/site.ts';
 import { DECISION_PICTURES, HAS_DAY, HAS_DESTINATION } from './decisions.ts';
 
@@ -35,7 +35,7 @@ const destinations = computed(() => [
     [...store.rooms.map((room) => room.name), ...store.data.line.map((other) => other.destination)].filter(Boolean),
   ),
 ]);
-const advice = computed(() => (line.value ? advise(answers, line.value.condition) : null));
+const advice = computed(() => (line.value ? advise(answers, line.value) : null));
 
 function next(): void {
   at.value++;
@@ -124,15 +124,10 @@ function answer(key: string, value: boolean): void {
       <p v-if="advice" class="advice" aria-live="polite">
         <b>{{ advice.decision }}?</b> {{ advice.reason }}
       </p>
-      <label class="row small day"
-        >by, for <i>return</i> and <i>decide later</i><input v-model="day" class="write" type="date" :min="today()"
-      /></label>
-      <label class="row small day"
-        >to, for what leaves or goes to another room<input
-          v-model="destination"
-          class="write"
-          maxlength="80"
-          list="deck-destinations"
+      <DayField v-model="day" label="By when, for return and decide later" />
+      <label class="field"
+        ><span>To whom or where, for what leaves or goes to another room</span
+        ><input v-model="destination" class="write" maxlength="80" list="deck-destinations"
       /></label>
       <datalist id="deck-destinations">
         <option v-for="place in destinations" :key="place" :value="place" />
@@ -224,9 +219,6 @@ function answer(key: string, value: boolean): void {
   background: var(--straw-pale);
   padding: 8px 12px;
   border-left: 5px solid var(--straw);
-}
-.day .write {
-  width: 150px;
 }
 @media (max-width: 760px) {
   .choice {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Everything about one line of the pile. */
 import { computed, reactive } from 'vue';
-import { CONDITIONS, DECISIONS, ATTRIBUTES, type Attribute, type Line } from '@stube/core/model/entities';
+import { CONDITIONS, ATTRIBUTES, type Attribute, type Line } from '@stube/core/model/entities';
 import { AttributeReader } from '@stube/core/grouping/attributes';
 import { kindOfLine } from '@stube/core/containers/piece';
 import { kindIn } from '@stube/core/pile/kind-in';
@@ -10,8 +10,10 @@ import { MAX_PUT_OFF } from '@stube/core/pile/new-line';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import NumberField from '../../parts/NumberField.vue';
 import LengthField from '../../parts/LengthField.vue';
+import DayField from '../../parts/DayField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
+import DecisionChoice from './DecisionChoice.vue';
 import { HAS_DAY, HAS_DESTINATION } from './decisions.ts';
 import PhotoStrip from '../photos/PhotoStrip.vue';
 import { sidesOf } from '../../parts/numbers.ts';
@@ -129,12 +131,7 @@ const families = computed(() =>
           </option>
         </select></label
       >
-      <label class="field"
-        ><span>Decision</span
-        ><select v-model="draft.decision" class="write">
-          <option v-for="decision in DECISIONS" :key="decision">{{ decision }}</option>
-        </select></label
-      >
+      <label class="field"><span>Decision</span><DecisionChoice v-model="draft.decision" /></label>
     </div>
     <fieldset>
       <legend class="field-name">
@@ -176,14 +173,13 @@ const families = computed(() =>
           <option v-for="condition in CONDITIONS" :key="condition">{{ condition }}</option>
         </select></label
       >
-      <TextField
-        v-if="HAS_DAY.includes(draft.decision)"
+      <DayField
+        v-if="draft.decision && HAS_DAY.includes(draft.decision)"
         v-model="draft.due"
         label="By"
-        type="date"
         :problem="problems.due"
       />
-      <label v-if="HAS_DESTINATION.includes(draft.decision)" class="field"
+      <label v-if="draft.decision && HAS_DESTINATION.includes(draft.decision)" class="field"
         ><span>To whom or where</span
         ><input
           v-model="draft.destination"
@@ -196,11 +192,10 @@ const families = computed(() =>
         </datalist>
         <span v-if="problems.destination" class="wrong">{{ problems.destination }}</span></label
       >
-      <TextField
+      <DayField
         v-if="draft.decision === 'keep'"
         v-model="draft.keepUntil"
         label="Keep until"
-        type="date"
         :problem="problems.keepUntil"
       />
     </div>

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 /** One line as it is typed, with how it is understood; a wrong guess is put right with one tap. */
-import { computed, ref, watch } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import { useEventListener } from '@vueuse/core';
 import { CornerDownLeft, X } from '@lucide/vue';
-import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
+import type { Decision, Line } from '@stube/core/model/entities';
 import { litresOfLine } from '@stube/core/containers/demand';
 import { formatLength } from '@stube/core/measuring/length';
 import { isParsedLine, parseLine, type TokenKind } from '@stube/core/pile/parse-line';
-import { formatAmount } from '@stube/core/pile/measures';
-import { lineOf } from '@stube/core/pile/new-line';
+import { decisionFor, lineOf } from '@stube/core/pile/new-line';
 import { proposedDecision } from '@stube/core/pile/proposed-decision';
 import { knownCategories, proposeCategories } from '@stube/core/matching/propose';
 import { starterFamilyOf } from '@stube/core/starter/library';
@@ -17,18 +16,22 @@ import { ApiError } from '../../data/transport.ts';
 import { HUES } from '@stube/core/labels/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { formatDay, today } from '../../parts/day.ts';
-import { litres, sidesOf } from '../../parts/numbers.ts';
+import { formatAmount, litres, sidesOf } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
+import DecisionChoice from './DecisionChoice.vue';
 import { usePileActions } from './actions.ts';
 
 const props = defineProps<{ roomId: string }>();
 const emit = defineEmits<{ typing: [line: Line | null] }>();
+/** An empty pile begins here. */
+onMounted(() => store.data.line.every((line) => line.roomId !== props.roomId) && field.value?.focus());
 const store = useSite();
 const { addLine } = usePileActions();
 const text = ref('');
 const picked = ref(0);
 const noCategory = ref(false);
-const decision = ref<Decision | null>(null);
+/** By hand; undefined where nobody chose. */
+const decision = ref<Decision | null>();
 const problem = ref('');
 const field = ref<HTMLInputElement | null>(null);
 
@@ -85,10 +88,12 @@ watch(
 );
 /** What its condition speaks for, where nobody has said what becomes of it. */
 const proposed = computed(() =>
-  isParsedLine(read.value) && !read.value.decision && !decision.value ? proposedDecision(read.value) : null,
+  isParsedLine(read.value) && !read.value.decision && decision.value === undefined
+    ? proposedDecision(read.value)
+    : null,
 );
-const fate = computed<Decision>(
-  () => decision.value ?? (isParsedLine(read.value) ? read.value.decision : null) ?? proposed.value?.decision ?? 'keep',
+const fate = computed<Decision | null>(() =>
+  isParsedLine(read.value) && store.site ? decisionFor(read.value, store.site, decision.value) : null,
 );
 const picture = (i: number) => {
   const one = proposals.value[i]!;
@@ -102,7 +107,7 @@ const draft = computed<Line | null>(() => {
   const now = read.value;
   if (!isParsedLine(now)) return null;
   const place = { roomId: props.roomId, categoryId: chosen.value?.categoryId ?? null, sort: 0 };
-  return { id: '', version: 0, siteId: '', ...lineOf(now, place, decision.value, new Date().toISOString()) };
+  return { id: '', version: 0, siteId: '', ...lineOf(now, place, fate.value, new Date().toISOString()) };
 });
 watch(draft, (line) => emit('typing', line));
 const traits = computed(() => {
@@ -149,7 +154,7 @@ function add(): void {
   };
   problem.value = '';
   text.value = '';
-  decision.value = null;
+  decision.value = undefined;
   field.value?.focus();
   waiting++;
   sending = sending.then(() => send(line)).finally(() => waiting--);
@@ -195,8 +200,9 @@ async function send(line: NewLine): Promise<void> {
     <div id="line-read" class="read" aria-live="polite">
       <p v-if="problem" class="wrong">{{ problem }}</p>
       <p v-else-if="!text.trim()" class="small soft">
-        An amount, a measure and a name: <i>40 picture books 25x20x1 cm</i> · <i>half a mug of buttons</i> ·
-        <i>12 broken pens, bin</i> · <i>lamp, return by 3 Dec</i>
+        An amount, a measure and a name:
+        <i>40 picture books {{ store.site?.system === 'imperial' ? '10 x 8 x 1/2 in' : '25x20x1 cm' }}</i> ·
+        <i>half a mug of buttons</i> · <i>12 broken pens, bin</i> · <i>lamp, return by 3 Dec</i>
       </p>
       <template v-else-if="isParsedLine(read)">
         <b>{{ read.name }}</b>
@@ -234,15 +240,11 @@ async function send(line: NewLine): Promise<void> {
           </button>
         </span>
         <label class="small fate"
-          >Decision
-          <select
-            class="write"
-            :value="fate"
-            @change="decision = ($event.target as HTMLSelectElement).value as Decision"
-          >
-            <option v-for="one in DECISIONS" :key="one">{{ one }}</option></select
-          ><span v-if="proposed" class="soft">proposed, {{ proposed.why }}</span></label
-        >
+          >Decision <DecisionChoice :model-value="fate" @update:model-value="decision = $event"
+        /></label>
+        <button v-if="proposed" class="guess" type="button" @click="decision = proposed.decision">
+          {{ proposed.decision }}, {{ proposed.why }}?
+        </button>
       </template>
       <p v-else class="small soft">{{ read.message }}</p>
     </div>

@@ -4,13 +4,14 @@ import { computed, ref } from 'vue';
 import { Copy, FlaskConical, Pencil, Scissors, Trash2 } from '@lucide/vue';
 import { litresOfLine } from '@stube/core/containers/demand';
 import { HUES } from '@stube/core/labels/hues';
-import { DECISIONS, type Decision, type Line } from '@stube/core/model/entities';
-import { formatAmount } from '@stube/core/pile/measures';
+import type { Decision, Line } from '@stube/core/model/entities';
+import { fateOf } from '@stube/core/pile/fate';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { formatDay, today } from '../../parts/day.ts';
-import { litres, sidesOf } from '../../parts/numbers.ts';
+import { formatAmount, litres, sidesOf } from '../../parts/numbers.ts';
 import { useRoving } from '../../parts/roving.ts';
 import { useSite } from '../../data/site.ts';
+import DecisionChoice from './DecisionChoice.vue';
 import { useLineActs } from './line-acts.ts';
 
 const props = defineProps<{ line: Line }>();
@@ -65,14 +66,14 @@ const acts = computed(() => {
 });
 const row = ref<HTMLElement | null>(null);
 const roving = useRoving(row);
-const decide = (decision: Decision) => store.tryWrite(() => store.patch('line', props.line, { decision }));
+const decide = (decision: Decision | null) => store.tryWrite(() => store.patch('line', props.line, { decision }));
 </script>
 
 <template>
   <li
     ref="row"
     class="line"
-    :class="{ going: line.decision !== 'keep' && line.decision !== 'decide later' }"
+    :class="{ going: fateOf(line.decision) === 'leaving' }"
     @keydown="roving.onKey"
     @focusin="roving.onFocus"
   >
@@ -98,14 +99,12 @@ const decide = (decision: Decision) => store.tryWrite(() => store.patch('line', 
         ><span v-if="more.due" :class="{ wrong: more.due.late }"> · {{ more.due.said }}</span></span
       ></span
     >
-    <select
-      class="write decision"
+    <DecisionChoice
+      class="decision"
       :aria-label="`Decision for ${line.name}`"
-      :value="line.decision"
-      @change="decide(($event.target as HTMLSelectElement).value as Decision)"
-    >
-      <option v-for="decision in DECISIONS" :key="decision">{{ decision }}</option>
-    </select>
+      :model-value="line.decision"
+      @update:model-value="decide"
+    />
     <span class="acts">
       <button
         v-for="act in acts"

@@ -3,9 +3,12 @@
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { ChartBarBig, DoorOpen, FileUp, Layers } from '@lucide/vue';
 import type { Line } from '@stube/core/model/entities';
+import { fateOf, isOpen } from '@stube/core/pile/fate';
 import { dueLines } from '@stube/core/pile/limits';
+import { hasAll } from '@stube/core/matching/words';
 import { pileTotals } from '@stube/core/pile/totals';
 import { formatDay, today } from '../../parts/day.ts';
+import { useGrowing } from '../../parts/growing.ts';
 import NextStep from '../../frame/NextStep.vue';
 import { useRoving } from '../../parts/roving.ts';
 import { useRoom } from '../../data/room.ts';
@@ -19,6 +22,7 @@ import PhotoStrip from '../photos/PhotoStrip.vue';
 import PileSum from './PileSum.vue';
 import SessionBar from '../makeover/SessionBar.vue';
 import TestDialog from './TestDialog.vue';
+import UndecidedNote from './UndecidedNote.vue';
 
 const ResultDialog = defineAsyncComponent(() => import('../departures/ResultDialog.vue'));
 const ImportDialog = defineAsyncComponent(() => import('../import/ImportDialog.vue'));
@@ -30,24 +34,27 @@ const testing = ref<Line | null>(null);
 const deck = ref<Line[] | null>(null);
 const opened = ref<'result' | 'import' | 'come in' | null>(null);
 const which = ref<'all' | 'open' | 'leaving'>('all');
-const open = computed(() => lines.value.filter((line) => line.decision === 'decide later'));
+const open = computed(() => lines.value.filter(isOpen));
 const due = computed(() => dueLines(lines.value, today()));
 const WAYS = { all: 'all', open: 'open', leaving: 'leaving' } as const;
+const query = ref('');
+/** From so many lines on they can be searched. */
+const MANY = 20;
+const isMeant = computed(() => hasAll(query.value));
+const nameOf = (categoryId: string | null) => store.maps.category.get(categoryId ?? '')?.name ?? '';
 const shownLines = computed(() =>
   [...lines.value].reverse().filter(
     (line) =>
       // What was handed over is gone: it stands among the departures.
       line.handedOver === null &&
-      (which.value === 'all' ||
-        (which.value === 'open'
-          ? line.decision === 'decide later'
-          : !['keep', 'decide later'].includes(line.decision))),
+      isMeant.value(`${line.name} ${nameOf(line.categoryId)}`) &&
+      (which.value === 'all' || fateOf(line.decision) === which.value),
   ),
 );
 const ways = ref<HTMLElement | null>(null);
 const roving = useRoving(ways);
-/** Long piles are drawn as far as anybody scrolls. */
-const most = ref(80);
+const end = ref<HTMLElement | null>(null);
+const most = useGrowing(end, 60);
 const totals = computed(() =>
   store.site
     ? pileTotals(typing.value ? [...lines.value, typing.value] : lines.value, store.maps.category, store.site)
@@ -70,6 +77,7 @@ const totals = computed(() =>
           }}{{ due.length > 3 ? ' …' : '' }}</span
         ><button class="press small" type="button" @click="deck = due">Decide now</button>
       </div>
+      <UndecidedNote why="What stays is sorted, contained and placed; what goes is handed over." />
       <LineEntry :key="id" :room-id="id" @typing="typing = $event" />
       <div class="row between tools">
         <NextStep v-if="lines.length" class="next" here="pile" />
@@ -112,7 +120,11 @@ const totals = computed(() =>
           whether it stays. Nothing is bought before this is done.
         </p>
       </div>
-      <ul v-else class="lines" aria-label="Lines of the pile">
+      <label v-if="lines.length >= MANY"
+        ><span class="hidden-text">Search these lines</span
+        ><input v-model="query" class="write" type="search" placeholder="search these lines"
+      /></label>
+      <ul v-if="lines.length" class="lines" aria-label="Lines of the pile">
         <LineRow
           v-for="line in shownLines.slice(0, most)"
           :key="line.id"
@@ -121,10 +133,10 @@ const totals = computed(() =>
           @test="testing = line"
         />
       </ul>
-      <button v-if="shownLines.length > most" class="press" type="button" @click="most += 200">
-        {{ shownLines.length - most }} more
-      </button>
-      <p v-if="lines.length && !shownLines.length" class="soft">No line is {{ which }}.</p>
+      <div v-if="shownLines.length > most" ref="end" class="soft">{{ shownLines.length - most }} more</div>
+      <p v-if="lines.length && !shownLines.length" class="soft">
+        {{ query.trim() ? `No line is called “${query.trim()}” here.` : `No line is ${which}.` }}
+      </p>
     </section>
     <div class="stack bench">
       <PileSum v-if="totals" :totals="totals" :typing="!!typing">

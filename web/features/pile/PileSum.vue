@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** What the pile adds up to, the line being typed included. */
-import { formatAmount } from '@stube/core/pile/measures';
 import { computed } from 'vue';
-import { fateOf, type PileTotals, type Sum } from '@stube/core/pile/totals';
+import { fateOf } from '@stube/core/pile/fate';
+import type { PileTotals, Sum } from '@stube/core/pile/totals';
 import { DECISIONS } from '@stube/core/model/entities';
-import { litres } from '../../parts/numbers.ts';
+import { formatAmount, litres } from '../../parts/numbers.ts';
 
 const props = defineProps<{ totals: PileTotals; typing: boolean }>();
 const whole = computed(() =>

@@ -42,6 +42,14 @@ describe('a line', () => {
     await store.step('undo');
     expect(store.data.line).toHaveLength(1);
   });
+  test('nobody has decided about: half of it goes, and so the other half stays', async () => {
+    await store.patch('site', store.site!, { keepsNew: false });
+    await useLineActs().halfGoes(await add('7 toy cars'));
+    expect(amounts()).toEqual([
+      [4, 'keep'],
+      [3, 'give away'],
+    ]);
+  });
   test('twice as much', async () => {
     await useLineActs().double(await add('3 shoeboxes toy cars'));
     expect(amounts()).toEqual([[6, 'keep']]);

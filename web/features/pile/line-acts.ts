@@ -1,14 +1,15 @@
 /** What one gesture does to a line: once more, twice as much, half of it goes. Each is one change, taken back as one. */
 import { goingHalf, onceMore } from '@stube/core/pile/line-changes';
 import type { Line } from '@stube/core/model/entities';
+import { sortAfter } from '@stube/core/model/sort';
 import { useSite } from '../../data/site.ts';
 
 export function useLineActs() {
   const store = useSite();
-  const last = () => store.data.line.reduce((most, line) => Math.max(most, line.sort), 0);
+  const nextSort = () => sortAfter(store.data.line.reduce((most, line) => Math.max(most, line.sort), 0));
 
   async function again(line: Line): Promise<void> {
-    const values = { ...onceMore(line, last() + 1) };
+    const values = { ...onceMore(line, nextSort()) };
     const done = await store.tryWrite(() =>
       store.writeTogether({
         what: `${line.name} once more`,
@@ -22,13 +23,19 @@ export function useLineActs() {
     if (done) store.sayDone(`${line.name}: twice as much.`);
   }
   async function halfGoes(line: Line): Promise<void> {
-    const values = { ...goingHalf(line, last() + 1, new Date().toISOString()) };
+    const values = { ...goingHalf(line, nextSort(), new Date().toISOString()) };
     const done = await store.tryWrite(() =>
       store.writeTogether({
         what: `half of ${line.name} goes`,
         create: [{ table: 'line', id: crypto.randomUUID(), values }],
         update: [
-          { table: 'line', id: line.id, version: line.version, values: { amount: line.amount - values.amount } },
+          {
+            table: 'line',
+            id: line.id,
+            version: line.version,
+            // Where half of it goes, the other half stays.
+            values: { amount: line.amount - values.amount, ...(line.decision ? {} : { decision: 'keep' }) },
+          },
         ],
       }),
     );

@@ -56,6 +56,5 @@ watch(
   border: 1px solid var(--rule-strong);
   border-radius: 2px;
   cursor: grab;
-  touch-action: none;
 }
 </style>

@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router';
 import { useMediaQuery } from '@vueuse/core';
 import ProgressBar from 'primevue/progressbar';
 import { Square, WandSparkles } from '@lucide/vue';
+import NextStep from '../../frame/NextStep.vue';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import { useNotices } from '../../data/notices.ts';
@@ -122,9 +123,12 @@ onMounted(() => {
       <template v-else>
         <div class="row between head">
           <div>
-            <p class="total">
-              <b class="figure" data-effort>{{ minutes(effort) }}</b> a week to fetch and put back
+            <p v-if="unplaced.length < bins.length" class="total">
+              <b class="figure" data-effort>{{ minutes(effort) }}</b> a week to fetch and put back{{
+                unplaced.length ? ` the ${bins.length - unplaced.length} that are placed` : ''
+              }}
             </p>
+            <p v-else class="total">Nothing has its place yet</p>
             <p class="soft small" role="status">
               {{ searching ? formatSearch(progress) : formatGap(gap, unplaced.length) }}
             </p>
@@ -134,6 +138,7 @@ onMounted(() => {
             ><button v-else class="press main" type="button" @click="propose">
               <WandSparkles :size="18" />Propose places
             </button>
+            <NextStep v-if="unplaced.length < bins.length" here="place" />
           </div>
         </div>
         <ProgressBar
@@ -158,13 +163,19 @@ onMounted(() => {
           @space="held && !wasDrop() && ranked.some((one) => one.compartment === $event) && put(held, $event)"
         />
         <p class="small soft">
-          Press a bin for its reason; drag it, or hold it by Enter and move it with ← →, to see what a place costs. What
-          you move by hand stays there.
+          Press a bin for its reason; drag it (a finger rests on it for a moment first), or hold it by Enter and move it
+          with ← →, to see what a place costs. What you move by hand stays there.
         </p>
       </template>
     </section>
     <aside class="bench stack">
-      <BinReason v-if="heldBin" class="in-hand" :bin="heldBin" :placing="placing" @close="held = null" />
+      <BinReason
+        v-if="heldBin && !(narrow && ghost)"
+        class="in-hand"
+        :bin="heldBin"
+        :placing="placing"
+        @close="held = null"
+      />
       <PlaceBench v-else class="at-hand" :bins="unplaced" :folded="narrow" @grab="grab" @pick="held = $event" />
       <CautionList :room-id="store.maps.room.get(String(route.params.room))?.id ?? ''" :cautions="cautions" />
     </aside>

@@ -3,7 +3,7 @@ import { minutes, signedSeconds } from '../../parts/numbers.ts';
 
 export function formatGap(gap: { effort: number; bound: number } | null, loose: number): string {
   const out = loose ? `${loose} ${loose === 1 ? 'bin has' : 'bins have'} no place yet. ` : '';
-  if (!gap) return `${out}Let Stube propose, and see how good it can get at all.`;
+  if (!gap) return `${out}Propose places: that also says how much better any plan could be.`;
   const left = gap.effort - gap.bound;
   return (
     out +

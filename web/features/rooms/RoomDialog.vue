@@ -1,21 +1,24 @@
 <script setup lang="ts">
 /** A new room, or one that is there: its size and who comes in. */
 import { reactive } from 'vue';
+import { inRoundNumbers } from '@stube/core/measuring/round-numbers';
 import type { Room } from '@stube/core/model/entities';
 import CautionPreview from '../cautions/CautionPreview.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import LengthField from '../../parts/LengthField.vue';
+import PeopleChoice from '../people/PeopleChoice.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
 
 const props = defineProps<{ room?: Room }>();
 const emit = defineEmits<{ close: []; made: [id: string] }>();
 const store = useSite();
+const round = (mm: number) => inRoundNumbers(mm, store.site?.system ?? 'metric');
 const draft = reactive({
   name: props.room?.name ?? '',
-  width: props.room?.width ?? 4500,
-  depth: props.room?.depth ?? 3600,
-  height: props.room?.height ?? 2500,
+  width: props.room?.width ?? round(4500),
+  depth: props.room?.depth ?? round(3600),
+  height: props.room?.height ?? round(2500),
   people: [...(props.room?.people ?? [])],
 });
 </script>
@@ -41,16 +44,10 @@ const draft = reactive({
         :problem="problems.depth"
       /><LengthField v-model="draft.height" label="High" :problem="problems.height" />
     </div>
-    <fieldset v-if="store.data.person.length">
-      <legend class="field-name">
-        Who comes in? Reach and cautions are reckoned for them; nobody ticked means everybody.
-      </legend>
-      <div class="row">
-        <label v-for="person in store.data.person" :key="person.id" class="check"
-          ><input v-model="draft.people" type="checkbox" :value="person.id" />{{ person.name }}</label
-        >
-      </div>
-    </fieldset>
+    <PeopleChoice
+      v-model="draft.people"
+      legend="Who comes in? Reach and cautions are reckoned for them; nobody ticked means everybody."
+    />
     <CautionPreview v-if="room" table="room" :row="{ ...room, ...draft }" />
   </EntityDialog>
 </template>

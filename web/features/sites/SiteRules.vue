@@ -18,6 +18,7 @@ const draft = reactive({
   /** Litres of everyday measures as they are held here, by key. */
   measures: {} as Record<string, number | null>,
   restDays: [] as number[],
+  keepsNew: false,
 });
 /** Those that have a size of their own: metres and kilograms follow from what they are of. */
 const MEASURED = EVERYDAY_MEASURES.filter((measure) => measure.litres > 0 && measure.key !== 'litre');
@@ -35,6 +36,7 @@ watchEffect(() => {
       fillLimit: Math.round(site.fillLimit * 100),
       measures: Object.fromEntries(MEASURED.map(({ key, litres }) => [key, site.measures[key] ?? litres])),
       restDays: [...site.restDays],
+      keepsNew: site.keepsNew,
     });
 });
 const { problems, submit } = useForm();
@@ -62,6 +64,7 @@ const save = () =>
       }),
     );
     if (JSON.stringify(measures) !== JSON.stringify(site.measures)) Object.assign(changed, { measures });
+    if (draft.keepsNew !== site.keepsNew) Object.assign(changed, { keepsNew: draft.keepsNew });
     if ([...draft.restDays].sort().join() !== [...site.restDays].sort().join())
       Object.assign(changed, { restDays: [...draft.restDays] });
     if (Object.keys(changed).length) await store.patch('site', site, changed);
@@ -99,6 +102,10 @@ const save = () =>
         >
       </div>
     </fieldset>
+    <label class="check"
+      ><input v-model="draft.keepsNew" type="checkbox" @change="save" />A new line of the pile stays unless it says
+      otherwise; else it is decided one by one</label
+    >
     <details>
       <summary>How much your everyday measures hold, in litres</summary>
       <div class="four measures">

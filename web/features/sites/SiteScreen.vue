@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { ArrowRight, Download, Pencil, Plus } from '@lucide/vue';
-import { nextStep, roomProgress, STEPS } from '@stube/core/makeover/progress';
+import { isWhole, nextStep, roomProgress, STEPS } from '@stube/core/makeover/progress';
 import { formatLength } from '@stube/core/measuring/length';
 import { HUES } from '@stube/core/labels/hues';
 import type { Person, Room } from '@stube/core/model/entities';
@@ -11,6 +11,7 @@ import { api } from '../../data/transport.ts';
 import { floorSize } from '../../parts/numbers.ts';
 import { useNotices } from '../../data/notices.ts';
 import { useSite } from '../../data/site.ts';
+import OpenDangers from '../cautions/OpenDangers.vue';
 import WhoComes from '../people/WhoComes.vue';
 import PersonDialog from '../people/PersonDialog.vue';
 import RoomDialog from '../rooms/RoomDialog.vue';
@@ -34,10 +35,12 @@ const NEXT: Record<(typeof STEPS)[number], string> = {
 const rooms = computed(() =>
   store.rooms.map((room) => {
     const progress = roomProgress(store.data, room.id);
+    const next = nextStep(progress);
     return {
       room,
       progress,
-      next: nextStep(progress),
+      next,
+      what: next === 'pile' && progress.pile.open ? 'decide what stays' : NEXT[next],
       bins: store.data.bin.filter((bin) => bin.roomId === room.id).length,
     };
   }),
@@ -63,6 +66,8 @@ const made = (id: string) => {
 <template>
   <div class="stack page">
     <h1>{{ store.site?.name }}</h1>
+    <WhoComes v-if="!rooms.length" />
+    <OpenDangers v-else />
     <section class="stack">
       <div class="row between">
         <h2>Rooms</h2>
@@ -74,7 +79,7 @@ const made = (id: string) => {
         <button class="press main" type="button" @click="editing = 'new'">Add the first room</button>
       </div>
       <ul v-else class="rooms">
-        <li v-for="{ room, progress, next, bins } in rooms" :key="room.id" class="sheet room">
+        <li v-for="{ room, progress, next, what, bins } in rooms" :key="room.id" class="sheet room">
           <div class="row between">
             <h3>{{ room.name }}</h3>
             <button class="icon-press" type="button" :aria-label="`Edit ${room.name}`" @click="editing = room">
@@ -90,7 +95,7 @@ const made = (id: string) => {
               v-for="step in STEPS"
               :key="step"
               :class="{
-                whole: progress[step].done > 0 && !progress[step].open,
+                whole: isWhole(progress[step]),
                 part: progress[step].done > 0 && progress[step].open > 0,
               }"
             >
@@ -101,7 +106,7 @@ const made = (id: string) => {
             class="press small"
             :class="{ main: next !== 'live' }"
             :to="{ name: next, params: { site: store.id, room: room.id } }"
-            >{{ NEXT[next] }}<ArrowRight :size="16"
+            >{{ what }}<ArrowRight :size="16"
           /></RouterLink>
         </li>
       </ul>
@@ -112,7 +117,6 @@ const made = (id: string) => {
           <h2>People</h2>
           <button class="press small" type="button" @click="person = 'new'"><Plus :size="16" />A person</button>
         </div>
-        <WhoComes v-if="!rooms.length" />
         <ul>
           <li v-for="one in people" :key="one.id" class="row person">
             <i :style="{ background: HUES[one.colour] ?? HUES.ink }" /><span class="grow">{{ one.name }}</span

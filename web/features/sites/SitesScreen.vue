@@ -1,26 +1,20 @@
 <script setup lang="ts">
-/** All sites: open one, begin one, bring one in from a file, bring a removed one back. */
-import { computed, onMounted, reactive, ref, watch } from 'vue';
+/** All sites: what Stube does, open one, begin one, visit the made-up one, bring one in, bring a removed one back. */
+import { computed, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { FileUp } from '@lucide/vue';
-import type { ChangeAnswer, SiteSummary } from '@stube/contract/answers';
+import { DoorOpen, FileUp } from '@lucide/vue';
+import type { SiteSummary } from '@stube/contract/answers';
 import { api, ApiError } from '../../data/transport.ts';
-import { useForm } from '../../parts/form.ts';
-import TextField from '../../parts/TextField.vue';
 import { useNotices } from '../../data/notices.ts';
+import HowItWorks from './HowItWorks.vue';
+import NewSite from './NewSite.vue';
 
 const router = useRouter();
 const notices = useNotices();
 const sites = ref<SiteSummary[] | null>(null);
 const standing = computed(() => sites.value?.filter((site) => !site.removed) ?? []);
 const removed = computed(() => sites.value?.filter((site) => site.removed) ?? []);
-const draft = reactive({ name: '', system: 'metric', currency: 'EUR' });
-/** Who measures in feet and inches mostly pays in dollars; both can be changed. */
-watch(
-  () => draft.system,
-  (system) => (draft.currency = system === 'imperial' ? 'USD' : 'EUR'),
-);
-const { problems, busy, submit } = useForm();
+const visiting = ref(false);
 const bringing = ref('');
 const fileProblems = ref<{ field: string; message: string }[]>([]);
 const picker = ref<HTMLInputElement | null>(null);
@@ -38,7 +32,18 @@ onMounted(() => {
 });
 
 const open = (id: string) => router.push({ name: 'site', params: { site: id } });
-const begin = () => submit(async () => void open((await api<ChangeAnswer>('POST', '/sites', draft)).id!));
+
+/** A house that is furnished already, to look around in. */
+async function visit(): Promise<void> {
+  visiting.value = true;
+  try {
+    void open((await api<{ siteId: string }>('POST', '/visit')).siteId);
+  } catch (error) {
+    notices.warn((error as Error).message);
+  } finally {
+    visiting.value = false;
+  }
+}
 
 async function bringIn(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0];
@@ -47,7 +52,9 @@ async function bringIn(event: Event): Promise<void> {
   fileProblems.value = [];
   try {
     const body: unknown = JSON.parse(await file.text());
-    void open((await api<{ siteId: string }>('POST', '/import', body)).siteId);
+    const { siteId, name } = await api<{ siteId: string; name: string }>('POST', '/import', body);
+    notices.say(`${name} was brought in from ${file.name}.`);
+    void open(siteId);
   } catch (error) {
     fileProblems.value =
       error instanceof ApiError
@@ -73,10 +80,19 @@ async function bringBack(site: SiteSummary): Promise<void> {
 
 <template>
   <main class="sites">
-    <header>
-      <h1>Stube</h1>
-      <p class="lead">From a heap to a room in which everything has its place.</p>
+    <header class="row between">
+      <div>
+        <h1>Stube</h1>
+        <p class="lead">From a heap to a room in which everything has its place.</p>
+      </div>
+      <div class="stack tight visit">
+        <button class="press" :class="{ main: sites && !standing.length }" type="button" :disabled="visiting" @click="visit">
+          <DoorOpen :size="18" />{{ visiting ? 'Furnishing …' : 'Visit the Ferry House' }}
+        </button>
+        <span class="small soft">made up: four rooms to look around in and to change</span>
+      </div>
     </header>
+    <HowItWorks v-if="sites && !standing.length" />
     <ul v-if="standing.length" class="row houses">
       <li v-for="site in standing" :key="site.id">
         <RouterLink class="house-card" :to="{ name: 'site', params: { site: site.id } }">
@@ -91,59 +107,47 @@ async function bringBack(site: SiteSummary): Promise<void> {
       </li>
     </ul>
     <div class="two">
-      <form class="sheet stack" novalidate @submit.prevent="begin">
-        <h2>{{ standing.length ? 'Begin another site' : 'Begin with a site' }}</h2>
-        <p class="soft">A home, a school, a daycare, a client’s place: one house with its rooms.</p>
-        <TextField v-model="draft.name" label="Name" :problem="problems.name" placeholder="such as Home" />
-        <div class="pair">
-          <label class="field"
-            ><span>Lengths in</span
-            ><select v-model="draft.system" class="write">
-              <option value="metric">centimetres</option>
-              <option value="millimetre">millimetres</option>
-              <option value="imperial">feet and inches</option>
-            </select></label
-          >
-          <TextField v-model="draft.currency" label="Currency" :problem="problems.currency" />
-        </div>
-        <p v-if="problems.form" class="wrong">{{ problems.form }}</p>
-        <button class="press main" type="submit" :disabled="busy">Begin</button>
-      </form>
-      <section class="sheet stack">
+      <section class="stack tight">
+        <h2>{{ standing.length ? 'Begin another site' : 'Begin with your own' }}</h2>
+        <NewSite @begun="open" />
+      </section>
+      <section class="stack tight">
         <h2>Bring one in</h2>
-        <p class="soft">
-          A file that was saved with “Save the site to a file”. It comes in as a new site, whole or not at all.
-        </p>
-        <input
-          ref="picker"
-          class="hidden-text"
-          type="file"
-          accept=".json,application/json"
-          aria-label="Site file"
-          tabindex="-1"
-          @change="bringIn"
-        />
-        <button class="press" type="button" :disabled="!!bringing" @click="picker?.click()">
-          <FileUp :size="18" />{{ bringing ? `Reading ${bringing} …` : 'Choose a file' }}
-        </button>
-        <div v-if="fileProblems.length" class="caution" role="alert">
-          <b>Nothing was brought in.</b>
-          <ul>
-            <li v-for="fileProblem in fileProblems" :key="fileProblem.field + fileProblem.message">
-              {{ fileProblem.field }}: {{ fileProblem.message }}
-            </li>
-          </ul>
+        <div class="sheet stack">
+          <p class="soft">
+            A file that was saved with “Save the site to a file”. It comes in as a new site, whole or not at all.
+          </p>
+          <input
+            ref="picker"
+            class="hidden-text"
+            type="file"
+            accept=".json,application/json"
+            aria-label="Site file"
+            tabindex="-1"
+            @change="bringIn"
+          />
+          <button class="press" type="button" :disabled="!!bringing" @click="picker?.click()">
+            <FileUp :size="18" />{{ bringing ? `Reading ${bringing} …` : 'Choose a file' }}
+          </button>
+          <div v-if="fileProblems.length" class="caution" role="alert">
+            <b>Nothing was brought in.</b>
+            <ul>
+              <li v-for="fileProblem in fileProblems" :key="fileProblem.field + fileProblem.message">
+                {{ fileProblem.field }}: {{ fileProblem.message }}
+              </li>
+            </ul>
+          </div>
+          <template v-if="removed.length">
+            <h2>Removed sites</h2>
+            <ul class="stack tight">
+              <li v-for="site in removed" :key="site.id" class="row between">
+                <span>{{ site.name }}</span><button class="press small" type="button" @click="bringBack(site)">
+                  Bring back
+                </button>
+              </li>
+            </ul>
+          </template>
         </div>
-        <template v-if="removed.length">
-          <h2>Removed sites</h2>
-          <ul class="stack tight">
-            <li v-for="site in removed" :key="site.id" class="row between">
-              <span>{{ site.name }}</span><button class="press small" type="button" @click="bringBack(site)">
-                Bring back
-              </button>
-            </li>
-          </ul>
-        </template>
       </section>
     </div>
   </main>
@@ -151,7 +155,7 @@ async function bringBack(site: SiteSummary): Promise<void> {
 
 <style scoped>
 .sites {
-  max-width: 920px;
+  max-width: 1020px;
   margin: 0 auto;
   padding: 40px 20px;
   display: flex;
@@ -160,6 +164,9 @@ async function bringBack(site: SiteSummary): Promise<void> {
 }
 .sites h1 {
   font-size: 2.4rem;
+}
+.visit {
+  align-items: flex-start;
 }
 .lead {
   font-size: 1.15rem;
@@ -195,18 +202,13 @@ async function bringBack(site: SiteSummary): Promise<void> {
 }
 .two {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
   gap: 20px;
   align-items: start;
 }
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 110px;
-  gap: 12px;
-}
 @media (max-width: 760px) {
   .two {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   .sites {
     padding: 24px 14px;

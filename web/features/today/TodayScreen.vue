@@ -1,16 +1,16 @@
 <script setup lang="ts">
 /** What is due in all rooms, what waits to be handed over, and what to be careful of. */
 import { computed, ref } from 'vue';
-import { cautionsOf } from '@stube/core/cautions/cautions';
-import { byAcknowledgement } from '@stube/core/cautions/acknowledged';
+import { openDangers } from '@stube/core/cautions/open-dangers';
 import type { Line } from '@stube/core/model/entities';
-import { roomDataOf } from '@stube/core/placement/place-problem-of';
+import { departuresOf } from '@stube/core/pile/departures';
 import { agendaOf, type AgendaItem } from '@stube/core/today/agenda';
 import { addDays } from '@stube/core/deadlines/day';
 import { formatDay, today } from '../../parts/day.ts';
 import { useSite } from '../../data/site.ts';
 import CautionList from '../cautions/CautionList.vue';
 import DepartureList from '../departures/DepartureList.vue';
+import JumpBar from '../../parts/JumpBar.vue';
 import LineDialog from '../pile/LineDialog.vue';
 
 const store = useSite();
@@ -35,13 +35,20 @@ const WORDS: Record<AgendaItem['kind'], string> = {
 };
 const cautions = computed(() =>
   store.rooms.flatMap((room) => {
-    const data = roomDataOf(store.data, room.id);
-    const found = byAcknowledgement(data ? cautionsOf(data, today()) : [], store.data.acknowledgement);
-    const open = found.open.filter((caution) => caution.severity === 'danger');
+    const open = openDangers(store.data, room.id, today());
     return open.length ? [{ room, cautions: { open, acknowledged: [] } }] : [];
   }),
 );
 
+const jumps = computed(() => [
+  ...parts.value.map((part) => ({ id: `due-${part.when}`, name: part.title, count: part.items.length })),
+  ...(departuresOf(store.data.line).length ? [{ id: 'leaving', name: 'What leaves' }] : []),
+  ...cautions.value.map(({ room, cautions: { open } }) => ({
+    id: `careful-${room.id}`,
+    name: `Careful: ${room.name}`,
+    count: open.length,
+  })),
+]);
 async function put(item: AgendaItem, values: Partial<Line>, said: string): Promise<void> {
   const line = store.maps.line.get(item.lineId ?? '');
   if (line && (await store.tryWrite(() => store.patch('line', line, values)))) store.sayDone(`${line.name}: ${said}.`);
@@ -59,13 +66,14 @@ const open = (item: AgendaItem) => (editing.value = store.maps.line.get(item.lin
 <template>
   <div class="stack page">
     <h1>Today</h1>
+    <JumpBar :parts="jumps" label="Parts of this page" />
     <div class="two">
       <div class="stack">
         <section v-if="!parts.length" class="empty">
           <h2>Nothing is due</h2>
           <p>No decision, return or paper comes up in the next four weeks.</p>
         </section>
-        <section v-for="part in parts" :key="part.when" class="sheet stack tight">
+        <section v-for="part in parts" :id="`due-${part.when}`" :key="part.when" class="sheet stack tight">
           <h2>{{ part.title }}</h2>
           <ul class="due">
             <li v-for="item in part.items" :key="item.key" class="row between" :class="part.when">
@@ -97,10 +105,10 @@ const open = (item: AgendaItem) => (editing.value = store.maps.line.get(item.lin
             </li>
           </ul>
         </section>
-        <DepartureList />
+        <DepartureList id="leaving" />
       </div>
       <div class="stack">
-        <section v-for="{ room, cautions: found } in cautions" :key="room.id" class="sheet">
+        <section v-for="{ room, cautions: found } in cautions" :id="`careful-${room.id}`" :key="room.id" class="sheet">
           <CautionList :room-id="room.id" :cautions="found" :heading="room.name" />
         </section>
         <section v-if="!cautions.length" class="sheet stack tight">
