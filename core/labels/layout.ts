@@ -108,6 +108,8 @@ const LEADING = 1.12;
 /** Smallest and largest type for a name, mm (7 and 34 point). */
 export const TYPE = { least: 7 * POINT, most: 34 * POINT };
 export const QR_LEAST = 12;
+/** Between the name and the QR square, mm: nearer, a phone reads letters as part of it, and the eye finds it crammed. */
+const QR_CLEAR = 2.5;
 
 /**
  * One label: picture left, name large, code and family under it, QR right where there is room for one.
@@ -125,7 +127,7 @@ export function layOutLabel(content: LabelContent, measure: MeasureText): LabelL
   const pictureSize = Math.min(inner, 14, width * 0.22);
   const picture = width >= 40 ? { x: strip + pad, y: (height - pictureSize) / 2, size: pictureSize } : null;
   const left = strip + pad + (picture ? pictureSize + pad : 0);
-  const right = qr ? qr.x - pad : width - pad;
+  const right = qr ? qr.x - Math.max(QR_CLEAR, pad) : width - pad;
   const room = Math.max(5, right - left);
   const codeSize = Math.max(TYPE.least * 0.9, Math.min(4.2, inner * 0.26));
   const forName = inner - codeSize * LEADING;

@@ -25,7 +25,7 @@ export const EVERYDAY_MEASURES: readonly EverydayMeasure[] = [
     one: 'carrier bag',
     many: 'carrier bags',
     litres: 15,
-    words: ['carrier bag', 'carrier bags', 'shopping bag', 'shopping bags'],
+    words: ['carrier bag', 'carrier bags', 'bag for life', 'bags for life', 'shopping bag', 'shopping bags'],
   },
   {
     key: 'basket',

@@ -84,6 +84,7 @@ export function parseLine(
   };
   // How many pieces it has says nothing of what it is.
   const known = kindNamed(rest.replace(PIECES_SAID, ' ').replace(/\b(?:missing|complete)\b/gi, ' '));
+  const parts = take('note', readParts)?.value ?? '';
   const day = take('day', (said) => readDay(said, today, system))?.value ?? null;
   const hidden = hideNameNumbers(rest);
   rest = hidden.text;
@@ -121,7 +122,7 @@ export function parseLine(
     size: sides.length ? sides : null,
     thick: size?.thick ?? null,
     decision: decided?.value ?? null,
-    note: hidden.shown(noted?.value ?? hidden.aside),
+    note: [parts, hidden.shown(noted?.value ?? hidden.aside)].filter(Boolean).join(', '),
     condition: set?.missing || set?.incomplete ? (condition ?? 'incomplete') : condition,
     day,
     destination: hidden.shown(decided?.destination ?? ''),
@@ -140,6 +141,20 @@ const isSetKind = (kind: Kind | undefined, text: string): boolean =>
 /** A line that names nothing but how much: `3 shoeboxes`. */
 const onlyUnit = (name: string, counted: boolean): boolean =>
   counted && /^(?:shoe ?box(?:es)?|handfuls?|litres?|carrier bags?|sacks?|pieces?|pcs)$/i.test(name);
+
+/**
+ * What a thing consists of, behind a colon, is a note: `wooden train: engine + 5 wagons`. An amount, a decision or a set
+ * on either side of the colon is none.
+ */
+function readParts(text: string): { value: string; said: string; rest: string } | null {
+  const found = /^([^:]*\p{L}{3}[^:]*):\s+(.*(?:\s\+\s|\s(?:and|&)\s).*)$/iu.exec(text);
+  if (!found) return null;
+  const [, rest, tail] = found as unknown as [string, string, string];
+  const told = readAmount(tail, kindNamed);
+  if ((told && told.value.measure !== 'pieces') || readDecision(tail) || readDecision(rest) || readDay(tail, '2000-01-01'))
+    return null;
+  return { value: tail.trim(), said: tail.trim(), rest: tidy(rest) };
+}
 
 /** What stands in brackets at the end is a note. */
 function readNote(text: string): { value: string; said: string; rest: string } | null {

@@ -1,6 +1,8 @@
 /** Opens the database of a data directory, makes it when there is none, and brings it up to date. */
 import { existsSync, readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { join } from 'node:path';
+import { Worker } from 'node:worker_threads';
 import { PGlite } from '@electric-sql/pglite';
 import { sql, type ExtractTablesWithRelations } from 'drizzle-orm';
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
@@ -133,10 +135,23 @@ async function makeCluster(directory: string, cluster: string, on: Disk): Promis
     );
   const aside = join(directory, 'pg.new');
   on.rmSync(aside, { recursive: true, force: true });
-  const made = await PGlite.create({ dataDir: aside, startParams: SMALL });
-  await made.close();
+  await inThread(MAKING, { library: createRequire(import.meta.url).resolve('@electric-sql/pglite'), aside, SMALL });
   on.renameSync(aside, cluster);
 }
+
+/** Making a cluster takes some 400 MB that its memory never gives back: it is done in a thread, which then ends. */
+const MAKING = `
+const { workerData } = require('node:worker_threads');
+import(workerData.library)
+  .then((library) => (library.PGlite ?? library.default.PGlite).create({ dataDir: workerData.aside, startParams: workerData.SMALL }))
+  .then((made) => made.close());`;
+
+const inThread = (code: string, workerData: unknown): Promise<void> =>
+  new Promise((resolve, reject) => {
+    const thread = new Worker(code, { eval: true, workerData });
+    thread.once('error', reject);
+    thread.once('exit', (status) => (status ? reject(new Error(`ended with ${status}`)) : resolve()));
+  });
 
 /** A database in memory, from a dump of an empty one where there is one; for tests. */
 export const memoryStore = async (dump?: Blob): Promise<Store> =>

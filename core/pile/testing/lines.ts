@@ -576,4 +576,8 @@ tablets 15 with chargers | a=15 n=tablets cat=Computers and screens
 skittles set | n=skittles notcat=Board games cat=Bats and rackets
 medical letters | n=letters h=H14 notcat=Envelopes cat=Household papers
 wind-up toys 5 | a=5 n=toys notcat=Toy kitchen ware
+3 puzzles: 24, 48 and 100 pieces | a=3 n=puzzles no=24,and,48 cat=Jigsaw puzzles
+wooden train: engine + 5 wagons | a=1 n=wooden,train no=engine,wagons,+
+bag for life full of ribbons | a=1 m=bag n=ribbons no=life,full cat=Ribbon
+blocks: 2 shoeboxes and a bit | m=shoebox n=blocks
 `;

@@ -19,16 +19,26 @@ const { binsIn } = useDrawnBins();
 const chosen = ref<string | null>(null);
 const paths = computed(() => pathsOf(store.data));
 const limit = computed(() => store.site?.fillLimit ?? 0.8);
+/** What a bin may want, and the step of the work that does it where there is one. */
+const WANTS = {
+  place: { words: 'has no place', step: 'place' },
+  overflows: { words: 'overflows', step: null },
+  tooFull: { words: 'is too full', step: null },
+  outdated: { words: 'label out of date', step: 'label' },
+  label: { words: 'no label', step: 'label' },
+} as const;
+type Want = keyof typeof WANTS;
+const inWords = (wants: readonly Want[]): string[] => wants.map((want) => WANTS[want].words);
 const rows = computed(() =>
   bins.value.map((bin) => {
     const full = store.contents.get(bin.id)?.full ?? null;
     const path = paths.value.get(bin.id)!;
     const wants = [
-      !bin.compartmentId && 'has no place',
-      full !== null && (full > Math.max(1, limit.value) ? 'overflows' : full > limit.value + 0.1 && 'is too full'),
-      bin.printed && bin.printed !== labelText(bin) && 'label out of date',
-      !bin.printed && 'no label',
-    ].filter((one): one is string => !!one);
+      !bin.compartmentId && 'place',
+      full !== null && (full > Math.max(1, limit.value) ? 'overflows' : full > limit.value + 0.1 && 'tooFull'),
+      bin.printed && bin.printed !== labelText(bin) && 'outdated',
+      !bin.printed && 'label',
+    ].filter((one): one is Want => !!one);
     return { bin, full, wants, where: [path.unit, path.compartment].filter(Boolean).join(' › ') };
   }),
 );
@@ -36,11 +46,10 @@ const wanting = computed(() => rows.value.filter((row) => row.wants.length));
 /** So many bins are named; what more than a few of them want is said once, with the step that does it. */
 const SHOWN = 12;
 const FEW = 3;
-const STEP_OF: Record<string, string> = { 'has no place': 'place', 'no label': 'label', 'label out of date': 'label' };
 const common = computed(() =>
-  Object.entries(STEP_OF)
-    .map(([want, step]) => ({ want, step, count: wanting.value.filter(({ wants }) => wants.includes(want)).length }))
-    .filter(({ count }) => count > FEW),
+  (Object.keys(WANTS) as Want[])
+    .map((want) => ({ want, count: wanting.value.filter(({ wants }) => wants.includes(want)).length }))
+    .filter(({ want, count }) => WANTS[want].step && count > FEW),
 );
 const single = computed(() => {
   const said = new Set(common.value.map(({ want }) => want));
@@ -82,14 +91,14 @@ const find = useFind();
       <section v-if="wanting.length" id="wanting" class="sheet stack tight no-print">
         <h2>Needs attention</h2>
         <ul class="wants">
-          <li v-for="{ want, count, step } in common" :key="want">
-            <RouterLink :to="{ name: step }">{{ count }} bins</RouterLink>: {{ want }}
+          <li v-for="{ want, count } in common" :key="want">
+            <RouterLink :to="{ name: WANTS[want].step! }">{{ count }} bins</RouterLink>: {{ WANTS[want].words }}
           </li>
           <li v-for="{ bin, wants } in single.slice(0, SHOWN)" :key="bin.id">
             <RouterLink :to="{ name: 'bin', params: { site: store.id, code: bin.code } }"
               >{{ bin.code }} {{ bin.name }}</RouterLink
             >
-            {{ wants.join(', ') }}
+            {{ inWords(wants).join(', ') }}
           </li>
         </ul>
         <p v-if="single.length > SHOWN" class="small soft">and {{ single.length - SHOWN }} more</p>

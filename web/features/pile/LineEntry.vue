@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** One line as it is typed, with how it is understood; a wrong guess is put right with one tap. */
 import { computed, onMounted, ref, watch } from 'vue';
-import { useEventListener } from '@vueuse/core';
+import { refDebounced, useEventListener } from '@vueuse/core';
 import { CornerDownLeft, X } from '@lucide/vue';
 import type { Decision, Line } from '@stube/core/model/entities';
 import { litresOfLine } from '@stube/core/containers/demand';
@@ -135,9 +135,14 @@ const uncounted = computed(
 
 /** Lines that are on their way, one after the other; the next one may be typed meanwhile. */
 let sending: Promise<unknown> = Promise.resolve();
-let waiting = 0;
+const waiting = ref<string[]>([]);
 /** A page that is closed meanwhile asks first. */
-useEventListener(window, 'beforeunload', (event: BeforeUnloadEvent) => waiting && event.preventDefault());
+useEventListener(window, 'beforeunload', (event: BeforeUnloadEvent) => waiting.value.length && event.preventDefault());
+/** Where the way is slow they are named; where it is not, nobody sees it. */
+const slow = refDebounced(
+  computed(() => waiting.value.length > 0),
+  400,
+);
 function add(): void {
   if (!isParsedLine(read.value)) {
     problem.value = read.value.message;
@@ -156,8 +161,8 @@ function add(): void {
   text.value = '';
   decision.value = undefined;
   field.value?.focus();
-  waiting++;
-  sending = sending.then(() => send(line)).finally(() => waiting--);
+  waiting.value = [...waiting.value, line.text];
+  sending = sending.then(() => send(line)).finally(() => (waiting.value = waiting.value.slice(1)));
 }
 async function send(line: NewLine): Promise<void> {
   try {
@@ -248,6 +253,9 @@ async function send(line: NewLine): Promise<void> {
       </template>
       <p v-else class="small soft">{{ read.message }}</p>
     </div>
+    <p v-if="slow && waiting.length" class="small soft" role="status">
+      On the way: {{ waiting.map((line) => `“${line}”`).join(', ') }} …
+    </p>
   </form>
 </template>
 

@@ -14,7 +14,9 @@ const staying = computed(() => undecided.value.filter((line) => !proposedDecisio
 /** What speaks against keeping it is looked at one by one. */
 const doubtful = computed(() => undecided.value.length - staying.value.length);
 const deck = ref<Line[] | null>(null);
+const keeping = ref(false);
 async function keepAll(): Promise<void> {
+  keeping.value = true;
   const lines = staying.value;
   const left = doubtful.value;
   const done = await store.tryWrite(() =>
@@ -28,6 +30,7 @@ async function keepAll(): Promise<void> {
       })),
     }),
   );
+  keeping.value = false;
   if (done)
     store.sayDone(
       `${lines.length === 1 ? '1 line stays' : `${lines.length} lines stay`}.${left ? ` ${left} broken, dried-out or outgrown left to decide.` : ''}`,
@@ -45,7 +48,7 @@ async function keepAll(): Promise<void> {
       <button v-if="undecided.length" class="press small main" type="button" @click="deck = undecided">
         <Layers :size="16" />Decide one by one
       </button>
-      <button v-if="staying.length" class="press small" type="button" @click="keepAll">
+      <button v-if="staying.length" class="press small" type="button" :disabled="keeping" @click="keepAll">
         <Check :size="16" />{{
           doubtful
             ? 'Keep all but the broken and outgrown'

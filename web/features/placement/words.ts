@@ -15,7 +15,8 @@ export function formatGap(gap: { effort: number; bound: number } | null, loose: 
 
 /** The same while it is looked for. */
 export function formatSearch(now: { effort: number; bound: number } | null): string {
-  return now
-    ? `Looking for better places: ${minutes(now.effort)} a week so far, no plan is below ${minutes(now.bound)}.`
-    : 'Looking for better places …';
+  if (!now) return 'Looking for better places …';
+  // Before anything is proven there is nothing to say of it.
+  const proven = now.bound >= 0.5 ? `, no plan is below ${minutes(now.bound)}` : '';
+  return `Looking for better places: ${minutes(now.effort)} a week so far${proven}.`;
 }
