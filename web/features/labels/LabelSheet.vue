@@ -79,6 +79,8 @@ svg {
 }
 text {
   font-family: var(--reading);
+  /* As wide as it was measured and as it is printed. */
+  font-variant-numeric: normal;
   fill: var(--ink);
 }
 .bold {

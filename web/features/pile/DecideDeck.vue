@@ -121,9 +121,6 @@ function answer(key: string, value: boolean): void {
           >
         </div>
       </div>
-      <p v-if="advice" class="advice" aria-live="polite">
-        <b>{{ advice.decision }}?</b> {{ advice.reason }}
-      </p>
       <DayField v-model="day" label="By when, for return and decide later" />
       <label class="field"
         ><span>To whom or where, for what leaves or goes to another room</span
@@ -133,6 +130,9 @@ function answer(key: string, value: boolean): void {
         <option v-for="place in destinations" :key="place" :value="place" />
       </datalist>
       <div class="foot">
+        <p v-if="advice" class="advice" aria-live="polite">
+          <b>{{ advice.decision }}?</b> {{ advice.reason }}
+        </p>
         <div class="choices">
           <button
             v-for="(decision, i) in DECISIONS"
