@@ -1,14 +1,16 @@
 /**
- * npm run bench -- [--seed 1] [--count 20] [--rows cut,slack,decoy,drawer,shelf,place,find]: the engines against their
+ * npm run bench -- [--seed 1] [--count 20] [--rows cut,slack,decoy,drawer,shelf,place,bars,find]: the engines against their
  * targets, on problems made from the seed, beside a general-purpose packer and a plain greedy.
  */
 import { parseArgs } from 'node:util';
 import { loadavg } from 'node:os';
+import { cutSteps } from '@stube/core/cutting/solve';
 import { fitSteps } from '@stube/core/packing/solve';
 import type { FitProblem } from '@stube/core/packing/problem';
 import { solvePlaceSteps } from '@stube/core/placement/solve';
 import { greedyPlace, maxRects, maxRectsSorted } from './baselines.ts';
 import { cutProblem, drawerProblem, shelfProblem, type CutKind } from './fit-problems.ts';
+import { CUT_KINDS, stockProblem, type StockKind } from './cut-problems.ts';
 import { findLatency } from './find.ts';
 import { placeProblem, type PlaceSize } from './place-problems.ts';
 
@@ -16,7 +18,7 @@ const { values } = parseArgs({
   options: {
     seed: { type: 'string', default: '1' },
     count: { type: 'string', default: '20' },
-    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,place,find' },
+    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,place,bars,find' },
   },
 });
 const seed = Number(values.seed);
@@ -112,6 +114,29 @@ function placeRow(size: PlaceSize, ms: number, target: string): void {
   );
 }
 
+function barsRow(kind: StockKind, ms: number, target: string): void {
+  const gaps: number[] = [];
+  let proven = 0;
+  for (const seed of seeds) {
+    const began = performance.now();
+    const steps = cutSteps(stockProblem(kind, seed, ms));
+    let next = steps.next();
+    while (!next.done && performance.now() - began < ms) next = steps.next();
+    const { price, bound, optimal } = next.done ? next.value : next.value.answer();
+    gaps.push(price ? (price - bound!) / price : 0);
+    if (optimal) proven++;
+  }
+  say(
+    `bars, ${kind}`,
+    `${ms} ms`,
+    `gap ${percent(mean(gaps))}`,
+    percent(Math.max(...gaps)),
+    `${proven} of ${count} proven`,
+    '',
+    target,
+  );
+}
+
 console.log(`seed ${seed}, ${count} a row, load ${loadavg()[0]!.toFixed(2)} at the start`);
 say('problem', 'within', 'mean %', 'worst %', 'whole or proven', 'beside', 'target');
 say('---', '---', '---', '---', '---', '---', '---');
@@ -154,6 +179,7 @@ if (rows.includes('place')) {
   ] as const)
     placeRow(size, 10_000, target);
 }
+if (rows.includes('bars')) for (const kind of CUT_KINDS) barsRow(kind, 1000, '95 % proven');
 if (rows.includes('find')) {
   const { built, median, worst } = findLatency(10_000, seed);
   say(

@@ -43,6 +43,19 @@ test('a problem from standard input or a file is answered as JSON', () => {
     effort: 0,
     optimal: true,
   });
+  const cut = {
+    format: 'stube-cut/1',
+    kerf: 3,
+    timeMs: 500,
+    stock: [{ id: 'rod', material: 'rod', length: 2400, price: 690, count: null }],
+    pieces: [{ id: 'a', material: 'rod', length: 1211, count: 2 }],
+  };
+  expect(JSON.parse(run(['cut', '-'], JSON.stringify(cut)).stdout)).toMatchObject({
+    format: 'stube-cut-answer/1',
+    price: 1380,
+    bound: 1380,
+    optimal: true,
+  });
 });
 test.each([
   [['fit', '-'], '{', 'standard input: is not JSON'],
@@ -52,6 +65,7 @@ test.each([
     'compartment.width: must be a positive integer',
   ],
   [['place', '-'], '[]', 'problem: must be an object'],
+  [['cut', '-'], '{"format":"stube-cut/1","kerf":-1}', 'kerf: must be an integer, 0 or more'],
   [['fit', '/no/such/file'], '', 'cannot be read'],
   [['pack'], '', 'usage:'],
 ])('%j with %j is refused in one line', (args, input, message) => {

@@ -2,6 +2,8 @@
 import { readFileSync } from 'node:fs';
 import { checkSite } from '@stube/core/cautions/check-site';
 import { readSavedSite } from '@stube/core/cautions/read-site';
+import { readCutProblem } from '@stube/core/cutting/read';
+import { cutSteps } from '@stube/core/cutting/solve';
 import { FormatError } from '@stube/core/engine/problem-format';
 import { readFitProblem } from '@stube/core/packing/read';
 import { fitSteps } from '@stube/core/packing/solve';
@@ -9,7 +11,7 @@ import { readLines, readLinesProblem } from '@stube/core/pile/read-lines';
 import { readPlaceProblem } from '@stube/core/placement/read';
 import { solvePlaceSteps } from '@stube/core/placement/solve';
 
-const USAGE = 'usage: stube fit|place|read|check FILE   (FILE may be - for standard input)';
+const USAGE = 'usage: stube fit|place|cut|read|check FILE   (FILE may be - for standard input)';
 /** Left for the last turn and the answer, ms. */
 const MARGIN = 4;
 
@@ -40,6 +42,10 @@ const COMMANDS: Record<string, (json: unknown) => unknown> = {
       elapsed: () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs),
     });
     return within(problem.timeMs, began, steps);
+  },
+  cut(json) {
+    const problem = readCutProblem(json);
+    return within(problem.timeMs, performance.now(), cutSteps(problem));
   },
   read: (json) => readLines(readLinesProblem(json)),
   check(json) {

@@ -47,6 +47,9 @@ export class FieldReader {
     if ((value as number) > most) this.fail(name, `must not be larger than ${most}`);
     return value as number;
   }
+  integerOrNull(name: string, least: number, most?: number): number | null {
+    return this.value(name) === null ? null : this.integer(name, least, most);
+  }
   number(name: string, least: number, most = 1e9): number {
     const value = this.value(name);
     if (typeof value !== 'number' || !Number.isFinite(value)) this.fail(name, 'must be a number');
