@@ -14,7 +14,8 @@ import { ARC, GUTTER, MARGIN, PAPERS, QR_LEAST, TYPE, X_HEIGHT } from './labels/
 import { LINES_IN_A_PART, USUAL_SECONDS, USUAL_WEIGHT } from './makeover/pace.ts';
 import { BIN_SECONDS, CLEAN_SECONDS } from './makeover/portions.ts';
 import { METRIC_FACTOR, MM_PER_INCH } from './measuring/length.ts';
-import { DRAWER_LOSS, MIN_INSIDE, TEMPLATES } from './measuring/template.ts';
+import { MIN_INSIDE } from './measuring/template.ts';
+import { DRAWER_LOSS, FILE_RAILS, TABLE_TOP, TEMPLATES } from './measuring/templates.ts';
 import { defaultsOf } from './model/defaults.ts';
 import { MEDIANS } from './people/stature.ts';
 import { EVERYDAY_MEASURES } from './pile/measures.ts';
@@ -138,8 +139,25 @@ test('furniture: usual loads in grams, and what a drawer loses', () => {
     cabinet: 25000,
     chest: 12000,
     trunk: 30000,
+    files: 25000,
+    trolley: 8000,
+    table: 30000,
+    composed: 20000,
+    rails: 15000,
+    hooks: 4000,
+    pegs: 2000,
+    pockets: 1500,
+    rods: 6000,
+    top: 15000,
+    underbed: 40000,
+    stairs: 40000,
   });
-  expect({ DRAWER_LOSS, MIN_INSIDE }).toEqual({ DRAWER_LOSS: { side: 26, height: 45, depth: 60 }, MIN_INSIDE: 30 });
+  expect({ DRAWER_LOSS, FILE_RAILS, MIN_INSIDE, TABLE_TOP }).toEqual({
+    DRAWER_LOSS: { side: 26, height: 45, depth: 60 },
+    FILE_RAILS: 25,
+    MIN_INSIDE: 30,
+    TABLE_TOP: 400,
+  });
   expect({ MM_PER_INCH, METRIC_FACTOR }).toEqual({
     MM_PER_INCH: 25.4,
     METRIC_FACTOR: { mm: 1, cm: 10, dm: 100, m: 1000 },

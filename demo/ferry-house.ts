@@ -5,7 +5,7 @@
 
 interface DemoUnit {
   name: string;
-  template: 'cubes' | 'bookcase' | 'cabinet' | 'chest' | 'trunk';
+  template: string;
   size: [width: number, height: number, depth: number];
   grid: [columns: number, rows: number];
   at: [x: number, y: number];
@@ -14,6 +14,10 @@ interface DemoUnit {
   locked?: boolean;
   sunlit?: boolean;
   anchored?: boolean;
+  slope?: number;
+  layout?: { width: number; parts: { height: number; kind: string }[] }[];
+  wheels?: boolean;
+  step?: number;
 }
 interface DemoRoom {
   name: string;
@@ -111,6 +115,8 @@ export const ROOMS: DemoRoom[] = [
       { name: 'Buoy cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [5200, 420], anchored: true },
       { name: 'Low mast shelf', template: 'bookcase', size: [1800, 1050, 380], grid: [2, 3], at: [2500, 400], anchored: true },
       { name: 'Ferry bench', template: 'trunk', size: [1400, 450, 450], grid: [1, 1], at: [3400, 2400] },
+      { name: 'Coat hooks', template: 'hooks', size: [1500, 600, 200], grid: [6, 1], at: [4300, 80], raised: 700, anchored: true },
+      { name: 'Under the berth', template: 'underbed', size: [1800, 220, 750], grid: [3, 1], at: [6100, 2900], board: 1 },
     ],
     lines: [
       '4 shoeboxes wooden blocks', '6 shoeboxes clip-together bricks', '3 shoeboxes large bricks', '4 shoeboxes wooden railway', '3 shoeboxes toy cars', '5 large vehicles', '1 shoebox marble run', '60 magnetic tiles', '150 planks', '1 shoebox gears and connectors', '3 shoeboxes toy animals', '40 small figures', '2 shoeboxes loose parts', '12 tools for play',
@@ -132,6 +138,9 @@ export const ROOMS: DemoRoom[] = [
       { name: 'Plan chest', template: 'chest', size: [1300, 950, 520], grid: [2, 5], at: [4200, 4480], anchored: true },
       { name: 'Hatch shelf', template: 'bookcase', size: [1600, 1300, 400], grid: [2, 4], at: [2600, 420], raised: 60, anchored: true },
       { name: 'Sail shelf', template: 'bookcase', size: [1800, 1250, 480], grid: [2, 3], at: [4600, 480], anchored: true },
+      { name: 'Peg wall', template: 'pegs', size: [1200, 800, 120], grid: [6, 4], at: [3500, 60], raised: 900, board: 6, anchored: true },
+      { name: 'Ribbon rods', template: 'rods', size: [900, 800, 180], grid: [1, 4], at: [5600, 90], raised: 900, anchored: true },
+      { name: 'Glue trolley', template: 'trolley', size: [500, 780, 380], grid: [1, 3], at: [3600, 2500], board: 15, raised: 80, wheels: true },
       { name: 'Drying shelf', template: 'bookcase', size: [1600, 1900, 350], grid: [2, 6], at: [5600, 4650], raised: 60, anchored: true },
     ],
     lines: [
@@ -153,6 +162,9 @@ export const ROOMS: DemoRoom[] = [
       { name: 'Log bookcase', template: 'bookcase', size: [1800, 1850, 320], grid: [3, 4], at: [3300, 4280], raised: 60, anchored: true },
       { name: 'Lamp shelf', template: 'bookcase', size: [1600, 1250, 380], grid: [2, 4], at: [2600, 400], anchored: true },
       { name: 'Sextant cabinet', template: 'cabinet', size: [900, 1800, 420], grid: [1, 5], at: [600, 420], raised: 80, locked: true, anchored: true },
+      { name: 'Beam shelves', template: 'rails', size: [1200, 1200, 250], grid: [1, 4], at: [4200, 150], raised: 700, anchored: true, step: 50 },
+      { name: 'Under the stairs', template: 'stairs', size: [1800, 1500, 700], grid: [3, 1], at: [900, 1800], slope: 450 },
+      { name: 'Window seat', template: 'composed', size: [1500, 900, 400], grid: [2, 1], at: [3000, 3000], anchored: true, layout: [{ width: 700, parts: [{ height: 280, kind: 'open' }, { height: 160, kind: 'drawer' }, { height: 0, kind: 'open' }] }, { width: 0, parts: [{ height: 400, kind: 'door' }, { height: 0, kind: 'open' }] }] },
       { name: 'Map drawers', template: 'chest', size: [900, 1000, 560], grid: [1, 6], at: [4600, 4040], anchored: true },
     ],
     lines: [
@@ -170,6 +182,10 @@ export const ROOMS: DemoRoom[] = [
       { name: 'Strong cabinet', template: 'cabinet', size: [1000, 1950, 420], grid: [2, 5], at: [600, 2780], raised: 80, locked: true, anchored: true },
       { name: 'Paper bookcase', template: 'bookcase', size: [1600, 1900, 340], grid: [2, 5], at: [2000, 2860], raised: 60, anchored: true },
       { name: 'Desk drawers', template: 'chest', size: [900, 720, 560], grid: [2, 4], at: [2700, 640] },
+      { name: 'File drawers', template: 'files', size: [450, 700, 560], grid: [1, 2], at: [3500, 1500], raised: 40, anchored: true },
+      { name: 'Writing table', template: 'table', size: [1400, 720, 700], grid: [2, 1], at: [1500, 1100], board: 28 },
+      { name: 'Door rack', template: 'pockets', size: [480, 1500, 120], grid: [2, 5], at: [3500, 120], raised: 300, board: 3, anchored: true },
+      { name: 'Top of the paper bookcase', template: 'top', size: [1600, 500, 340], grid: [2, 1], at: [2000, 2860], raised: 1960, board: 1 },
       { name: 'Supply cubes', template: 'cubes', size: [1126, 760, 390], grid: [3, 2], at: [3200, 2810] },
     ],
     lines: [

@@ -16,7 +16,7 @@ import {
 } from '@stube/core/model/entities';
 import type { FieldsOf } from '@stube/core/model/entity';
 import { HAZARD_WORDS } from '@stube/core/cautions/hazards';
-import { TEMPLATES } from '@stube/core/measuring/template';
+import { TEMPLATES } from '@stube/core/measuring/templates';
 import { DOUBTS } from '@stube/core/pile/doubts';
 import { dayOf } from '@stube/core/pile/reading/day';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
@@ -106,6 +106,24 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     rows: mm(1, 20),
     board: mm(1, 80),
     raised: mm(0, 3000),
+    slope: mm(0, 6000).allow(null),
+    layout: Joi.array()
+      .min(1)
+      .max(12)
+      .items(
+        Joi.object({
+          width: mm(0, 6000).required(),
+          parts: Joi.array()
+            .min(1)
+            .max(20)
+            .items(Joi.object({ height: mm(0, 6000).required(), kind: Joi.valid('open', 'door', 'drawer').required() }))
+            .required(),
+        }),
+      )
+      .allow(null),
+    wheels: flag,
+    folds: flag,
+    step: mm(5, 500).allow(null),
     x: coordinate,
     y: coordinate,
     locked: flag,
@@ -132,6 +150,9 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     access: Joi.valid('front', 'top'),
     door: flag,
     drawer: flag,
+    hangs: flag,
+    opening: mm(10, 6000).allow(null),
+    measured: flag,
     maxLoad: mm(100, 500_000),
     sort: order,
   },

@@ -82,6 +82,8 @@ test('tall furniture is to be anchored where children come, and only there', () 
   expect(keys(room([adult, child], []))).toContain('H1:u');
   expect(keys(room([adult], []))).not.toContain('H1:u');
   expect(keys(room([adult, child], [], [unit({ anchored: true })]))).not.toContain('H1:u');
+  expect(keys(room([adult, child], [], [unit({ template: 'rails' })]))).not.toContain('H1:u');
+  expect(keys(room([adult, child], [], [unit({ template: 'stairs' })]))).not.toContain('H1:u');
 });
 test('what is sharp within reach of a child is a danger, with what helps', () => {
   const found = cautionsOf(room([adult, child], [category('craft-knives')]), '2026-11-26').find(

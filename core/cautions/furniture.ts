@@ -2,6 +2,7 @@
 import { BANDS, gripHundredths } from '../placement/effort.ts';
 import type { RoomData } from '../placement/place-problem-of.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
+import { TEMPLATES } from '../measuring/templates.ts';
 import { groupedBy } from '../model/grouped-by.ts';
 import type { Compartment, Unit } from '../model/entities.ts';
 import { SIX_YEARS, THREE_YEARS } from './ages.ts';
@@ -25,7 +26,9 @@ export function unitCautions(data: RoomData, children: readonly Child[]): Cautio
   if (!children.length) return [];
   return data.units.flatMap((unit): Caution[] => {
     const found: Caution[] = [];
+    // What is fixed to a wall, or is no furniture of its own, does not tip.
     if (
+      TEMPLATES[unit.template].stands === 'furniture' &&
       !unit.anchored &&
       unit.raised < HANGS &&
       unit.height + unit.raised >= TIPPING.height &&
@@ -87,7 +90,8 @@ export function drawerCautions(all: readonly Stored[], children: readonly Child[
 }
 
 /** Whether a compartment is the top of its unit: open to the room above. */
-const isTop = (compartment: Compartment, unit: Unit): boolean => compartment.z >= unit.height - unit.board;
+const isTop = (compartment: Compartment, unit: Unit): boolean =>
+  unit.template === 'top' || compartment.z >= unit.height - unit.board;
 
 /** What children want and see but do not reach, on top of furniture: they climb after it. */
 export function topCautions(all: readonly Stored[], children: readonly Child[]): Caution[] {

@@ -8,7 +8,7 @@ const space = (name: string, more: Partial<Compartment> = {}): Compartment => ({
   ...more,
 });
 const units = new Map([['u', { name: 'Bay bookcase' }]]);
-const box = { outWidth: 300, outDepth: 300, outHeight: 300 };
+const box = { outWidth: 300, outDepth: 300, outHeight: 300, soft: false, handle: true, form: 'box' as const };
 const like = { width: 350, depth: 350, height: 330, access: 'front' as const, maxLoad: 10_000 };
 
 test('every compartment that takes it and bears it counts', () => {
@@ -21,6 +21,14 @@ test('every compartment that takes it and bears it counts', () => {
   expect(placesFor(box, 1000, shelves)).toBe(3);
   expect(placesFor(box, 5000, shelves)).toBe(2);
   expect(placesFor(box, 1000, [])).toBe(0);
+});
+test('a box hangs on no hook, a bag does; what is wider than the opening does not go in', () => {
+  const hook = [space('hook', { ...like, hangs: true })];
+  expect(placesFor(box, 1000, hook)).toBe(0);
+  expect(placesFor({ ...box, soft: true }, 1000, hook)).toBe(1);
+  expect(placesFor({ ...box, form: 'round' }, 1000, hook)).toBe(1);
+  expect(placesFor(box, 1000, [space('behind hinges', { ...like, opening: 290 })])).toBe(0);
+  expect(placesFor(box, 1000, [space('behind hinges', { ...like, opening: 300 })])).toBe(1);
 });
 
 test.each([

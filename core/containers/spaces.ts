@@ -1,12 +1,22 @@
 /** Which places of a room take a container, and what would have to change where none does (practices C3, M3). */
 import type { Compartment, ContainerType, Unit } from '../model/entities.ts';
+import { canHang } from './hanging.ts';
 import { clearHeight, FRONT_CLEARANCE } from '../placement/problem.ts';
 
-type Outside = Pick<ContainerType, 'outWidth' | 'outDepth' | 'outHeight'>;
-type Space = Pick<Compartment, 'width' | 'depth' | 'height' | 'access' | 'maxLoad'>;
+type Outside = Pick<ContainerType, 'outWidth' | 'outDepth' | 'outHeight' | 'soft' | 'handle' | 'form'>;
+type Room = Pick<Compartment, 'width' | 'depth' | 'height' | 'access'> &
+  Partial<Pick<Compartment, 'opening' | 'hangs'>>;
+type Space = Room & Pick<Compartment, 'maxLoad'>;
 
-export const fitsCompartment = (type: Outside, space: Pick<Space, 'width' | 'depth' | 'height' | 'access'>): boolean =>
-  type.outWidth <= space.width && type.outDepth <= space.depth && type.outHeight <= clearHeight(space);
+/** Width of what can go in: the opening may be narrower than the inside, mm. */
+export const widthOf = (space: Pick<Room, 'width' | 'opening'>): number =>
+  Math.min(space.width, space.opening ?? Infinity);
+
+export const fitsCompartment = (type: Outside, space: Room): boolean =>
+  (!space.hangs || canHang(type)) &&
+  type.outWidth <= widthOf(space) &&
+  type.outDepth <= space.depth &&
+  type.outHeight <= clearHeight(space);
 
 /** Compartments of the same inside are asked once: a room has many that are alike. */
 const kinds = new WeakMap<readonly Space[], { space: Space; count: number }[]>();
@@ -15,7 +25,7 @@ function kindsOf(compartments: readonly Space[]): { space: Space; count: number 
   if (known) return known;
   const found = new Map<string, { space: Space; count: number }>();
   for (const space of compartments) {
-    const key = `${space.width} ${space.depth} ${space.height} ${space.access} ${space.maxLoad}`;
+    const key = [widthOf(space), space.depth, space.height, space.access, space.maxLoad, !!space.hangs].join(' ');
     const same = found.get(key);
     if (same) same.count++;
     else found.set(key, { space, count: 1 });
@@ -25,9 +35,9 @@ function kindsOf(compartments: readonly Space[]): { space: Space; count: number 
   return list;
 }
 
-/** Each inside of the room once. */
+/** Each inside of the room once in which things stand or lie. */
 export const distinctSpaces = (compartments: readonly Space[]): Space[] =>
-  kindsOf(compartments).map(({ space }) => space);
+  kindsOf(compartments).flatMap(({ space }) => (space.hangs ? [] : [space]));
 
 /** How many compartments take one of them. @param mass grams of it when it is filled */
 export const placesFor = (type: Outside, mass: number, compartments: readonly Space[]): number =>
@@ -55,7 +65,7 @@ export function whatWouldHelp(
   if (weak)
     return `it weighs ${(mass / 1000).toFixed(1)} kg, and ${nameOf(weak)} bears ${(weak.maxLoad / 1000).toFixed(1)} kg: less in each, or a stronger shelf`;
   const low = compartments
-    .filter((space) => type.outWidth <= space.width && type.outDepth <= space.depth)
+    .filter((space) => !space.hangs && type.outWidth <= widthOf(space) && type.outDepth <= space.depth)
     .map((space) => ({ space, short: type.outHeight - clearHeight(space) }))
     .sort((a, b) => a.short - b.short)[0];
   if (low && low.short <= BOARD_STEPS)

@@ -11,13 +11,16 @@ export const SHAPE_FIELDS = [
   'rows',
   'board',
   'raised',
+  'slope',
+  'layout',
 ] as const satisfies (keyof UnitShape)[];
 
-export const sameShape = (a: UnitShape, b: UnitShape): boolean => SHAPE_FIELDS.every((field) => a[field] === b[field]);
+export const sameShape = (a: UnitShape, b: UnitShape): boolean =>
+  SHAPE_FIELDS.every((field) => JSON.stringify(a[field]) === JSON.stringify(b[field]));
 
 export interface Reshaping {
-  /** Every compartment as it is then, with the one of the same name that is there; null where it is new. */
-  spaces: { space: CompartmentSpace & { sort: number }; same: Compartment | null }[];
+  /** Every compartment as it is then (what was measured is reckoned again), with the one of the same name that is there; null where it is new. */
+  spaces: { space: CompartmentSpace & Pick<Compartment, 'sort' | 'opening' | 'measured'>; same: Compartment | null }[];
   /** Those that vanish. */
   gone: Compartment[];
 }
@@ -32,7 +35,7 @@ export function reshape(shape: UnitShape, old: readonly Compartment[]): Reshapin
   const spaces = compartmentsOf(shape).map((space, sort) => {
     const same = byName.get(space.name) ?? null;
     byName.delete(space.name);
-    return { space: { ...space, sort }, same };
+    return { space: { ...space, sort, opening: null, measured: false }, same };
   });
   return { spaces, gone: [...byName.values()] };
 }

@@ -1,61 +1,21 @@
 /** Parametric pieces of furniture: from a few outside measures to every compartment's inside sizes and place. */
-import type { CompartmentSpace, TemplateKind, UnitShape } from '../model/entities.ts';
-
-export interface TemplateInfo {
-  label: string;
-  hint: string;
-  start: Omit<UnitShape, 'template'>;
-  /** Usual load of one compartment in grams; the maker's plate holds where there is one. */
-  load: number;
-  doors: boolean;
-}
-
-/** Starting measures are those of ordinary furniture; each is there to be typed over. */
-export const TEMPLATES: Record<TemplateKind, TemplateInfo> = {
-  cubes: {
-    label: 'Cube shelf',
-    hint: 'a grid of open cubes',
-    start: { width: 1120, height: 760, depth: 390, columns: 3, rows: 2, board: 18, raised: 0 },
-    load: 13000,
-    doors: false,
-  },
-  bookcase: {
-    label: 'Bookcase',
-    hint: 'long open shelves',
-    start: { width: 800, height: 1800, depth: 300, columns: 1, rows: 5, board: 20, raised: 60 },
-    load: 20000,
-    doors: false,
-  },
-  cabinet: {
-    label: 'Cabinet with doors',
-    hint: 'shelves behind a pair of doors',
-    start: { width: 900, height: 1900, depth: 420, columns: 1, rows: 4, board: 20, raised: 80 },
-    load: 25000,
-    doors: true,
-  },
-  chest: {
-    label: 'Drawer chest',
-    hint: 'drawers one above the other',
-    start: { width: 800, height: 900, depth: 480, columns: 1, rows: 4, board: 18, raised: 60 },
-    load: 12000,
-    doors: false,
-  },
-  trunk: {
-    label: 'Trunk or bench',
-    hint: 'one space, opened from above',
-    start: { width: 900, height: 450, depth: 450, columns: 1, rows: 1, board: 18, raised: 0 },
-    load: 30000,
-    doors: false,
-  },
-};
-
-/** What a drawer loses inside its front: runner and side, at each side; bottom and headroom; front and back. mm. */
-export const DRAWER_LOSS = { side: 26, height: 45, depth: 60 };
+import type { Column, CompartmentSpace, UnitShape } from '../model/entities.ts';
+import { DRAWER_LOSS, TABLE_TOP, TEMPLATES, type TemplateInfo } from './templates.ts';
 
 /** No compartment is worth measuring below this, mm. */
 export const MIN_INSIDE = 30;
 
 export type ShapeProblem = { field: keyof UnitShape; message: string };
+
+/** A part of the front between boards: its inside corner and size, mm. */
+interface Bay {
+  name: string;
+  x: number;
+  z: number;
+  width: number;
+  height: number;
+  kind: 'open' | 'door' | 'drawer';
+}
 
 /** What is wrong with the measures, at the field that says it; an empty list means they can be built. */
 export function shapeProblems(shape: UnitShape): ShapeProblem[] {
@@ -73,34 +33,131 @@ export function shapeProblems(shape: UnitShape): ShapeProblem[] {
     problems.push({ field: 'board', message: 'must lie between 1 and 80 mm' });
   if (!(shape.raised >= 0 && shape.raised <= 3000))
     problems.push({ field: 'raised', message: 'must lie between 0 and 3 m' });
+  if (shape.slope !== null && !(shape.slope >= 0 && shape.slope <= shape.height))
+    problems.push({ field: 'slope', message: 'must not be higher than its other end' });
+  if (shape.template === 'composed' && !shape.layout?.length)
+    problems.push({ field: 'layout', message: 'must be divided into columns' });
   if (problems.length) return problems;
-  const inside = insideOf(shape);
-  if (inside.width < MIN_INSIDE)
-    problems.push({ field: 'columns', message: `leaves only ${Math.floor(inside.width)} mm a column` });
-  if (inside.height < MIN_INSIDE)
-    problems.push({ field: 'rows', message: `leaves only ${Math.floor(inside.height)} mm a row` });
-  if (inside.depth < MIN_INSIDE) problems.push({ field: 'depth', message: 'leaves no room behind the front' });
-  return problems;
+  const composed = shape.template === 'composed';
+  for (const { name, width, height } of spacesOf(shape)) {
+    if (width < MIN_INSIDE)
+      return [{ field: composed ? 'layout' : 'columns', message: `leaves only ${Math.floor(width)} mm for ${name}` }];
+    if (height < MIN_INSIDE)
+      return [{ field: composed ? 'layout' : 'rows', message: `leaves only ${Math.floor(height)} mm for ${name}` }];
+  }
+  if (depthOf(shape, TEMPLATES[shape.template]) < MIN_INSIDE)
+    return [{ field: 'depth', message: 'leaves no room behind the front' }];
+  return [];
 }
 
-/** Clear inside sizes of one compartment, mm: boards run between all columns and rows and around the outside. */
-function insideOf(shape: UnitShape): { width: number; height: number; depth: number } {
-  const drawer = shape.template === 'chest';
-  const trunk = shape.template === 'trunk';
-  return {
-    width: (shape.width - (shape.columns + 1) * shape.board) / shape.columns - (drawer ? 2 * DRAWER_LOSS.side : 0),
-    height: (shape.height - (shape.rows + 1) * shape.board) / shape.rows - (drawer ? DRAWER_LOSS.height : 0),
-    depth: shape.depth - (drawer ? DRAWER_LOSS.depth : trunk ? 2 * shape.board : shape.board),
-  };
-}
+/** Inside depth: a back where there are boards all round, and what its kind loses. */
+const depthOf = (shape: UnitShape, { built, loss, drawers }: TemplateInfo): number =>
+  shape.depth - (drawers ? 0 : built === 'case' ? shape.board : 0) - (loss?.depth ?? 0);
 
 const COLUMN_LETTERS = 'ABCDEFGHIJKL';
 
 function nameOf(shape: UnitShape, column: number, row: number): string {
-  if (shape.rows * shape.columns === 1) return shape.template === 'trunk' ? 'inside' : 'the one space';
-  const noun = shape.template === 'chest' ? 'drawer' : shape.template === 'cubes' ? 'cube' : 'shelf';
+  const { noun } = TEMPLATES[shape.template];
+  if (shape.rows * shape.columns === 1) return ['inside', 'top', 'under it'].includes(noun) ? noun : 'the one space';
   if (shape.columns === 1) return `${noun} ${row + 1}`;
+  if (shape.rows === 1 && (TEMPLATES[shape.template].stands !== 'furniture' || shape.template === 'table'))
+    return `${noun} ${column + 1}`;
   return `${noun} ${COLUMN_LETTERS[column]}${row + 1}`;
+}
+
+/** Row by row from the top left. */
+function baysOf(shape: UnitShape): Bay[] {
+  if (shape.template === 'composed') return composedBays(shape, shape.layout ?? []);
+  const { built, doors, drawers } = TEMPLATES[shape.template];
+  const table = shape.template === 'table';
+  // Boards run between all columns and rows and around the outside; or each space has one beneath; or there are none.
+  const around = built === 'case' ? shape.board : 0;
+  const beneath = built === 'open' ? 0 : shape.board;
+  const pitchX = (shape.width - around) / shape.columns;
+  const pitchZ = (shape.height - (table ? 0 : around)) / shape.rows;
+  const bays: Bay[] = [];
+  for (let row = 0; row < shape.rows; row++)
+    for (let column = 0; column < shape.columns; column++) {
+      // A table has no bottom: its board is above.
+      const z = (table ? 0 : beneath) + (shape.rows - 1 - row) * pitchZ;
+      const x = around + column * pitchX;
+      const right = x + pitchX - around;
+      const top = shape.slope === null ? Infinity : heightAt(shape, right) - around - z;
+      bays.push({
+        name: nameOf(shape, column, row),
+        x,
+        z,
+        width: pitchX - around,
+        height: Math.min(pitchZ - beneath, top),
+        kind: doors ? 'door' : drawers ? 'drawer' : 'open',
+      });
+    }
+  if (table)
+    bays.push({ name: 'table top', x: 0, z: shape.height, width: shape.width, height: TABLE_TOP, kind: 'open' });
+  return bays;
+}
+
+/** Height of a sloping top at x from the left, mm. */
+export const heightAt = (shape: Pick<UnitShape, 'width' | 'height' | 'slope'>, x: number): number =>
+  shape.slope === null ? shape.height : shape.height - ((shape.height - shape.slope) * x) / shape.width;
+
+/** The last column and the last part take what is left; so does one for which 0 is told. */
+function composedBays(shape: UnitShape, layout: readonly Column[]): Bay[] {
+  const { board } = shape;
+  const shared = (sizes: readonly number[], whole: number): number[] => {
+    const told = sizes.map((size, i) => (i < sizes.length - 1 ? size : 0));
+    const left = whole - (sizes.length + 1) * board - told.reduce((sum, size) => sum + size, 0);
+    const open = told.filter((size) => !size).length;
+    return told.map((size) => size || left / open);
+  };
+  const widths = shared(
+    layout.map(({ width }) => width),
+    shape.width,
+  );
+  const bays: Bay[] = [];
+  let x = board;
+  layout.forEach(({ parts }, column) => {
+    const width = widths[column]!;
+    const heights = shared(
+      parts.map(({ height }) => height),
+      heightAt(shape, x + width),
+    );
+    let z = heightAt(shape, x + width) - board;
+    parts.forEach(({ kind }, row) => {
+      z -= heights[row]!;
+      const noun = kind === 'drawer' ? 'drawer' : kind === 'door' ? 'behind door' : 'open part';
+      bays.push({ name: `${noun} ${COLUMN_LETTERS[column]}${row + 1}`, x, z, width, height: heights[row]!, kind });
+      z -= board;
+    });
+    x += width + board;
+  });
+  return bays;
+}
+
+/** Inside sizes as they are reckoned, not yet rounded. */
+function spacesOf(shape: UnitShape): CompartmentSpace[] {
+  const info = TEMPLATES[shape.template];
+  const depth = depthOf(shape, info);
+  return baysOf(shape).map((bay) => {
+    const drawer = bay.kind === 'drawer';
+    const loss = info.loss ?? (drawer ? DRAWER_LOSS : { side: 0, height: 0, depth: 0 });
+    const z = bay.z + (drawer ? DRAWER_LOSS.height / 3 : 0);
+    return {
+      name: bay.name,
+      x: bay.x + loss.side,
+      z,
+      width: bay.width - 2 * loss.side,
+      // A drawer among other parts ends where its own back is, not at that of the furniture.
+      depth: drawer && !info.loss ? depth + shape.board - loss.depth : depth,
+      height: bay.height - loss.height,
+      floor: shape.raised + z,
+      access: drawer || info.top ? 'top' : 'front',
+      door: bay.kind === 'door',
+      drawer,
+      hangs: !!info.hangs,
+      maxLoad: info.load,
+    };
+  });
 }
 
 /**
@@ -111,28 +168,13 @@ function nameOf(shape: UnitShape, column: number, row: number): string {
 export function compartmentsOf(shape: UnitShape): CompartmentSpace[] {
   const problems = shapeProblems(shape);
   if (problems.length) throw new RangeError(`${problems[0]!.field}: ${problems[0]!.message}`);
-  const info = TEMPLATES[shape.template];
-  const inside = insideOf(shape);
-  const drawer = shape.template === 'chest';
-  const pitchX = (shape.width - shape.board) / shape.columns;
-  const pitchZ = (shape.height - shape.board) / shape.rows;
-  const spaces: CompartmentSpace[] = [];
-  for (let row = 0; row < shape.rows; row++)
-    for (let column = 0; column < shape.columns; column++) {
-      const z = shape.board + (shape.rows - 1 - row) * pitchZ + (drawer ? DRAWER_LOSS.height / 3 : 0);
-      spaces.push({
-        name: nameOf(shape, column, row),
-        x: Math.round(shape.board + column * pitchX + (drawer ? DRAWER_LOSS.side : 0)),
-        z: Math.round(z),
-        width: Math.floor(inside.width),
-        depth: Math.floor(inside.depth),
-        height: Math.floor(inside.height),
-        floor: Math.round(shape.raised + z),
-        access: drawer || shape.template === 'trunk' ? 'top' : 'front',
-        door: info.doors,
-        drawer,
-        maxLoad: info.load,
-      });
-    }
-  return spaces;
+  return spacesOf(shape).map((space) => ({
+    ...space,
+    x: Math.round(space.x),
+    z: Math.round(space.z),
+    floor: Math.round(space.floor),
+    width: Math.floor(space.width),
+    depth: Math.floor(space.depth),
+    height: Math.floor(space.height),
+  }));
 }

@@ -14,12 +14,18 @@ export interface CompartmentSpace {
   access: 'front' | 'top';
   door: boolean;
   drawer: boolean;
+  /** Things hang in it: on a hook, a peg or a rod. */
+  hangs: boolean;
   /** Grams. */
   maxLoad: number;
 }
 
 export interface Compartment extends RowOfSite, CompartmentSpace {
   unitId: string;
+  /** What goes in has to pass it where it is narrower than the inside (hinges, frame, drawer front), mm. */
+  opening: number | null;
+  /** The tape was there; otherwise its sizes are reckoned from the outside. */
+  measured: boolean;
   sort: number;
 }
 
@@ -39,6 +45,9 @@ export const compartment = entity<Compartment>()({
     access: {},
     door: {},
     drawer: {},
+    hangs: { default: false, since: 6 },
+    opening: { default: null, since: 6 },
+    measured: { default: false, since: 6 },
     maxLoad: {},
     sort: {},
   },

@@ -1,6 +1,31 @@
 import { entity, pointsTo, type RowOfSite } from './entity.ts';
 
-export type TemplateKind = 'cubes' | 'bookcase' | 'cabinet' | 'chest' | 'trunk';
+export type TemplateKind =
+  | 'cubes'
+  | 'bookcase'
+  | 'cabinet'
+  | 'chest'
+  | 'trunk'
+  | 'files'
+  | 'trolley'
+  | 'table'
+  | 'composed'
+  | 'rails'
+  | 'hooks'
+  | 'pegs'
+  | 'pockets'
+  | 'rods'
+  | 'top'
+  | 'underbed'
+  | 'stairs';
+
+/** One column of a front that is divided freely; sizes are those inside, mm. */
+export interface Column {
+  /** The last column takes what is left of the width. */
+  width: number;
+  /** From the top; the last part takes what is left of the height. */
+  parts: { height: number; kind: 'open' | 'door' | 'drawer' }[];
+}
 
 export interface UnitShape {
   template: TemplateKind;
@@ -14,6 +39,10 @@ export interface UnitShape {
   board: number;
   /** From the room's floor to the underside of the unit (feet, or the wall fixing), mm. */
   raised: number;
+  /** What is under stairs: height at its right end, mm; null where its top is level. */
+  slope: number | null;
+  /** How a front of one's own is divided; null where columns and rows say it. */
+  layout: Column[] | null;
 }
 
 export interface Unit extends RowOfSite, UnitShape {
@@ -22,6 +51,12 @@ export interface Unit extends RowOfSite, UnitShape {
   /** Middle of its front on the floor plan, mm from the left wall and from the front wall. */
   x: number;
   y: number;
+  /** Rolls to the work and away. */
+  wheels: boolean;
+  /** Folds away: the floor before it stays clear. */
+  folds: boolean;
+  /** Its boards can be moved in steps of so many mm; null where they are fixed. */
+  step: number | null;
   locked: boolean;
   sunlit: boolean;
   onView: boolean;
@@ -52,8 +87,13 @@ export const unit = entity<Unit>()({
     rows: {},
     board: {},
     raised: {},
+    slope: { default: null, since: 6 },
+    layout: { default: null, since: 6 },
     x: { computed: true },
     y: { computed: true },
+    wheels: { default: false, since: 6 },
+    folds: { default: false, since: 6 },
+    step: { default: null, since: 6 },
     locked: { default: false },
     sunlit: { default: false },
     onView: { default: true },

@@ -17,7 +17,9 @@ import type {
 } from '../model/entities.ts';
 import { ageInMonths, THREE_YEARS } from '../cautions/ages.ts';
 import { contentsOf, type Contents } from '../containers/contents.ts';
+import { canHang } from '../containers/hanging.ts';
 import { shapeOf } from '../containers/shape.ts';
+import { widthOf } from '../containers/spaces.ts';
 import { hazardsOf } from '../cautions/hazards-of.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
 import { HEAVY_MASS } from './problem.ts';
@@ -42,6 +44,8 @@ export interface RoomData {
   asMeant?: boolean;
 }
 
+/** Each of their compartments is made for one thing: it may be full. */
+const ONE_EACH: readonly Unit['template'][] = ['cubes', 'hooks', 'pegs', 'pockets'];
 /** Hazards that JOB calls “locked” or “out of reach” for all children. */
 export const OUT_OF_REACH: readonly HazardId[] = ['H3', 'H4', 'H5', 'H15'];
 /** Those that matter for the very young: small parts, and bags and cords. */
@@ -138,12 +142,13 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         height: space.height,
         access: space.access,
         // Room to grow is kept where bins stand side by side; a cube made for its box may be full.
-        width: unit.template === 'cubes' ? Math.ceil(space.width / (1 - site.growth)) : space.width,
+        width: ONE_EACH.includes(unit.template) ? Math.ceil(widthOf(space) / (1 - site.growth)) : widthOf(space),
         door: space.door,
         drawer: space.drawer,
         locked: unit.locked,
         sunlit: unit.sunlit,
         onView: unit.onView,
+        hangs: space.hangs,
         maxLoad: space.maxLoad,
         walk: Object.fromEntries(centres.map((zone) => [zone.id, walkMetres(zone, unit)])),
       };
@@ -180,6 +185,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         childReach: able.some((person) => person.kind === 'child'),
         lightSensitive: category.lightSensitive,
         view: category.view,
+        canHang: canHang(type, category.packingKind),
       },
     ];
   });

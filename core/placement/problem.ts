@@ -19,6 +19,8 @@ export interface PlaceCompartment {
   locked: boolean;
   sunlit: boolean;
   onView: boolean;
+  /** Only what can hang goes there. Not part of the open format: absent means that things stand. */
+  hangs?: boolean;
   maxLoad: number;
   /** Metres from each zone's centre, by zone id. */
   walk: Record<string, number>;
@@ -41,6 +43,8 @@ export interface PlaceBin {
   childReach: boolean;
   lightSensitive: boolean;
   view: 'show' | 'hide' | null;
+  /** It may hang on a hook or a rod. Not part of the open format. */
+  canHang?: boolean;
 }
 export interface PlaceProblem {
   format: 'stube-place/1';

@@ -13,7 +13,8 @@ export type RuleId =
   | 'heavy'
   | 'light'
   | 'hide'
-  | 'show';
+  | 'show'
+  | 'hang';
 
 export interface BrokenRule {
   rule: RuleId;
@@ -68,6 +69,7 @@ export function brokenRules(
   if (bin.lightSensitive && at.sunlit && !covered) broken.push({ rule: 'light' });
   if (bin.view === 'hide' && at.onView && !covered) broken.push({ rule: 'hide' });
   if (bin.view === 'show' && covered) broken.push({ rule: 'show' });
+  if (at.hangs && !bin.canHang) broken.push({ rule: 'hang' });
   return broken;
 }
 
@@ -97,5 +99,7 @@ export function formatRule(broken: BrokenRule, nameOf: (personId: string) => str
       return 'on view, and it should be hidden';
     case 'show':
       return 'behind a door or front, and it should be seen';
+    case 'hang':
+      return 'things hang there, and it has nothing to hang by';
   }
 }

@@ -35,6 +35,7 @@ const marks = computed<ReadonlyMap<string, SpaceMark>>(
     <template v-if="unit && space">
       <UnitElevation
         :shape="unit"
+        :wheels="unit.wheels"
         :spaces="spaces"
         :name="`${unit.name}, ${space.name} lit up`"
         :px="px"

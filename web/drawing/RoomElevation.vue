@@ -80,6 +80,7 @@ const px = computed(() => {
       <DrawnWhenNear :width="unit.width * px" :height="(unit.height + unit.raised) * px"
         ><UnitElevation
           :shape="unit"
+          :wheels="unit.wheels"
           :spaces="spacesOf(unit.id)"
           :name="unit.name"
           :px="px"

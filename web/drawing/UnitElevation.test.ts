@@ -13,6 +13,8 @@ const shape = {
   rows: 1,
   board: 20,
   raised: 60,
+  slope: null,
+  layout: null,
 };
 const space = (id: string, x: number, more: Partial<DrawnSpace> = {}): DrawnSpace => ({
   id,
@@ -26,6 +28,7 @@ const space = (id: string, x: number, more: Partial<DrawnSpace> = {}): DrawnSpac
   access: 'front',
   door: false,
   drawer: false,
+  hangs: false,
   maxLoad: 13000,
   ...more,
 });
@@ -56,7 +59,9 @@ test('a tap on a compartment names it, and a mark stands in its own', async () =
 
 test('doors are drawn where there are any, sizes where they are asked for', () => {
   expect(unit().findAll('g.door')).toHaveLength(0);
-  expect(unit({ spaces: [space('A1', 20, { door: true }), spaces[1]!] }).findAll('g.door')).toHaveLength(2);
+  const withDoor = [space('A1', 20, { door: true }), spaces[1]!];
+  expect(unit({ spaces: withDoor }).findAll('g.door')).toHaveLength(1);
+  expect(unit({ spaces: withDoor, shape: { ...shape, template: 'cabinet' } }).findAll('g.door')).toHaveLength(2);
   expect(unit().findAll('text.inside')).toHaveLength(0);
   expect(
     unit({ numbers: true })

@@ -8,6 +8,8 @@ import { editLength, formatLength } from '@stube/core/measuring/length';
 import type { LengthSystem } from '@stube/core/model/site';
 import type { CompartmentSpace, UnitShape } from '@stube/core/model/entities';
 import BinDrawing from './BinDrawing.vue';
+import HangingParts from './HangingParts.vue';
+import UnitCarcass from './UnitCarcass.vue';
 import { inFront, type DrawnBin, type InFront } from './scale.ts';
 
 export interface DrawnSpace extends CompartmentSpace {
@@ -34,6 +36,7 @@ const props = withDefaults(
     chosenSpace?: string | null;
     target?: string | null;
     touchable?: boolean;
+    wheels?: boolean;
   }>(),
   { system: 'metric', binsIn: () => [] },
 );
@@ -44,10 +47,12 @@ const emit = defineEmits<{
   binKey: [event: KeyboardEvent, binId: string];
 }>();
 
+/** Table tops reach above the unit itself. */
+const above = computed(() => Math.max(0, ...props.spaces.map((space) => space.z + space.height - props.shape.height)));
 const pad = computed(() => ({
   left: 8 / props.px,
   right: (props.dims ? 46 : 8) / props.px,
-  top: 8 / props.px,
+  top: above.value + 8 / props.px,
   bottom: (props.dims ? 34 : 4) / props.px,
 }));
 const W = computed(() => props.shape.width);
@@ -60,7 +65,26 @@ const box = computed(() => ({
 }));
 /** y of a height above the unit's underside. */
 const up = (z: number) => props.shape.height - z;
-const doors = computed(() => (props.spaces.some((space) => space.door) ? [0, 1] : []));
+/** In a front of one's own each part has a door of its own; its handle is at the side of the middle. */
+const doors = computed(() =>
+  props.shape.template === 'cabinet'
+    ? [0, 1].map((side) => ({
+        left: side ? W.value / 2 : props.shape.board,
+        right: side ? W.value - props.shape.board : W.value / 2,
+        top: props.shape.board,
+        bottom: props.shape.height - props.shape.board,
+        hinge: side ? 'right' : 'left',
+      }))
+    : props.spaces
+        .filter((space) => space.door)
+        .map((space) => ({
+          left: space.x,
+          right: space.x + space.width,
+          top: up(space.z + space.height),
+          bottom: up(space.z),
+          hinge: space.x + space.width / 2 < W.value / 2 ? 'left' : 'right',
+        })),
+);
 const fronts = computed(
   () => new Map<string, InFront>(props.spaces.map((space) => [space.id, inFront(props.binsIn(space.id), space)])),
 );
@@ -86,28 +110,7 @@ const say = (space: DrawnSpace) =>
     role="group"
     :aria-label="name"
   >
-    <rect
-      :x="0"
-      :y="0"
-      :width="W"
-      :height="shape.height"
-      fill="var(--carcass)"
-      stroke="var(--ink)"
-      :stroke-width="1.8 / px"
-    />
-    <template v-if="shape.raised">
-      <path
-        :d="`M${W * 0.06} ${shape.height}v${shape.raised}M${W * 0.94} ${shape.height}v${shape.raised}`"
-        stroke="var(--oak-dark)"
-        :stroke-width="Math.max(4 / px, shape.board)"
-      />
-    </template>
-    <path
-      :d="`M0 ${shape.board * 0.5}H${W}M0 ${shape.height - shape.board * 0.5}H${W}`"
-      stroke="var(--oak-dark)"
-      :stroke-width="0.6 / px"
-      opacity="0.6"
-    />
+    <UnitCarcass :shape="shape" :px="px" :wheels="wheels" />
     <g v-for="space in spaces" :key="space.id" :data-space="space.id">
       <rect
         v-if="space.drawer"
@@ -139,23 +142,24 @@ const say = (space: DrawnSpace) =>
         :stroke-width="3 / px"
         stroke-linecap="round"
       />
+      <HangingParts :shape="shape" :space="space" :px="px" />
     </g>
     <!-- Behind what stands in it, so that no line of a door crosses a label -->
-    <g v-for="side in doors" :key="side" class="door" fill="none" stroke="var(--ink)" :stroke-width="1 / px">
-      <path
-        :d="
-          side
-            ? `M${W / 2} ${shape.board}H${W - shape.board}V${shape.height - shape.board}H${W / 2}Z`
-            : `M${shape.board} ${shape.board}H${W / 2}V${shape.height - shape.board}H${shape.board}Z`
-        "
-        opacity="0.55"
-      />
+    <g
+      v-for="door in doors"
+      :key="`${door.left} ${door.top}`"
+      class="door"
+      fill="none"
+      stroke="var(--ink)"
+      :stroke-width="1 / px"
+    >
+      <path :d="`M${door.left} ${door.top}H${door.right}V${door.bottom}H${door.left}Z`" opacity="0.55" />
       <!-- The hinge triangle of a joiner's drawing: its point is at the handle's side -->
       <path
         :d="
-          side
-            ? `M${W - shape.board} ${shape.board}L${W / 2} ${shape.height / 2}L${W - shape.board} ${shape.height - shape.board}`
-            : `M${shape.board} ${shape.board}L${W / 2} ${shape.height / 2}L${shape.board} ${shape.height - shape.board}`
+          door.hinge === 'right'
+            ? `M${door.right} ${door.top}L${door.left} ${(door.top + door.bottom) / 2}L${door.right} ${door.bottom}`
+            : `M${door.left} ${door.top}L${door.right} ${(door.top + door.bottom) / 2}L${door.left} ${door.bottom}`
         "
         :stroke-dasharray="`${6 / px} ${5 / px}`"
         opacity="0.45"

@@ -38,6 +38,7 @@ const filled = computed(() =>
       <div ref="holder" class="drawn">
         <UnitElevation
           :shape="unit"
+          :wheels="unit.wheels"
           :spaces="spaces"
           :name="`${unit.name}, large`"
           :px="px"

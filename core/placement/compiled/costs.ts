@@ -45,7 +45,7 @@ export class PlaceCosts {
   private readonly opening: Float64Array;
   /** Covered, sunlit and on view as a number 0 … 7, and by bin a bit for each that is forbidden. */
   private readonly light: Uint8Array;
-  private readonly shuns: Uint8Array;
+  private readonly shuns: Uint16Array;
   /** Seconds of walking from each zone to each compartment, zones × compartments. */
   private readonly walk: Float64Array;
   private readonly walkFrom: Int32Array;
@@ -83,9 +83,9 @@ export class PlaceCosts {
     );
     this.light = Uint8Array.from(
       compartments,
-      (c) => (c.door || c.drawer ? 4 : 0) + (c.sunlit ? 2 : 0) + (c.onView ? 1 : 0),
+      (c) => (c.hangs ? 8 : 0) + (c.door || c.drawer ? 4 : 0) + (c.sunlit ? 2 : 0) + (c.onView ? 1 : 0),
     );
-    this.shuns = Uint8Array.from(bins, shunned);
+    this.shuns = Uint16Array.from(bins, shunned);
     const zones = indexByKey(problem.zones.map((zone) => zone.id));
     this.walk = new Float64Array((zones.size + 1) * this.spaces);
     compartments.forEach((c, i) => {
@@ -200,12 +200,16 @@ function ascending(values: Float64Array): Int32Array {
   return order;
 }
 
-/** Which of the eight kinds of light a bin must not stand in, a bit each. */
-function shunned({ view, lightSensitive }: PlaceBin): number {
+/** Which of the sixteen kinds of place, by light and by whether things hang there, a bin must not be in, a bit each. */
+function shunned({ view, lightSensitive, canHang }: PlaceBin): number {
   let bits = 0;
-  for (let light = 0; light < 8; light++) {
+  for (let light = 0; light < 16; light++) {
     const covered = light & 4;
-    if (covered ? view === 'show' : (lightSensitive && light & 2) || (view === 'hide' && light & 1)) bits |= 1 << light;
+    if (
+      (light & 8 && !canHang) ||
+      (covered ? view === 'show' : (lightSensitive && light & 2) || (view === 'hide' && light & 1))
+    )
+      bits |= 1 << light;
   }
   return bits;
 }

@@ -15,6 +15,7 @@ const compartment = fc.record({
   locked: flag,
   sunlit: flag,
   onView: flag,
+  hangs: fc.constantFrom(false, false, true),
   maxLoad: fc.integer({ min: 2000, max: 25000 }),
   walk: fc.record({ z0: fc.integer({ min: 0, max: 9 }), z1: fc.integer({ min: 0, max: 9 }) }),
 });
@@ -33,6 +34,7 @@ const bin = fc.record({
   childReach: flag,
   lightSensitive: flag,
   view: fc.constantFrom('show' as const, 'hide' as const, null),
+  canHang: flag,
 });
 export const problems = (mostBins: number, mostSpaces: number): fc.Arbitrary<PlaceProblem> =>
   fc

@@ -25,12 +25,12 @@ const total = computed(
 
 async function measure(
   space: Compartment,
-  field: 'width' | 'height' | 'depth' | 'maxLoad',
-  value: number,
+  field: 'width' | 'height' | 'depth' | 'opening',
+  value: number | null,
 ): Promise<void> {
   if (value === space[field]) return;
   try {
-    await store.patch('compartment', space, { [field]: value });
+    await store.patch('compartment', space, { [field]: value, measured: true });
     delete problems.value[key(space, field)];
   } catch (error) {
     if (!(error instanceof ApiError)) throw error;
@@ -67,6 +67,7 @@ async function measure(
           <tr>
             <th>compartment</th>
             <th v-for="[side, word] in SIDES" :key="side">{{ word }}</th>
+            <th>by</th>
             <th class="number">bears</th>
           </tr>
         </thead>
@@ -80,6 +81,21 @@ async function measure(
                 :problem="problems[key(space, side)]"
                 @commit="measure(space, side, $event)"
               />
+            </td>
+            <td class="small">
+              <button
+                class="word-press"
+                type="button"
+                :aria-pressed="space.measured"
+                :title="
+                  space.measured
+                    ? 'The tape was there.'
+                    : 'Reckoned from the outside: press when the tape says the same.'
+                "
+                @click="store.tryWrite(() => store.patch('compartment', space, { measured: !space.measured }))"
+              >
+                {{ space.measured ? 'measured' : 'reckoned' }}
+              </button>
             </td>
             <td class="number"><span class="soft small bears">bears </span>{{ kilos(space.maxLoad) }}</td>
           </tr>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** What stands in the room: every unit to scale, its inside sizes, and where it and the zones are on the floor. */
 import { computed, ref } from 'vue';
-import { Plus } from '@lucide/vue';
-import { TEMPLATES } from '@stube/core/measuring/template';
+import { Plus, Shapes } from '@lucide/vue';
+import { TEMPLATES } from '@stube/core/measuring/templates';
 import type { Fixture, TemplateKind, Unit, Zone } from '@stube/core/model/entities';
 import NextStep from '../../frame/NextStep.vue';
 import RoomElevation from '../../drawing/RoomElevation.vue';
@@ -13,6 +13,7 @@ import { useRoomCautions } from '../cautions/room-cautions.ts';
 import FixtureDialog from './FixtureDialog.vue';
 import FloorPlan from './FloorPlan.vue';
 import InsideSizes from './InsideSizes.vue';
+import PlaceKinds from './PlaceKinds.vue';
 import UnitDialog from './UnitDialog.vue';
 import ZoneDialog from './ZoneDialog.vue';
 
@@ -27,6 +28,9 @@ const ofFurniture = computed(() => {
   };
 });
 const { binsIn } = useDrawnBins();
+/** Those of most rooms; the others are one press further. */
+const COMMON: readonly TemplateKind[] = ['cubes', 'bookcase', 'cabinet', 'chest', 'trunk'];
+const choosing = ref(false);
 const editing = ref<Unit | TemplateKind | null>(null);
 const zone = ref<Zone | 'new' | null>(null);
 const fixture = ref<Fixture | 'new' | null>(null);
@@ -41,15 +45,16 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
       <h2 class="title">What stands in {{ room.name }}</h2>
       <div class="row" role="group" aria-label="Add a unit">
         <button
-          v-for="(info, kind) in TEMPLATES"
+          v-for="kind in COMMON"
           :key="kind"
           class="press small"
           type="button"
-          :title="info.hint"
+          :title="TEMPLATES[kind].hint"
           @click="editing = kind"
         >
-          <Plus :size="15" />{{ info.label }}
+          <Plus :size="15" />{{ TEMPLATES[kind].label }}
         </button>
+        <button class="press small" type="button" @click="choosing = true"><Shapes :size="15" />Other places</button>
         <NextStep v-if="units.length" here="measure" />
       </div>
     </div>
@@ -84,6 +89,7 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
       </div>
       <CautionList :room-id="room.id" :cautions="ofFurniture" />
     </template>
+    <PlaceKinds v-if="choosing" @close="choosing = false" @choose="((choosing = false), (editing = $event))" />
     <UnitDialog
       v-if="editing"
       :unit="typeof editing === 'string' ? undefined : editing"

@@ -2,11 +2,13 @@
 /** A piece of furniture from its template, drawn to scale with its dimensions while one types. */
 import { computed, reactive, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import { compartmentsOf, shapeProblems, TEMPLATES } from '@stube/core/measuring/template';
+import { compartmentsOf, shapeProblems } from '@stube/core/measuring/template';
+import { startOf, TEMPLATES } from '@stube/core/measuring/templates';
 import { formatLength } from '@stube/core/measuring/length';
 import { inRoundNumbers } from '@stube/core/measuring/round-numbers';
 import type { TemplateKind, Unit, UnitShape } from '@stube/core/model/entities';
 import UnitElevation from '../../drawing/UnitElevation.vue';
+import LayoutEditor from './LayoutEditor.vue';
 import CautionPreview from '../cautions/CautionPreview.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import LengthField from '../../parts/LengthField.vue';
@@ -20,16 +22,20 @@ const store = useSite();
 const info = computed(() => TEMPLATES[props.template]);
 const same = store.data.unit.filter((unit) => unit.roomId === props.roomId && unit.template === props.template).length;
 const round = (mm: number) => inRoundNumbers(mm, store.site?.system ?? 'metric');
-const inRoundShape = (shape: (typeof TEMPLATES)[TemplateKind]['start']) => ({
+const inRoundShape = (shape: UnitShape): UnitShape => ({
   ...shape,
   width: round(shape.width),
   height: round(shape.height),
   depth: round(shape.depth),
   board: round(shape.board),
   raised: round(shape.raised),
+  slope: shape.slope === null ? null : round(shape.slope),
 });
 const start = props.unit ?? {
-  ...inRoundShape(TEMPLATES[props.template].start),
+  ...inRoundShape(startOf(props.template)),
+  wheels: !!TEMPLATES[props.template].wheels,
+  folds: false,
+  step: props.template === 'rails' ? 50 : null,
   name: `${TEMPLATES[props.template].label}${same ? ` ${same + 1}` : ''}`,
   locked: false,
   sunlit: false,
@@ -51,6 +57,11 @@ const draft = reactive({
   rows: start.rows as number | null,
   board: start.board,
   raised: start.raised,
+  slope: start.slope,
+  layout: start.layout,
+  wheels: start.wheels,
+  folds: start.folds,
+  step: start.step,
   locked: start.locked,
   sunlit: start.sunlit,
   onView: start.onView,
@@ -146,17 +157,57 @@ const values = () => ({
             :problem="wrong.height ?? problems.height"
           /><LengthField v-model="draft.depth" label="Deep" :problem="wrong.depth ?? problems.depth" />
         </div>
+        <LayoutEditor
+          v-if="template === 'composed'"
+          :layout="draft.layout ?? []"
+          :problem="wrong.layout ?? problems.layout"
+          @change="draft.layout = $event"
+        />
         <div class="three">
-          <NumberField v-model="draft.columns" label="Columns" whole :problem="wrong.columns ?? problems.columns" />
-          <NumberField v-model="draft.rows" label="Rows" whole :problem="wrong.rows ?? problems.rows" />
-          <LengthField v-model="draft.board" label="Boards" :problem="wrong.board ?? problems.board" />
+          <template v-if="template !== 'composed'">
+            <NumberField
+              v-model="draft.columns"
+              :label="info.hangs ? 'In a row' : 'Columns'"
+              whole
+              :problem="wrong.columns ?? problems.columns"
+            />
+            <NumberField v-model="draft.rows" label="Rows" whole :problem="wrong.rows ?? problems.rows" />
+          </template>
+          <LengthField
+            v-if="info.built !== 'open' || template === 'hooks'"
+            v-model="draft.board"
+            label="Boards"
+            :problem="wrong.board ?? problems.board"
+          />
+          <LengthField
+            v-if="draft.slope !== null"
+            v-model="draft.slope"
+            label="High at its right end"
+            :problem="wrong.slope ?? problems.slope"
+          />
         </div>
         <div class="three">
           <LengthField v-model="draft.raised" label="Above the floor" :problem="wrong.raised ?? problems.raised" />
           <NumberField v-model="draft.kilos" label="Bears in all, kg" optional :problem="problems.maxLoad" />
+          <LengthField
+            v-if="draft.step !== null"
+            v-model="draft.step"
+            label="Boards move in steps of"
+            :problem="problems.step"
+          />
         </div>
         <div class="ticks">
           <label class="check"><input v-model="draft.anchored" type="checkbox" />anchored to the wall</label
+          ><label v-if="info.stands === 'furniture'" class="check"
+            ><input v-model="draft.wheels" type="checkbox" />has wheels</label
+          ><label v-if="info.stands === 'furniture'" class="check"
+            ><input v-model="draft.folds" type="checkbox" />folds away</label
+          ><label v-if="['bookcase', 'cabinet', 'composed', 'rails'].includes(template)" class="check"
+            ><input
+              :checked="draft.step !== null"
+              type="checkbox"
+              @change="draft.step = draft.step === null ? 32 : null"
+            />its boards can be moved</label
           ><label class="check"><input v-model="draft.locked" type="checkbox" />locked</label
           ><label class="check"><input v-model="draft.sunlit" type="checkbox" />stands in the sun</label
           ><label class="check"><input v-model="draft.onView" type="checkbox" />on view</label
@@ -180,6 +231,7 @@ const values = () => ({
           :name="`${draft.name} to scale`"
           :px="px"
           :system="store.site?.system"
+          :wheels="draft.wheels"
           dims
           numbers
         />

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+/** A front divided as one likes: columns from the left, in each its parts from the top. The last of each takes what is left. */
+import { Plus, Trash2 } from '@lucide/vue';
+import type { Column } from '@stube/core/model/entities';
+import LengthField from '../../parts/LengthField.vue';
+
+const props = defineProps<{ layout: readonly Column[]; problem?: string }>();
+const emit = defineEmits<{ change: [layout: Column[]] }>();
+const LETTERS = 'ABCDEFGHIJKL';
+type Part = Column['parts'][number];
+const NEW_COLUMN = 400;
+const NEW_PART = 200;
+
+function change(act: (layout: Column[]) => void): void {
+  const layout = structuredClone(
+    props.layout.map(({ width, parts }) => ({ width, parts: parts.map((part) => ({ ...part })) })),
+  );
+  act(layout);
+  emit('change', layout);
+}
+const addColumn = () =>
+  change(
+    (layout) => void layout.splice(layout.length - 1, 0, { width: NEW_COLUMN, parts: [{ height: 0, kind: 'open' }] }),
+  );
+const addPart = (column: number) =>
+  change((layout) => void layout[column]!.parts.unshift({ height: NEW_PART, kind: 'open' }));
+const kindOf = (event: Event) => (event.target as HTMLSelectElement).value as Part['kind'];
+</script>
+
+<template>
+  <fieldset class="stack tight">
+    <legend class="field-name">How its front is divided</legend>
+    <div v-for="(column, c) in layout" :key="c" class="column">
+      <div class="row between">
+        <b>Column {{ LETTERS[c] }}</b>
+        <LengthField
+          v-if="c < layout.length - 1"
+          class="size"
+          :model-value="column.width"
+          :label="`Column ${LETTERS[c]} wide`"
+          @commit="(width) => change((layout) => (layout[c]!.width = width))"
+        />
+        <span v-else class="small soft">takes the width that is left</span>
+        <button
+          v-if="layout.length > 1"
+          class="icon-press"
+          type="button"
+          :aria-label="`Take column ${LETTERS[c]} away`"
+          @click="change((layout) => layout.splice(c, 1))"
+        >
+          <Trash2 :size="16" />
+        </button>
+      </div>
+      <div v-for="(part, p) in column.parts" :key="p" class="row part">
+        <select
+          class="write"
+          :value="part.kind"
+          :aria-label="`Kind of part ${LETTERS[c]}${p + 1}`"
+          @change="change((layout) => (layout[c]!.parts[p]!.kind = kindOf($event)))"
+        >
+          <option value="open">open</option>
+          <option value="door">with a door</option>
+          <option value="drawer">drawer</option>
+        </select>
+        <LengthField
+          v-if="p < column.parts.length - 1"
+          class="size"
+          :model-value="part.height"
+          :label="`Part ${LETTERS[c]}${p + 1} high`"
+          @commit="(height) => change((layout) => (layout[c]!.parts[p]!.height = height))"
+        />
+        <span v-else class="small soft">the height that is left</span>
+        <button
+          v-if="column.parts.length > 1"
+          class="icon-press"
+          type="button"
+          :aria-label="`Take part ${LETTERS[c]}${p + 1} away`"
+          @click="change((layout) => layout[c]!.parts.splice(p, 1))"
+        >
+          <Trash2 :size="16" />
+        </button>
+      </div>
+      <button class="press small quiet" type="button" @click="addPart(c)"><Plus :size="15" />a part above</button>
+    </div>
+    <button class="press small" type="button" @click="addColumn"><Plus :size="15" />A column</button>
+    <p v-if="problem" class="wrong">{{ problem }}</p>
+  </fieldset>
+</template>
+
+<style scoped>
+.column {
+  padding: 6px 10px;
+  border-left: 3px solid var(--oak-pale);
+}
+.part {
+  flex-wrap: nowrap;
+}
+.part .write {
+  width: auto;
+  min-height: 34px;
+}
+.size {
+  max-width: 110px;
+}
+.size :deep(.field > span:first-child),
+.size :deep(> span:first-child) {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+</style>
