@@ -27,6 +27,7 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   UnitDialog: ['ROOM/measure', 'Bookcase'],
   ZoneDialog: ['ROOM/measure', 'A zone'],
   FixtureDialog: ['ROOM/measure', 'What stays clear'],
+  CutDialog: ['ROOM/measure', 'Cut list'],
   PlaceKinds: ['ROOM/measure', 'Other places'],
   UnitLarge: ['ROOM/place', 'Bookcase, open large'],
   FitDialog: ['ROOM/contain', 'Does it fit?'],

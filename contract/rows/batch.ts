@@ -12,7 +12,7 @@ export interface Batch {
   remove?: { table: TableName; id: string; version: number }[];
 }
 
-/** What may be written together: things and how they are grouped. */
+/** What may be written together: things, how they are grouped, and what is measured and cut. */
 const TABLES = [
   'line',
   'category',
@@ -20,6 +20,8 @@ const TABLES = [
   'deferral',
   'bin',
   'containerType',
+  'compartment',
+  'cutPiece',
 ] as const satisfies readonly TableName[];
 /** Rows in one change. */
 export const MAX_ROWS = 20_000;

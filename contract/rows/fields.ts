@@ -5,6 +5,7 @@ import Joi from 'joi';
 import {
   ATTRIBUTES,
   CONDITIONS,
+  CUT_PARTS,
   DECISIONS,
   FIXTURE_KINDS,
   FORMS,
@@ -70,6 +71,8 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     restDays: list(mm(0, 6), 6),
     keepsNew: flag,
     paper: Joi.valid(...PAPER_NAMES),
+    kerf: mm(0, 20),
+    clearance: mm(0, 100),
   },
   person: {
     name: text(60),
@@ -277,6 +280,13 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     width: mm(1, 20_000),
     height: mm(1, 20_000),
     note: note(200),
+  },
+  cutPiece: { compartmentId: rowId, part: Joi.valid(...CUT_PARTS), count: mm(1, 200) },
+  cutStock: {
+    part: Joi.valid(...CUT_PARTS),
+    length: mm(50, 20_000),
+    price: mm(0, 100_000_000),
+    count: mm(0, 1000).allow(null),
   },
   fixture: { roomId: rowId, kind: Joi.valid(...FIXTURE_KINDS), name: note(60), x: coordinate, y: coordinate },
   acknowledgement: {

@@ -28,6 +28,8 @@ const NEW: Record<CreatableTable, Record<string, unknown>> = {
   deferral: { roomId: 'r', what: 'Bottom drawer', until: '2026-03-09' },
   containerType: TIN,
   fixture: { roomId: 'r', kind: 'heater', x: 10, y: 20 },
+  cutPiece: { compartmentId: 'c', part: 'rod' },
+  cutStock: { part: 'rod', length: 2400 },
   acknowledgement: {
     roomId: 'r',
     key: 'H1:u',

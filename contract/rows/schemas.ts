@@ -51,6 +51,8 @@ export type CreatableTable = Extract<
   | 'deferral'
   | 'fixture'
   | 'acknowledgement'
+  | 'cutPiece'
+  | 'cutStock'
 >;
 export const CREATABLE = TABLES.filter((table) => ENTITIES[table].routes.create) as readonly CreatableTable[];
 export const REMOVABLE = TABLES.filter((table) => ENTITIES[table].routes.remove);

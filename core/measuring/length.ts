@@ -70,12 +70,12 @@ export function parseLength(
 }
 
 export type Rounding = 'near' | 'down' | 'up';
-/** A whole millimetre is within half of one of what was meant: no eighth is lost or won by that. */
-const HALF_MM = (0.5 / MM_PER_INCH) * 8;
-const ROUND: Record<Rounding, (eighths: number) => number> = {
-  near: Math.round,
-  down: (eighths) => Math.floor(eighths + HALF_MM),
-  up: (eighths) => Math.ceil(eighths - HALF_MM),
+/** A whole millimetre is within half of one of what was meant: no part of an inch is lost or won by that. */
+const HALF_MM = 0.5 / MM_PER_INCH;
+const ROUND: Record<Rounding, (inches: number, parts: number) => number> = {
+  near: (inches, parts) => Math.round(inches * parts),
+  down: (inches, parts) => Math.floor((inches + HALF_MM) * parts),
+  up: (inches, parts) => Math.ceil((inches - HALF_MM) * parts),
 };
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
@@ -87,19 +87,25 @@ export const SMALL = 50;
  * Writes a length for reading: `34.5 cm`, `18 mm` and `12.5 m`, or `345 mm`, or inches to the nearest eighth with feet from 24" on.
  * @param mm length in millimetres
  * @param rounding of inches: what something goes into is rounded down, what has to go in is rounded up
+ * @param parts of an inch: eighths, or sixteenths for what is cut
  */
-export function formatLength(mm: number, system: LengthSystem = 'metric', rounding: Rounding = 'near'): string {
+export function formatLength(
+  mm: number,
+  system: LengthSystem = 'metric',
+  rounding: Rounding = 'near',
+  parts: 8 | 16 = 8,
+): string {
   if (system !== 'imperial' && mm >= 10000) return `${Number((mm / 1000).toFixed(2))} m`;
   if (system === 'millimetre') return `${Math.round(mm)} mm`;
   if (system === 'metric')
     return mm < SMALL ? `${Number(mm.toFixed(1))} mm` : `${Number((Math.round(mm) / 10).toFixed(1))} cm`;
-  const eighths = ROUND[rounding]((mm / MM_PER_INCH) * 8);
-  const feet = eighths >= 24 * 8 ? Math.floor(eighths / 96) : 0;
-  const rest = eighths - feet * 96;
-  const whole = Math.floor(rest / 8);
-  const part = rest % 8;
-  const divisor = gcd(part, 8);
-  const inches = [whole || part === 0 ? String(whole) : '', part ? `${part / divisor}/${8 / divisor}` : '']
+  const told = ROUND[rounding](mm / MM_PER_INCH, parts);
+  const feet = told >= 24 * parts ? Math.floor(told / (12 * parts)) : 0;
+  const rest = told - feet * 12 * parts;
+  const whole = Math.floor(rest / parts);
+  const part = rest % parts;
+  const divisor = gcd(part, parts);
+  const inches = [whole || part === 0 ? String(whole) : '', part ? `${part / divisor}/${parts / divisor}` : '']
     .filter(Boolean)
     .join(' ');
   if (feet === 0) return `${inches}"`;

@@ -8,6 +8,8 @@ import { bin, type Bin } from './bin.ts';
 import { category, type Category } from './category.ts';
 import { compartment, type Compartment } from './compartment.ts';
 import { containerType, type ContainerType } from './container-type.ts';
+import { cutPiece, type CutPiece } from './cut-piece.ts';
+import { cutStock, type CutStock } from './cut-stock.ts';
 import { deferral, type Deferral } from './deferral.ts';
 import { family, type Family } from './family.ts';
 import { fixture, type Fixture } from './fixture.ts';
@@ -25,6 +27,8 @@ export type * from './bin.ts';
 export * from './category.ts';
 export type * from './compartment.ts';
 export * from './container-type.ts';
+export * from './cut-piece.ts';
+export type * from './cut-stock.ts';
 export type * from './deferral.ts';
 export type * from './entity.ts';
 export type * from './family.ts';
@@ -56,6 +60,8 @@ interface Rows {
   photo: Photo;
   fixture: Fixture;
   acknowledgement: Acknowledgement;
+  cutPiece: CutPiece;
+  cutStock: CutStock;
 }
 
 export type TableName = keyof Rows;
@@ -81,6 +87,8 @@ const DESCRIBED = {
   photo,
   fixture,
   acknowledgement,
+  cutPiece,
+  cutStock,
 };
 
 type Described = typeof DESCRIBED;

@@ -37,6 +37,7 @@ test('every pointer of the model, with what happens when the other end goes', ()
     'photo.lineId line remove',
     'fixture.roomId room remove',
     'acknowledgement.roomId room remove',
+    'cutPiece.compartmentId compartment remove',
   ]));
 
 test('what is pointed to stands before what points', () => {

@@ -24,6 +24,10 @@ export interface Site extends Row {
   /** Whether a new line stays unless something else is said; else nobody has decided about it yet. */
   keepsNew: boolean;
   paper: Paper;
+  /** What a saw takes, mm. */
+  kerf: number;
+  /** Pieces are cut so much shorter than the inside that was measured, mm: they have to go in. */
+  clearance: number;
 }
 
 export const site = entity<Site>()({
@@ -40,5 +44,8 @@ export const site = entity<Site>()({
     restDays: { default: [], since: 4 },
     keepsNew: { default: false, since: 5 },
     paper: { default: 'A4', since: 5 },
+    // An ordinary hand or circular saw; two millimetres of air at each end.
+    kerf: { default: 3, since: 6 },
+    clearance: { default: 4, since: 6 },
   },
 });

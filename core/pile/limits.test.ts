@@ -39,6 +39,8 @@ const site = {
   restDays: [],
   keepsNew: false,
   paper: 'A4' as const,
+  kerf: 3,
+  clearance: 4,
 };
 const room = { ...row, id: 'r', name: 'Loft' };
 const rooms = new Map([['r', room]]);

@@ -151,7 +151,12 @@ function readParts(text: string): { value: string; said: string; rest: string } 
   if (!found) return null;
   const [, rest, tail] = found as unknown as [string, string, string];
   const told = readAmount(tail, kindNamed);
-  if ((told && told.value.measure !== 'pieces') || readDecision(tail) || readDecision(rest) || readDay(tail, '2000-01-01'))
+  if (
+    (told && told.value.measure !== 'pieces') ||
+    readDecision(tail) ||
+    readDecision(rest) ||
+    readDay(tail, '2000-01-01')
+  )
     return null;
   return { value: tail.trim(), said: tail.trim(), rest: tidy(rest) };
 }

@@ -30,7 +30,7 @@ const INK = '#2C2A26';
 const SOFT = '#6B6358';
 
 /** Writes text in as many faces as it needs, cut to the width. */
-function write(doc: Doc, text: string, x: number, y: number, width: number, size: number, bold = false): void {
+export function write(doc: Doc, text: string, x: number, y: number, width: number, size: number, bold = false): void {
   let at = x;
   for (const run of runsOf(doc, text, bold)) {
     doc.font(run.font).fontSize(size);

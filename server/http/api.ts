@@ -3,6 +3,7 @@ import { json, Router } from 'express';
 import { NotFound } from '../db/problems.ts';
 import { binsRoutes } from '../features/bins/routes.ts';
 import { containersRoutes } from '../features/containers/routes.ts';
+import { cuttingRoutes } from '../features/cutting/routes.ts';
 import { departuresRoutes } from '../features/departures/routes.ts';
 import { historyRoutes } from '../features/history/routes.ts';
 import { importRoutes } from '../features/import/routes.ts';
@@ -26,6 +27,7 @@ export const SITE_ROUTES: readonly SiteRoutes[] = [
   pileRoutes,
   importRoutes,
   containersRoutes,
+  cuttingRoutes,
   placementRoutes,
   binsRoutes,
   labelsRoutes,

@@ -5,6 +5,9 @@ import type { PlaceAnswer, PlaceProblem } from '@stube/core/placement/problem';
 import type { LabelContent, Paper } from '@stube/core/labels/layout';
 import type { Checked } from '@stube/contract/check';
 import { checkSiteFile, type SiteFile } from '@stube/contract/site-file/format';
+import { cutSteps } from '@stube/core/cutting/solve';
+import type { CutAnswer, CutProblem } from '@stube/core/cutting/problem';
+import { cutPdf, type CutDocument } from '../features/cutting/document.ts';
 import { tablePdf, type TableDocument } from '../documents/table.ts';
 import { labelsPdf } from '../features/labels/document.ts';
 
@@ -30,6 +33,16 @@ export const TASKS = {
     ({ title, labels, paper }: { title: string; labels: LabelContent[]; paper: Paper }): Promise<Buffer> =>
       labelsPdf(title, labels, paper),
   ),
+  cut: task('Finding the cuts', 30, (problem: CutProblem): CutAnswer => {
+    const until = performance.now() + problem.timeMs;
+    const steps = cutSteps(problem);
+    for (;;) {
+      const next = steps.next();
+      if (next.done) return next.value;
+      if (performance.now() > until) return next.value.answer();
+    }
+  }),
+  cutPdf: task('Drawing the cut list', 60, (document: CutDocument): Promise<Buffer> => cutPdf(document)),
   tablePdf: task('Drawing the list', 60, (document: TableDocument): Promise<Buffer> => tablePdf(document)),
   readSiteFile: task('Reading the file', 120, ({ bytes }: { bytes: Uint8Array }): Checked<SiteFile> => {
     let value: unknown;

@@ -3,10 +3,12 @@ import { LENGTH_SYSTEMS, PAPER_NAMES, type Paper } from '@stube/core/model/site'
 import { sql } from 'drizzle-orm';
 import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import {
+  CUT_PARTS,
   FIXTURE_KINDS,
   ZONE_KINDS,
   type Column,
   type Compartment,
+  type CutPart,
   type FixtureKind,
   type Limit,
   type Site,
@@ -28,6 +30,8 @@ export const site = pgTable(
     restDays: jsonb('rest_days').$type<number[]>().notNull().default([]),
     keepsNew: boolean('keeps_new').notNull().default(false),
     paper: text('paper').$type<Paper>().notNull().default('A4'),
+    kerf: integer('kerf').notNull().default(3),
+    clearance: integer('clearance').notNull().default(4),
     removed: boolean('removed').notNull().default(false),
     /** Counts the site's changes: taken and raised by each of them in its own transaction. */
     revision: bigint('revision', { mode: 'number' }).notNull().default(0),
@@ -190,5 +194,36 @@ export const compartment = pgTable(
     ...modelKeys('compartment', t, { site: () => site, unit: () => unit }),
     oneOf('compartment_access', t.access, ['front', 'top']),
     holds('compartment_size', sql`${t.width} > 0 and ${t.depth} > 0 and ${t.height} > 0`),
+  ],
+);
+
+export const cutPiece = pgTable(
+  'cut_piece',
+  {
+    ...ofSite,
+    compartmentId: text('compartment_id').notNull(),
+    part: text('part').$type<CutPart>().notNull(),
+    count: integer('count').notNull(),
+  },
+  (t) => [
+    ...modelKeys('cutPiece', t, { site: () => site, compartment: () => compartment }),
+    oneOf('cut_piece_part', t.part, CUT_PARTS),
+    holds('cut_piece_count', sql`${t.count} > 0`),
+  ],
+);
+
+export const cutStock = pgTable(
+  'cut_stock',
+  {
+    ...ofSite,
+    part: text('part').$type<CutPart>().notNull(),
+    length: mm('length'),
+    price: integer('price').notNull(),
+    count: integer('count'),
+  },
+  (t) => [
+    ...modelKeys('cutStock', t, { site: () => site }),
+    oneOf('cut_stock_part', t.part, CUT_PARTS),
+    holds('cut_stock_length', sql`${t.length} > 0`),
   ],
 );

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 /** What stands in the room: every unit to scale, its inside sizes, and where it and the zones are on the floor. */
 import { computed, ref } from 'vue';
-import { Plus, Shapes } from '@lucide/vue';
+import { Plus, Ruler, Shapes } from '@lucide/vue';
 import { TEMPLATES } from '@stube/core/measuring/templates';
 import type { Fixture, TemplateKind, Unit, Zone } from '@stube/core/model/entities';
 import NextStep from '../../frame/NextStep.vue';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import { useRoom } from '../../data/room.ts';
+import CutDialog from '../cutting/CutDialog.vue';
 import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
 import FixtureDialog from './FixtureDialog.vue';
@@ -31,6 +32,7 @@ const { binsIn } = useDrawnBins();
 /** Those of most rooms; the others are one press further. */
 const COMMON: readonly TemplateKind[] = ['cubes', 'bookcase', 'cabinet', 'chest', 'trunk'];
 const choosing = ref(false);
+const cutting = ref(false);
 const editing = ref<Unit | TemplateKind | null>(null);
 const zone = ref<Zone | 'new' | null>(null);
 const fixture = ref<Fixture | 'new' | null>(null);
@@ -55,6 +57,9 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
           <Plus :size="15" />{{ TEMPLATES[kind].label }}
         </button>
         <button class="press small" type="button" @click="choosing = true"><Shapes :size="15" />Other places</button>
+        <button v-if="units.length" class="press small quiet" type="button" @click="cutting = true">
+          <Ruler :size="15" />Cut list
+        </button>
         <NextStep v-if="units.length" here="measure" />
       </div>
     </div>
@@ -89,6 +94,7 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
       </div>
       <CautionList :room-id="room.id" :cautions="ofFurniture" />
     </template>
+    <CutDialog v-if="cutting" :unit-id="chosenUnit?.id" @close="cutting = false" />
     <PlaceKinds v-if="choosing" @close="choosing = false" @choose="((choosing = false), (editing = $event))" />
     <UnitDialog
       v-if="editing"

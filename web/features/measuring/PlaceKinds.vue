@@ -32,7 +32,6 @@ const drawn = kinds.map((kind) => {
             v-if="TEMPLATES[kind].stands === group.stands"
             class="kind"
             type="button"
-            :aria-label="`${TEMPLATES[kind].label}: ${TEMPLATES[kind].hint}`"
             @click="emit('choose', kind)"
           >
             <span class="picture" aria-hidden="true"

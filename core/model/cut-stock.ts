@@ -1,0 +1,20 @@
+import type { CutPart } from './cut-piece.ts';
+import { entity, type RowOfSite } from './entity.ts';
+
+/** A length that is sold, or an offcut that is there. */
+export interface CutStock extends RowOfSite {
+  part: CutPart;
+  /** mm */
+  length: number;
+  /** Minor units for one. */
+  price: number;
+  /** How many are there; null: as many as are bought. */
+  count: number | null;
+}
+
+export const cutStock = entity<CutStock>()({
+  words: { one: 'stock length', many: 'stock lengths' },
+  routes: { create: true, remove: true },
+  fields: { part: {}, length: {}, price: { default: 0 }, count: { default: null } },
+  since: 6,
+});
