@@ -1,5 +1,5 @@
 /** A closet is measured, its rods are cut from what is sold, and the list is taken along. */
-import { expect, expectAccessible, pdfText, test } from './stube.ts';
+import { expect, expectAccessible, expectNoSideScroll, pdfText, test } from './stube.ts';
 
 test('six rods of a closet of 1,215 mm need six lengths of 2,400, on screen and on paper', async ({ page, stube }) => {
   const { id: site } = await stube.ask<{ id: string }>('/sites', { name: 'Closet house' });
@@ -68,4 +68,60 @@ test('six rods of a closet of 1,215 mm need six lengths of 2,400, on screen and 
   await page.getByRole('button', { name: /^Undo: / }).click();
   await page.getByRole('button', { name: 'Cut list' }).click();
   await expect(list.getByRole('list', { name: 'Pieces to cut' }).getByRole('listitem')).toHaveCount(6);
+});
+
+test.describe('on the phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('a wall of shelves is measured with the laser, one length after the other', async ({ page, context, stube }) => {
+    const { id: site } = await stube.ask<{ id: string }>('/sites', { name: 'Laser house' });
+    const { id: room } = await stube.ask<{ id: string }>(`/sites/${site}/rows/room`, {
+      name: 'Den',
+      width: 3000,
+      depth: 2000,
+      height: 2500,
+    });
+    const unit = { roomId: room, name: 'Grid', template: 'cubes', width: 1120, height: 760, depth: 390 };
+    await stube.ask(`/sites/${site}/rows/unit`, { ...unit, columns: 3, rows: 2, board: 18, raised: 0 });
+    await page.goto(`${stube.address}/s/${site}/r/${room}/measure`);
+    const laser = await context.newPage();
+    await laser.goto(`${stube.address}/laser`);
+    await expectAccessible(laser);
+    await page.bringToFront();
+    await page.getByRole('button', { name: 'Step by step' }).tap();
+    const guide = page.getByRole('dialog', { name: 'Measure Grid' });
+    await expect(guide.getByText('Length 1 of 3')).toBeVisible();
+    await expectAccessible(page);
+    await expectNoSideScroll(page);
+    const send = async (mm: string) => {
+      await laser.getByLabel('Length, mm').fill(mm);
+      await laser.getByRole('button', { name: 'Send' }).tap();
+    };
+    // The front is measured twice: the least counts, and that it is not square is said.
+    await send('349');
+    await expect(guide.getByLabel('Inside width of each of the 3 columns')).toHaveValue('34.9');
+    await send('342');
+    await expect(guide.getByText('They differ by 7 mm: it is not square there.')).toBeVisible();
+    await guide.getByRole('button', { name: 'Take it' }).tap();
+    await expect(guide.getByText('Length 2 of 3')).toBeVisible();
+    await guide.getByRole('button', { name: 'They differ: each by itself' }).tap();
+    await expect(guide.getByText('Length 2 of 4')).toBeVisible();
+    await send('346');
+    await guide.getByRole('button', { name: 'Take it' }).tap();
+    await guide.getByLabel(/^Inside height/).fill('35,1 cm');
+    await guide.getByRole('button', { name: 'Take it' }).tap();
+    await guide.getByLabel('Inside depth of all').fill('nonsense');
+    await guide.getByRole('button', { name: 'Take it' }).tap();
+    await expect(guide.getByText('Not a length')).toBeVisible();
+    await send('368');
+    await guide.getByRole('button', { name: 'Take it' }).tap();
+    await expect(guide.getByRole('heading', { name: 'Grid is measured' })).toBeVisible();
+    await expect
+      .poll(async () =>
+        (await stube.data(site)).compartment
+          .sort((a, b) => a.sort - b.sort)
+          .map(({ width, height, depth, measured }) => [width, height, depth, measured]),
+      )
+      .toEqual([...Array(3).fill([342, 346, 368, true]), ...Array(3).fill([342, 351, 368, true])]);
+  });
 });

@@ -28,6 +28,7 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   ZoneDialog: ['ROOM/measure', 'A zone'],
   FixtureDialog: ['ROOM/measure', 'What stays clear'],
   CutDialog: ['ROOM/measure', 'Cut list'],
+  GuidedMeasure: ['ROOM/measure', 'Step by step'],
   PlaceKinds: ['ROOM/measure', 'Other places'],
   UnitLarge: ['ROOM/place', 'Bookcase, open large'],
   FitDialog: ['ROOM/contain', 'Does it fit?'],

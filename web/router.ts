@@ -15,6 +15,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'sites', component: () => import('./features/sites/SitesScreen.vue') },
+    { path: '/laser', name: 'laser', component: () => import('./features/measuring/LaserScreen.vue') },
     {
       path: '/s/:site',
       component: () => import('./frame/SiteFrame.vue'),

@@ -37,6 +37,8 @@ const props = withDefaults(
     target?: string | null;
     touchable?: boolean;
     wheels?: boolean;
+    /** Where a tape is laid, mm from the left and from the top. */
+    tape?: { x1: number; y1: number; x2: number; y2: number } | null;
   }>(),
   { system: 'metric', binsIn: () => [] },
 );
@@ -236,6 +238,11 @@ const say = (space: DrawnSpace) =>
         {{ marks.get(space.id)!.text }}
       </text>
     </g>
+    <g v-if="tape" class="tape" :stroke-width="4 / px">
+      <line v-bind="tape" />
+      <circle :cx="tape.x1" :cy="tape.y1" :r="5 / px" />
+      <circle :cx="tape.x2" :cy="tape.y2" :r="5 / px" />
+    </g>
     <g v-if="dims" class="dims" stroke="var(--ink)" :stroke-width="1 / px">
       <path
         :d="`M0 ${H + 14 / px}H${W}M${-4 / px} ${H + 18 / px}l${8 / px} ${-8 / px}M${W - 4 / px} ${H + 18 / px}l${8 / px} ${-8 / px}M0 ${H + 4 / px}v${14 / px}M${W} ${H + 4 / px}v${14 / px}`"
@@ -294,6 +301,11 @@ const say = (space: DrawnSpace) =>
   fill: var(--ink);
   paint-order: stroke;
   stroke: var(--paper-high);
+}
+.tape {
+  stroke: var(--brick);
+  fill: var(--brick);
+  pointer-events: none;
 }
 .dims text {
   fill: var(--ink);

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** The inside of every compartment of one unit, to be corrected by the tape measure. */
 import { computed, ref } from 'vue';
-import { Pencil } from '@lucide/vue';
+import { Pencil, Ruler } from '@lucide/vue';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import { ApiError } from '../../data/transport.ts';
+import GuidedMeasure from './GuidedMeasure.vue';
 import LengthField from '../../parts/LengthField.vue';
 import { kilos, litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
@@ -11,6 +12,7 @@ import { useSite } from '../../data/site.ts';
 defineProps<{ unit: Unit; units: readonly Unit[]; spaces: readonly Compartment[] }>();
 const emit = defineEmits<{ choose: [id: string]; edit: [unit: Unit] }>();
 const store = useSite();
+const guided = ref(false);
 const problems = ref<Record<string, string>>({});
 const SIDES = [
   ['width', 'wide'],
@@ -53,6 +55,7 @@ async function measure(
           <option v-for="other in units" :key="other.id" :value="other.id">{{ other.name }}</option>
         </select></label
       >
+      <button class="press small main" type="button" @click="guided = true"><Ruler :size="15" />Step by step</button>
       <button class="press small" type="button" @click="emit('edit', unit)">
         <Pencil :size="15" />Outside measures
       </button>
@@ -102,6 +105,7 @@ async function measure(
         </tbody>
       </table>
     </div>
+    <GuidedMeasure v-if="guided" :unit="unit" :spaces="spaces" @close="guided = false" />
   </section>
 </template>
 

@@ -86,7 +86,13 @@ async function bringBack(site: SiteSummary): Promise<void> {
         <p class="lead">From a heap to a room in which everything has its place.</p>
       </div>
       <div class="stack tight visit">
-        <button class="press" :class="{ main: sites && !standing.length }" type="button" :disabled="visiting" @click="visit">
+        <button
+          class="press"
+          :class="{ main: sites && !standing.length }"
+          type="button"
+          :disabled="visiting"
+          @click="visit"
+        >
           <DoorOpen :size="18" />{{ visiting ? 'Furnishing …' : 'Visit the Ferry House' }}
         </button>
         <span class="small soft">made up: four rooms to look around in and to change</span>
