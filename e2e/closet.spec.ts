@@ -70,6 +70,38 @@ test('six rods of a closet of 1,215 mm need six lengths of 2,400, on screen and 
   await expect(list.getByRole('list', { name: 'Pieces to cut' }).getByRole('listitem')).toHaveCount(6);
 });
 
+test('the boards of a shelf are moved to where they lose least, and back again', async ({ page, stube }) => {
+  await stube.loadDemo();
+  const [site] = (await stube.ask<{ id: string; name: string; removed: boolean }[]>('/sites')).filter(
+    ({ name, removed }) => name === 'The Ferry House' && !removed,
+  );
+  const before = await stube.data(site!.id);
+  const unit = before.unit.find(({ name }) => name === 'Hatch shelf')!;
+  await page.goto(`${stube.address}/s/${site!.id}/r/${unit.roomId}/measure`);
+  await page.getByLabel('Unit', { exact: true }).selectOption(unit.id);
+  await page.getByRole('button', { name: 'Best heights' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Boards of Hatch shelf' });
+  await expect(dialog.getByText('No way loses less: this is proven.')).toBeVisible();
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Move the boards' }).click();
+  await expect(dialog).toBeHidden();
+  const after = await stube.data(site!.id);
+  const heights = (data: typeof before) =>
+    data.compartment.filter(({ unitId }) => unitId === unit.id).map(({ id, z, height }) => [id, z, height]);
+  expect(heights(after)).not.toEqual(heights(before));
+  // Nothing fell off: every bin that stood there still does.
+  const there = (data: typeof before) => {
+    const spaces = new Set(data.compartment.filter(({ unitId }) => unitId === unit.id).map(({ id }) => id));
+    return data.bin
+      .filter(({ compartmentId }) => spaces.has(compartmentId ?? ''))
+      .map(({ code }) => code)
+      .sort();
+  };
+  expect(there(after)).toEqual(there(before));
+  await page.getByRole('button', { name: /^Undo: move the boards/ }).click();
+  await expect.poll(async () => heights(await stube.data(site!.id)).sort()).toEqual(heights(before).sort());
+});
+
 test.describe('on the phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 

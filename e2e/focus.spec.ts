@@ -28,6 +28,7 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   ZoneDialog: ['ROOM/measure', 'A zone'],
   FixtureDialog: ['ROOM/measure', 'What stays clear'],
   CutDialog: ['ROOM/measure', 'Cut list'],
+  BoardDialog: ['ROOM/measure', 'Best heights'],
   GuidedMeasure: ['ROOM/measure', 'Step by step'],
   PlaceKinds: ['ROOM/measure', 'Other places'],
   UnitLarge: ['ROOM/place', 'Bookcase, open large'],
@@ -59,7 +60,7 @@ test('each opens on its first field, keeps the focus, and gives it back', async 
   const room = (await stube.ask<{ id: string }>(`/sites/${site}/rows/room`, { name: 'Den', ...size })).id;
   for (const text of ['40 felt tips', '12 wax crayons', '3 shoeboxes wooden blocks, give away'])
     await stube.ask(`/sites/${site}/lines`, { roomId: room, text });
-  const shelf = { width: 900, height: 1800, depth: 320, columns: 1, rows: 5, board: 20, raised: 0 };
+  const shelf = { width: 900, height: 1800, depth: 320, columns: 1, rows: 5, board: 20, raised: 0, step: 32 };
   await stube.ask(`/sites/${site}/rows/unit`, { name: 'Bookcase', template: 'bookcase', ...shelf, roomId: room });
   await stube.ask(`/sites/${site}/rooms/${room}/contain`, {});
   await stube.ask(`/sites/${site}/rooms/${room}/place`, {});

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** The inside of every compartment of one unit, to be corrected by the tape measure. */
 import { computed, ref } from 'vue';
-import { Pencil, Ruler } from '@lucide/vue';
+import { ArrowUpDown, Pencil, Ruler } from '@lucide/vue';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import { ApiError } from '../../data/transport.ts';
+import BoardDialog from './BoardDialog.vue';
 import GuidedMeasure from './GuidedMeasure.vue';
 import LengthField from '../../parts/LengthField.vue';
 import { kilos, litres } from '../../parts/numbers.ts';
@@ -13,6 +14,7 @@ defineProps<{ unit: Unit; units: readonly Unit[]; spaces: readonly Compartment[]
 const emit = defineEmits<{ choose: [id: string]; edit: [unit: Unit] }>();
 const store = useSite();
 const guided = ref(false);
+const boards = ref(false);
 const problems = ref<Record<string, string>>({});
 const SIDES = [
   ['width', 'wide'],
@@ -56,6 +58,9 @@ async function measure(
         </select></label
       >
       <button class="press small main" type="button" @click="guided = true"><Ruler :size="15" />Step by step</button>
+      <button v-if="unit.step !== null" class="press small" type="button" @click="boards = true">
+        <ArrowUpDown :size="15" />Best heights
+      </button>
       <button class="press small" type="button" @click="emit('edit', unit)">
         <Pencil :size="15" />Outside measures
       </button>
@@ -105,6 +110,7 @@ async function measure(
         </tbody>
       </table>
     </div>
+    <BoardDialog v-if="boards" :unit="unit" :spaces="spaces" @close="boards = false" />
     <GuidedMeasure v-if="guided" :unit="unit" :spaces="spaces" @close="guided = false" />
   </section>
 </template>
