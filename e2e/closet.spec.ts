@@ -100,6 +100,15 @@ test('the boards of a shelf are moved to where they lose least, and back again',
   expect(there(after)).toEqual(there(before));
   await page.getByRole('button', { name: /^Undo: move the boards/ }).click();
   await expect.poll(async () => heights(await stube.data(site!.id)).sort()).toEqual(heights(before).sort());
+
+  // What nobody uses is told with its litres, and measured from there.
+  const overlooked = page.getByRole('region', { name: 'Overlooked places' });
+  const measure = overlooked.getByRole('button', { name: /^Measure it: on top of/ }).first();
+  const where = (await measure.getAttribute('aria-label'))!.replace('Measure it: ', '');
+  await measure.click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Put it in the room' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect(overlooked.getByText(where)).toHaveCount(0);
 });
 
 test.describe('on the phone', () => {

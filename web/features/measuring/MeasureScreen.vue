@@ -2,6 +2,7 @@
 /** What stands in the room: every unit to scale, its inside sizes, and where it and the zones are on the floor. */
 import { computed, ref } from 'vue';
 import { Plus, Ruler, Shapes } from '@lucide/vue';
+import type { Overlooked } from '@stube/core/measuring/overlooked';
 import { TEMPLATES } from '@stube/core/measuring/templates';
 import type { Fixture, TemplateKind, Unit, Zone } from '@stube/core/model/entities';
 import NextStep from '../../frame/NextStep.vue';
@@ -13,6 +14,7 @@ import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
 import FixtureDialog from './FixtureDialog.vue';
 import FloorPlan from './FloorPlan.vue';
+import OverlookedPlaces from './OverlookedPlaces.vue';
 import InsideSizes from './InsideSizes.vue';
 import PlaceKinds from './PlaceKinds.vue';
 import UnitDialog from './UnitDialog.vue';
@@ -33,6 +35,16 @@ const { binsIn } = useDrawnBins();
 const COMMON: readonly TemplateKind[] = ['cubes', 'bookcase', 'cabinet', 'chest', 'trunk'];
 const choosing = ref(false);
 const cutting = ref(false);
+/** Where an overlooked place was found: it is measured from there on. */
+const place = ref<Overlooked['place']>();
+function measurePlace(found: NonNullable<Overlooked['place']>): void {
+  place.value = found;
+  editing.value = found.template;
+}
+function closeUnit(): void {
+  editing.value = null;
+  place.value = undefined;
+}
 const editing = ref<Unit | TemplateKind | null>(null);
 const zone = ref<Zone | 'new' | null>(null);
 const fixture = ref<Fixture | 'new' | null>(null);
@@ -92,6 +104,7 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
           @fixture="fixture = $event"
         />
       </div>
+      <OverlookedPlaces @measure="measurePlace" />
       <CautionList :room-id="room.id" :cautions="ofFurniture" />
     </template>
     <CutDialog v-if="cutting" :unit-id="chosenUnit?.id" @close="cutting = false" />
@@ -101,7 +114,8 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
       :unit="typeof editing === 'string' ? undefined : editing"
       :template="typeof editing === 'string' ? editing : editing.template"
       :room-id="room.id"
-      @close="editing = null"
+      :start="place"
+      @close="closeUnit"
       @made="chosen = $event"
     />
     <FixtureDialog

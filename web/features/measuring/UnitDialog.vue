@@ -16,7 +16,13 @@ import NumberField from '../../parts/NumberField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
 
-const props = defineProps<{ unit?: Unit; template: TemplateKind; roomId: string }>();
+const props = defineProps<{
+  unit?: Unit;
+  template: TemplateKind;
+  roomId: string;
+  /** Where a new one begins with measures that are known already. */
+  start?: UnitShape & { x: number; y: number };
+}>();
 const emit = defineEmits<{ close: []; made: [id: string] }>();
 const store = useSite();
 const info = computed(() => TEMPLATES[props.template]);
@@ -32,7 +38,7 @@ const inRoundShape = (shape: UnitShape): UnitShape => ({
   slope: shape.slope === null ? null : round(shape.slope),
 });
 const start = props.unit ?? {
-  ...inRoundShape(startOf(props.template)),
+  ...(props.start ?? inRoundShape(startOf(props.template))),
   wheels: !!TEMPLATES[props.template].wheels,
   folds: false,
   step: props.template === 'rails' ? 50 : null,
@@ -130,6 +136,7 @@ const values = () => ({
   columns: draft.columns ?? 0,
   rows: draft.rows ?? 0,
   ...(props.unit ? {} : { template: props.template, roomId: props.roomId }),
+  ...(props.start ? { x: Math.round(props.start.x), y: Math.round(props.start.y) } : {}),
 });
 </script>
 

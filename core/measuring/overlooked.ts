@@ -1,0 +1,237 @@
+/**
+ * Places that a room has and nobody uses (practice M6): tops, undersides, bare sides, walls above low furniture, backs of
+ * doors, depth behind what stands, height above it. Each with the litres it could give, the best first.
+ */
+import { shapeOf } from '../containers/shape.ts';
+import type { Bin, Compartment, ContainerType, Fixture, Room, Unit, UnitShape } from '../model/entities.ts';
+import { FRONT_CLEARANCE } from '../placement/problem.ts';
+import { startOf, TEMPLATES } from './templates.ts';
+
+export type OverlookedKind = 'top' | 'under' | 'side' | 'above' | 'door' | 'behind' | 'height';
+
+export interface Overlooked {
+  kind: OverlookedKind;
+  /** Unit or fixture it belongs to. */
+  at: string;
+  /** In words, with the name of what it belongs to. */
+  where: string;
+  litres: number;
+  /** What it takes to use it, and what to mind. */
+  takes: string;
+  /** What to measure there; absent where no new place is needed. */
+  place?: UnitShape & { x: number; y: number };
+}
+
+export interface OverlookedRoom {
+  room: Pick<Room, 'width' | 'depth' | 'height'>;
+  units: readonly Unit[];
+  compartments: readonly Compartment[];
+  bins: readonly Bin[];
+  fixtures: readonly Fixture[];
+  types: ReadonlyMap<string, ContainerType>;
+}
+
+/** Judgements of our own, mm: what is lower, narrower or nearer is of no use. */
+export const LEAST = {
+  /** Free height above furniture, and as much of it as a step stool reaches. */
+  top: 250,
+  topMost: 500,
+  /** Free height under furniture. */
+  under: 120,
+  /** Room beside furniture, to reach its side; and how high a side has to be. */
+  beside: 350,
+  sideHeight: 900,
+  /** Low furniture, above which a wall is free; where shelves begin above it, and where they end. */
+  low: 1100,
+  aboveFrom: 400,
+  aboveTo: 1900,
+  /** Depth behind what stands, height above it. */
+  behind: 150,
+  height: 120,
+} as const;
+/** Above this height, mm, nobody reaches in without a step (0.82 of a stature of 1,650: the shoulder). */
+const HIGH = 1350;
+/** What hangs at a side or a door reaches so far into the room, mm. */
+const FLAT = 120;
+/** Furniture no further from a wall than this stands at it, mm. */
+const AT_WALL = 150;
+/** Of the room that a place has, that much is used by what goes in (design, 4.1: the usual fill limit). */
+const USED = 0.8;
+/** Fewer litres are not worth a place. */
+const LEAST_LITRES = 8;
+
+const litresOf = (width: number, depth: number, height: number): number =>
+  Math.round((width * depth * height * USED) / 1e6);
+
+interface Floor {
+  left: number;
+  right: number;
+  front: number;
+  back: number;
+}
+const floorOf = (unit: Pick<Unit, 'x' | 'y' | 'width' | 'depth'>): Floor => ({
+  left: unit.x - unit.width / 2,
+  right: unit.x + unit.width / 2,
+  front: unit.y,
+  back: unit.y + unit.depth,
+});
+const meets = (a: Floor, b: Floor): boolean =>
+  a.left < b.right && b.left < a.right && a.front < b.back && b.front < a.back;
+
+export function overlookedPlaces({ room, units, compartments, bins, fixtures, types }: OverlookedRoom): Overlooked[] {
+  const found: Overlooked[] = [];
+  const standing = units.filter(({ template }) => TEMPLATES[template].stands === 'furniture');
+  /** Whether something is at that place between these heights already. */
+  const taken = (floor: Floor, from: number, to: number, but: Unit): boolean =>
+    units.some(
+      (unit) => unit !== but && unit.raised < to && unit.raised + unit.height > from && meets(floorOf(unit), floor),
+    );
+  for (const unit of standing) {
+    const floor = floorOf(unit);
+    const top = unit.raised + unit.height;
+    const above = Math.min(LEAST.topMost, room.height - top - 50);
+    if (top > LEAST.low && above >= LEAST.top && unit.template !== 'table' && !taken(floor, top, top + above, unit))
+      found.push({
+        kind: 'top',
+        at: unit.id,
+        where: `on top of ${unit.name}`,
+        litres: litresOf(unit.width, unit.depth, above),
+        takes: `For what is light and seldom wanted${top > HIGH ? ', with a step stool' : ''}; nothing that children climb after.`,
+        place: {
+          ...startOf('top'),
+          width: unit.width,
+          depth: unit.depth,
+          height: above,
+          raised: top,
+          x: unit.x,
+          y: unit.y,
+        },
+      });
+    if (unit.raised >= LEAST.under && !unit.wheels && !taken(floor, 0, unit.raised, unit))
+      found.push({
+        kind: 'under',
+        at: unit.id,
+        where: `under ${unit.name}`,
+        litres: litresOf(unit.width, unit.depth, unit.raised - FRONT_CLEARANCE),
+        takes: 'Flat boxes on felt or wheels; the floor is cleaned less easily.',
+        place: {
+          ...startOf('underbed'),
+          width: unit.width,
+          depth: unit.depth,
+          height: unit.raised,
+          raised: 0,
+          x: unit.x,
+          y: unit.y,
+        },
+      });
+    for (const side of ['left', 'right'] as const) {
+      const beside: Floor =
+        side === 'left'
+          ? { ...floor, left: floor.left - LEAST.beside, right: floor.left }
+          : { ...floor, left: floor.right, right: floor.right + LEAST.beside };
+      const height = Math.min(unit.height - 100, 1200);
+      if (unit.height < LEAST.sideHeight || TEMPLATES[unit.template].built !== 'case') continue;
+      if (beside.left < 0 || beside.right > room.width || taken(beside, 0, top, unit)) continue;
+      found.push({
+        kind: 'side',
+        at: `${unit.id} ${side}`,
+        where: `at the ${side} side of ${unit.name}`,
+        litres: litresOf(unit.depth, FLAT, height),
+        takes: 'Hooks, a peg panel or pockets; short screws, and the furniture anchored.',
+        place: {
+          ...startOf('pegs'),
+          width: unit.depth,
+          height,
+          depth: FLAT,
+          columns: Math.max(1, Math.round(unit.depth / 150)),
+          raised: Math.max(unit.raised, top - 100 - height),
+          x: side === 'left' ? floor.left : floor.right,
+          y: unit.y,
+        },
+      });
+    }
+    const atWall = room.depth - floor.back <= AT_WALL || floor.front <= AT_WALL;
+    const from = top + LEAST.aboveFrom;
+    if (top <= LEAST.low && atWall && from < LEAST.aboveTo && !taken(floor, top + 1, LEAST.aboveTo, unit))
+      found.push({
+        kind: 'above',
+        at: unit.id,
+        where: `on the wall above ${unit.name}`,
+        litres: litresOf(unit.width, 250, LEAST.aboveTo - from),
+        takes:
+          'Shelves on rails, if the wall may be drilled: fixings for that wall, nothing heavy above where people sit.',
+        place: {
+          ...startOf('rails'),
+          width: unit.width,
+          height: LEAST.aboveTo - from,
+          rows: Math.max(1, Math.floor((LEAST.aboveTo - from) / 300)),
+          raised: from,
+          x: unit.x,
+          y: room.depth - floor.back <= AT_WALL ? room.depth - 250 : 0,
+        },
+      });
+  }
+  if (!units.some(({ template }) => template === 'pockets'))
+    for (const door of fixtures.filter(({ kind }) => kind === 'exit')) {
+      const shape = startOf('pockets');
+      found.push({
+        kind: 'door',
+        at: door.id,
+        where: `on the back of the door${door.name ? ` ${door.name}` : ''}`,
+        litres: litresOf(shape.width, shape.depth, shape.height),
+        takes: 'A rack with pockets, where the door still opens all the way; none on a fire door.',
+        place: { ...shape, x: door.x, y: door.y },
+      });
+    }
+  found.push(...within(units, compartments, bins, types));
+  return found.filter(({ litres }) => litres >= LEAST_LITRES).sort((a, b) => b.litres - a.litres);
+}
+
+/** What the compartments lose behind and above what stands in them, by unit. */
+function within(
+  units: readonly Unit[],
+  compartments: readonly Compartment[],
+  bins: readonly Bin[],
+  types: ReadonlyMap<string, ContainerType>,
+): Overlooked[] {
+  return units.flatMap((unit): Overlooked[] => {
+    const [behind, above] = compartments
+      .filter((space) => space.unitId === unit.id && space.access === 'front' && !space.hangs)
+      .reduce(
+        ([behind, above], space) => {
+          const inside = bins.flatMap((bin) => (bin.compartmentId === space.id ? (shapeOf(bin, types) ?? []) : []));
+          if (!inside.length) return [behind, above];
+          const deepest = Math.max(...inside.map(({ outDepth }) => outDepth));
+          const tallest = Math.max(...inside.map(({ outHeight }) => outHeight));
+          const back = space.depth - deepest;
+          const over = space.height - tallest - FRONT_CLEARANCE;
+          return [
+            behind + (back >= LEAST.behind ? litresOf(space.width, back, tallest) : 0),
+            above + (over >= LEAST.height ? litresOf(space.width, space.depth, over) : 0),
+          ];
+        },
+        [0, 0],
+      ) as [number, number];
+    const found: Overlooked[] = [];
+    if (behind)
+      found.push({
+        kind: 'behind',
+        at: unit.id,
+        where: `behind what stands in ${unit.name}`,
+        litres: behind,
+        takes: 'A second row, the back one raised, for what is seldom wanted.',
+      });
+    if (above)
+      found.push({
+        kind: 'height',
+        at: unit.id,
+        where: `above what stands in ${unit.name}`,
+        litres: above,
+        takes:
+          unit.step === null
+            ? 'A shelf on the shelf, or lidded boxes two high.'
+            : 'Move its boards: Best heights says where to.',
+      });
+    return found;
+  });
+}
