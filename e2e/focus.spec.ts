@@ -32,6 +32,7 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   GuidedMeasure: ['ROOM/measure', 'Step by step'],
   PlaceKinds: ['ROOM/measure', 'Other places'],
   UnitLarge: ['ROOM/place', 'Bookcase, open large'],
+  StrategyDialog: ['ROOM/contain', 'Three ways to buy'],
   FitDialog: ['ROOM/contain', 'Does it fit?'],
 };
 const OTHERWISE = ['ConflictDialog', 'EntityDialog', 'ModalDialog'];

@@ -127,7 +127,7 @@ function chooseFor(demand: Demand, context: ContainContext, free: ReadonlyMap<st
   const options = context.types
     .map((type) => judge(demand, type, free.get(type.id) ?? 0, context))
     .filter((option): option is ContainerOption => option !== null)
-    .sort((a, b) => a.score - b.score || a.type.name.localeCompare(b.type.name));
+    .sort((a, b) => context.prefer?.(a, b) || a.score - b.score || a.type.name.localeCompare(b.type.name));
   // Bins of a class that a school has just made came from elsewhere: what it needs is reckoned anew.
   const standing = category.scheme === null ? context.standing?.get(category.id) : undefined;
   const wanted = category.containerTypeId;

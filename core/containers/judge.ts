@@ -32,7 +32,9 @@ export interface ContainContext {
   /** Containers of each type already taken elsewhere. */
   taken: ReadonlyMap<string, number>;
   /** Bins that the room has already, by category: they stay as they are while they take what is in them. */
-  standing?: ReadonlyMap<string, Standing>;
+  standing?: ReadonlyMap<string, Standing> | undefined;
+  /** Which of two options comes first whatever their scores; 0 leaves it to these. */
+  prefer?: (a: ContainerOption, b: ContainerOption) => number;
 }
 
 /** Bins of one category in one kind of container; null without one. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** How many of which container each category needs: chosen with its reason, from the stock first. */
 import { computed, ref } from 'vue';
-import { PackageCheck, Puzzle } from '@lucide/vue';
+import { PackageCheck, Puzzle, Scale } from '@lucide/vue';
 import { innerParts } from '@stube/core/containers/inner';
 import {
   chooseContainers,
@@ -22,6 +22,7 @@ import WayOut from '../departures/WayOut.vue';
 import UndecidedNote from '../pile/UndecidedNote.vue';
 import { BARE } from './bare.ts';
 import ContainNeed from './ContainNeed.vue';
+import StrategyDialog from './StrategyDialog.vue';
 import ShoppingSheet from './ShoppingSheet.vue';
 import { useContainersActions } from './actions.ts';
 
@@ -30,6 +31,7 @@ const { contain } = useContainersActions();
 const counts = ref<Record<string, number>>({});
 const busy = ref(false);
 const fitting = ref(false);
+const comparing = ref(false);
 const elsewhere = computed(() => countTypes(store.data.bin.filter((bin) => bin.roomId !== id.value)));
 const context = computed<ContainContext | null>(() =>
   store.site
@@ -134,6 +136,9 @@ async function take(): Promise<void> {
           <button v-if="bins.length && compartments.length" class="press" type="button" @click="fitting = true">
             <Puzzle :size="18" />Does it fit?
           </button>
+          <button v-if="demands.length" class="press" type="button" @click="comparing = true">
+            <Scale :size="18" />Three ways to buy
+          </button>
           <button
             v-if="demands.length"
             class="press main"
@@ -185,6 +190,7 @@ async function take(): Promise<void> {
       <WayOut />
     </section>
     <ShoppingSheet :used="used" :first-guess="firstGuess" :inner-parts="innerTotal" class="bench" />
+    <StrategyDialog v-if="comparing && context" :context="context" @close="comparing = false" />
     <FitDialog v-if="fitting" @close="fitting = false" />
   </div>
 </template>

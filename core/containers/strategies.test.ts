@@ -1,0 +1,78 @@
+import { expect, test } from 'vitest';
+import { defaultsOf } from '../model/defaults.ts';
+import type { Category, ContainerType } from '../model/entities.ts';
+import { lineValues } from '../model/testing/rows.ts';
+import { starterOf } from '../starter/library.ts';
+import { CATALOGUE } from './catalogue.ts';
+import { demandsOf } from './demand.ts';
+import { strategiesOf, type Strategy } from './strategies.ts';
+
+const KEYS = ['wooden-blocks', 'toy-cars', 'felt-tip-pens', 'board-games', 'soft-animals', 'beads'];
+const categories = new Map(
+  KEYS.map((key, i): [string, Category] => [
+    key,
+    {
+      ...defaultsOf('category'),
+      ...starterOf(key)!,
+      id: key,
+      version: 1,
+      siteId: 's',
+      familyId: 'f',
+      starter: key,
+      perWeek: i + 1,
+    } as Category,
+  ]),
+);
+const lines = KEYS.map((key) => ({
+  id: key,
+  version: 1,
+  siteId: 's',
+  ...lineValues(key, { categoryId: key, amount: 2, measure: 'shoebox' }),
+}));
+const site = { growth: 0.1, fillLimit: 0.8, measures: {} };
+const demands = demandsOf(lines, categories, site);
+const typesWith = (owned: Record<string, number>): ContainerType[] =>
+  CATALOGUE.map((shape, i) => ({ ...shape, id: `t${i}`, version: 1, siteId: 's', owned: owned[shape.name] ?? 0 }));
+const compare = (owned: Record<string, number>, budget: number | null = null) =>
+  Object.fromEntries(
+    strategiesOf(demands, { site, types: typesWith(owned), compartments: [], taken: new Map() }, budget).map(
+      (strategy) => [strategy.id, strategy],
+    ),
+  ) as Record<Strategy['id'], Strategy>;
+
+test('the least money costs no more than the others, what is there is used first, and a set is of one material', () => {
+  const { stock, money, set } = compare({ 'Open tub, large': 3, 'Cloth bag box': 1 });
+  expect(money.cost).toBeLessThanOrEqual(stock.cost);
+  expect(money.cost).toBeLessThanOrEqual(set.cost);
+  expect(stock.pieces).toBeLessThanOrEqual(set.pieces);
+  expect(set.material).not.toBeNull();
+  const inSet = set.choices.filter(({ chosen }) => chosen?.type.id && chosen.type.material === set.material).length;
+  expect(inSet + set.others.length + set.choices.filter(({ chosen }) => !chosen?.type.id).length).toBe(KEYS.length);
+  expect(inSet).toBeGreaterThan(set.others.length);
+});
+
+test('a budget is kept: what is fetched least often waits, and is named', () => {
+  const free = compare({});
+  const budget = Math.round(free.money.cost / 2);
+  const { money } = compare({}, budget);
+  expect(money.cost).toBeLessThanOrEqual(budget);
+  expect(money.leftOut.length).toBeGreaterThan(0);
+  const often = (name: string) => [...categories.values()].find((category) => category.name === name)!.perWeek;
+  const bought = money.choices.filter(({ chosen }) => chosen && chosen.toBuy > 0);
+  for (const name of money.leftOut)
+    for (const { demand } of bought) expect(often(name)).toBeLessThanOrEqual(demand.category.perWeek);
+  expect(compare({}, free.money.cost).money.leftOut).toEqual([]);
+  expect(compare({}, 0).money.cost).toBe(0);
+});
+
+test('what was chosen by hand is kept in every one of them', () => {
+  const types = typesWith({});
+  const crate = types.find(({ name }) => name === 'Book crate')!;
+  const byHand = demands.map((demand) =>
+    demand.category.id === 'toy-cars'
+      ? { ...demand, category: { ...demand.category, containerTypeId: crate.id } }
+      : demand,
+  );
+  for (const { choices } of strategiesOf(byHand, { site, types, compartments: [], taken: new Map() }, null))
+    expect(choices.find(({ demand }) => demand.category.id === 'toy-cars')!.chosen!.type.name).toBe('Book crate');
+});

@@ -1,0 +1,117 @@
+/**
+ * Three ways to buy for a room, side by side (practice C6): use what is there, spend the least, or one matching set. What a
+ * person has chosen by hand is kept in each of them, and a budget is kept: what is fetched least often waits.
+ */
+import { MATERIALS, type ContainerType } from '../model/entities.ts';
+import { chooseContainers, type ContainChoice, type ContainContext } from './choose.ts';
+import type { Demand } from './demand.ts';
+import { NEARLY_EMPTY, type ContainerOption } from './judge.ts';
+import { shoppingList, type Purchase } from './shopping.ts';
+
+export type StrategyId = 'stock' | 'money' | 'set';
+
+export interface Strategy {
+  id: StrategyId;
+  /** Of a matching set: what it is made of. */
+  material: ContainerType['material'] | null;
+  choices: ContainChoice[];
+  purchases: Purchase[];
+  /** Minor units. */
+  cost: number;
+  pieces: number;
+  /** Different kinds of container in use. */
+  kinds: number;
+  /** How full they are on average, as a share of their inside; null where there are none. */
+  full: number | null;
+  /** Categories that wait, because the money does not reach. */
+  leftOut: string[];
+  /** Of a matching set: categories that nothing of it takes. */
+  others: string[];
+}
+
+/** The cheapest that stands nowhere, or stands nearly empty, is wasted money: what has a place and a use comes first. */
+const wasted = (option: ContainerOption, context: ContainContext): number =>
+  (context.compartments.length && !option.places ? 2 : 0) + (option.full < NEARLY_EMPTY ? 1 : 0);
+/** Packs are bought whole; what is left of one may serve another category, which the sum then tells. */
+const priceOf = ({ type, toBuy }: ContainerOption): number => Math.ceil(toBuy / Math.max(1, type.pack)) * type.price;
+
+type Prefer = NonNullable<ContainContext['prefer']>;
+const ORDERS: Record<'stock' | 'money', (context: ContainContext) => Prefer> = {
+  stock: (context) => (a, b) => wasted(a, context) - wasted(b, context) || a.toBuy - b.toBuy,
+  money: (context) => (a, b) => wasted(a, context) - wasted(b, context) || priceOf(a) - priceOf(b) || a.toBuy - b.toBuy,
+};
+
+/**
+ * @param budget minor units; null where there is none
+ * @returns in the order in which they are asked: what is there, least money, one set
+ */
+export function strategiesOf(demands: readonly Demand[], context: ContainContext, budget: number | null): Strategy[] {
+  const order = (id: 'stock' | 'money') => {
+    const anew = id === 'money' ? { ...context, standing: undefined } : context;
+    return withinBudget(id, null, chooseContainers(demands, { ...anew, prefer: ORDERS[id](context) }), context, budget);
+  };
+  const sets = MATERIALS.filter(
+    (material) => context.types.filter((type) => type.material === material && type.compartments === 1).length > 1,
+  ).map((material) => {
+    const inSet: Prefer = (a, b) =>
+      wasted(a, context) - wasted(b, context) ||
+      Number(a.type.material !== material) - Number(b.type.material !== material);
+    const choices = chooseContainers(demands, { ...context, standing: undefined, prefer: inSet });
+    return withinBudget('set', material, choices, context, budget);
+  });
+  const set = sets.sort(
+    (a, b) => a.others.length + a.leftOut.length - b.others.length - b.leftOut.length || a.cost - b.cost,
+  )[0];
+  return [order('stock'), order('money'), ...(set ? [set] : [])];
+}
+
+function withinBudget(
+  id: StrategyId,
+  material: Strategy['material'],
+  all: readonly ContainChoice[],
+  context: ContainContext,
+  budget: number | null,
+): Strategy {
+  const leftOut: string[] = [];
+  let choices = [...all];
+  let purchases = purchasesOf(choices, context);
+  const costOf = (list: readonly Purchase[]) => list.reduce((sum, { cost }) => sum + cost, 0);
+  while (budget !== null && costOf(purchases) > budget) {
+    const waits = choices
+      .filter(({ chosen }) => chosen && chosen.toBuy > 0)
+      .sort((a, b) => a.demand.category.perWeek - b.demand.category.perWeek)[0];
+    if (!waits) break;
+    leftOut.push(waits.demand.category.name);
+    choices = choices.map((choice) => (choice === waits ? { ...choice, chosen: null } : choice));
+    purchases = purchasesOf(choices, context);
+  }
+  const chosen = choices.flatMap((choice) => (choice.chosen?.type.id ? [choice.chosen] : []));
+  const count = chosen.reduce((sum, option) => sum + option.count, 0);
+  return {
+    id,
+    material,
+    choices,
+    purchases,
+    cost: costOf(purchases),
+    pieces: purchases.reduce((sum, purchase) => sum + purchase.pieces, 0),
+    kinds: new Set(chosen.map((option) => option.type.id)).size,
+    full: count ? chosen.reduce((sum, option) => sum + option.full * option.count, 0) / count : null,
+    leftOut,
+    others: material
+      ? choices
+          .filter(({ chosen }) => chosen?.type.id && chosen.type.material !== material)
+          .map(({ demand }) => demand.category.name)
+      : [],
+  };
+}
+
+/** For this room alone: what other rooms still lack is theirs to buy. */
+function purchasesOf(choices: readonly ContainChoice[], { taken, types }: ContainContext): Purchase[] {
+  const used = new Map(taken);
+  for (const { chosen } of choices)
+    if (chosen?.type.id) used.set(chosen.type.id, (used.get(chosen.type.id) ?? 0) + chosen.count);
+  return shoppingList(
+    used,
+    types.map((type) => ({ ...type, owned: Math.max(type.owned, taken.get(type.id) ?? 0) })),
+  );
+}

@@ -1,0 +1,40 @@
+/** Three ways to buy are compared under a budget, and one is taken and taken back. */
+import { expect, expectAccessible, test } from './stube.ts';
+
+test('three ways to buy for the office, under a budget; one is taken, and one undo brings the old ones back', async ({
+  page,
+  stube,
+}) => {
+  await stube.loadDemo();
+  const site = (await stube.ask<{ id: string; name: string; removed: boolean }[]>('/sites')).find(
+    ({ name, removed }) => name === 'The Ferry House' && !removed,
+  )!;
+  const room = (await stube.data(site.id)).room.find(({ name }) => name.startsWith('Purser'))!;
+  await page.goto(`${stube.address}/s/${site.id}/r/${room.id}/contain`);
+  await page.getByRole('button', { name: 'Three ways to buy' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Three ways to buy' });
+  const ways = ['Use what you have', 'Least money', 'One matching set'].map((name) =>
+    dialog.getByRole('region', { name }),
+  );
+  const cost = async (way: number) =>
+    Number(/€([\d,]+\.\d\d)/.exec(await ways[way]!.innerText())![1]!.replace(',', ''));
+  for (const way of ways) await expect(way).toBeVisible();
+  await expectAccessible(page);
+  const [stock, money, set] = [await cost(0), await cost(1), await cost(2)];
+  expect(money).toBeLessThanOrEqual(stock);
+  expect(money).toBeLessThanOrEqual(set);
+
+  await dialog.getByLabel('At most, EUR').fill('30');
+  await expect(dialog.getByText(/Without a container for now/).first()).toBeVisible();
+  for (const way of [0, 1, 2]) expect(await cost(way)).toBeLessThanOrEqual(30);
+  await dialog.getByLabel('At most, EUR').fill('');
+
+  const chosen = async () =>
+    (await stube.data(site.id)).category.map(({ id, containerTypeId }) => `${id} ${containerTypeId}`).sort();
+  const before = await chosen();
+  await dialog.getByRole('button', { name: 'Take this way: Least money' }).click();
+  await expect(dialog).toBeHidden();
+  expect(await chosen()).not.toEqual(before);
+  await page.getByRole('button', { name: /^Undo: containers/ }).click();
+  await expect.poll(chosen).toEqual(before);
+});
