@@ -1,4 +1,4 @@
-/** Three ways to buy are compared under a budget, and one is taken and taken back. */
+/** What saves room before anything is bought, and three ways to buy compared under a budget. */
 import { expect, expectAccessible, test } from './stube.ts';
 
 test('three ways to buy for the office, under a budget; one is taken, and one undo brings the old ones back', async ({
@@ -37,4 +37,26 @@ test('three ways to buy for the office, under a budget; one is taken, and one un
   expect(await chosen()).not.toEqual(before);
   await page.getByRole('button', { name: /^Undo: containers/ }).click();
   await expect.poll(chosen).toEqual(before);
+});
+
+test('24 games leave their boxes for numbered pouches, and come back by one undo', async ({ page, stube }) => {
+  const { id: site } = await stube.ask<{ id: string }>('/sites', { name: 'Games house', keepsNew: true });
+  const { id: room } = await stube.ask<{ id: string }>(`/sites/${site}/rows/room`, {
+    name: 'Den',
+    width: 3000,
+    depth: 2000,
+    height: 2500,
+  });
+  await stube.ask(`/sites/${site}/lines`, { roomId: room, text: '24 board games 27x27x5 cm' });
+  await page.goto(`${stube.address}/s/${site}/r/${room}/contain`);
+  const savers = page.getByRole('region', { name: 'Space savers' });
+  await expect(savers.getByText(/96 l → 1[1-6](?:\.\d)? l/)).toBeVisible();
+  await expectAccessible(page);
+  await savers.getByRole('button', { name: 'Do it so: board games' }).click();
+  await expect(savers).toHaveCount(0);
+  const line = async () => (await stube.data(site)).line[0]!;
+  expect(await line()).toMatchObject({ length: 340, width: 250, note: 'in pouches 1 to 24', amount: 24 });
+  await page.getByRole('button', { name: /^Undo: board games/ }).click();
+  await expect(savers).toBeVisible();
+  expect(await line()).toMatchObject({ length: 270, width: 270, height: 50, note: '' });
 });

@@ -22,6 +22,7 @@ import WayOut from '../departures/WayOut.vue';
 import UndecidedNote from '../pile/UndecidedNote.vue';
 import { BARE } from './bare.ts';
 import ContainNeed from './ContainNeed.vue';
+import SpaceSavers from './SpaceSavers.vue';
 import StrategyDialog from './StrategyDialog.vue';
 import ShoppingSheet from './ShoppingSheet.vue';
 import { useContainersActions } from './actions.ts';
@@ -164,6 +165,7 @@ async function take(): Promise<void> {
         This room is not measured yet, so nothing is said about what fits its shelves.
         <RouterLink :to="{ name: 'measure' }">Measure first</RouterLink>
       </p>
+      <SpaceSavers />
       <JumpBar v-if="choices.length > MANY" :parts="parts" label="To a family" />
       <section
         v-for="{ family, own } in families"

@@ -1,0 +1,66 @@
+import { expect, test } from 'vitest';
+import { defaultsOf } from '../model/defaults.ts';
+import type { Category, Line } from '../model/entities.ts';
+import { lineValues } from '../model/testing/rows.ts';
+import { starterOf } from '../starter/library.ts';
+import { PARTS_OF_BOX, POUCHES, savingsOf, SLEEVE } from './savers.ts';
+
+const categories = new Map(
+  ['board-games', 'jigsaw-puzzles', 'audio-stories', 'wooden-blocks'].map((key): [string, Category] => [
+    key,
+    {
+      ...defaultsOf('category'),
+      ...starterOf(key)!,
+      id: key,
+      version: 1,
+      siteId: 's',
+      familyId: 'f',
+      starter: key,
+    } as Category,
+  ]),
+);
+const line = (key: string, amount: number, more: Partial<Line> = {}): Line => ({
+  id: key,
+  version: 1,
+  siteId: 's',
+  ...lineValues(key, { categoryId: key, amount, ...more }),
+});
+const of = (...lines: Line[]) => savingsOf(lines, categories, { measures: {} });
+
+test('24 games in boxes of 270 × 270 × 50 become 24 numbered pouches: 96 litres become 11 to 16', () => {
+  const [saving] = of(line('board-games', 24, { length: 270, width: 270, height: 50 }));
+  expect(saving!.before).toBeCloseTo(96.2, 1);
+  expect(saving!.after).toBeGreaterThan(11);
+  expect(saving!.after).toBeLessThan(16);
+  expect(saving!.words).toContain('pouches 1 to 24');
+  expect(saving!.values).toMatchObject({ length: 340, width: 250, note: 'in pouches 1 to 24' });
+  // Once it is done it is not asked again.
+  expect(of({ ...saving!.line, ...saving!.values })).toEqual([]);
+});
+
+test('discs leave their cases; what is no box, is measured in bulk or goes is left alone', () => {
+  expect(of(line('audio-stories', 40))[0]).toMatchObject({ saver: 'sleeves', values: { length: 130, height: 2 } });
+  expect(of(line('wooden-blocks', 200))).toEqual([]);
+  expect(of(line('board-games', 3, { measure: 'shoebox' }))).toEqual([]);
+  expect(of(line('board-games', 24, { decision: 'give away' }))).toEqual([]);
+  expect(of(line('board-games', 1, { length: 200, width: 150, height: 30 }))).toEqual([]);
+});
+
+test('the most saved comes first, and what was noted stays noted', () => {
+  const found = of(
+    line('jigsaw-puzzles', 6, { note: 'from the attic' }),
+    line('board-games', 24, { length: 270, width: 270, height: 50 }),
+  );
+  expect(found.map(({ line }) => line.name)).toEqual(['board-games', 'jigsaw-puzzles']);
+  expect(found[1]!.values.note).toBe('from the attic, in pouches 1 to 6');
+});
+
+test('constants', () =>
+  expect({ PARTS_OF_BOX, SLEEVE, POUCHES: POUCHES.map(({ length, width }) => [length, width]) }).toEqual({
+    PARTS_OF_BOX: 0.13,
+    SLEEVE: { length: 130, width: 125, height: 2 },
+    POUCHES: [
+      [340, 250],
+      [450, 330],
+    ],
+  }));
