@@ -31,8 +31,17 @@ interface DemoRoom {
   open?: string[];
   /** Not decided yet. */
   undecided?: string[];
+  /** What is cut to the inside of every place of a unit. */
+  cut?: [unit: string, part: string][];
   printed: boolean;
 }
+
+/** Lengths that are sold, and an offcut that lies there. Prices in cents. */
+export const CUT_STOCK: [part: string, length: number, price: number, count: number | null][] = [
+  ['rod', 2400, 690, null],
+  ['rod', 1150, 0, 1],
+  ['board', 2400, 1890, null],
+];
 
 export const SITE = { name: 'The Ferry House', system: 'metric', currency: 'EUR' };
 
@@ -129,7 +138,7 @@ export const ROOMS: DemoRoom[] = [
     ],
   },
   {
-    name: 'Net loft', size: [6400, 5000, 2700], people: [], printed: true,
+    name: 'Net loft', size: [6400, 5000, 2700], people: [], printed: true, cut: [['Ribbon rods', 'rod'], ['Sail shelf', 'board']],
     zones: [['Long making table', 'art', 3000, 2500], ['Sewing corner', 'table work', 5200, 3600], ['Middle of the loft', 'whole room', 3200, 2500]],
     units: [
       { name: 'Net cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [1200, 4610], anchored: true },

@@ -1,6 +1,6 @@
 /** Furnishes the Ferry House in a running Stube, through the same interface as every screen. */
 import type { ChangeAnswer, Snapshot } from '@stube/contract/answers';
-import { LIMITS, OWNED, PEOPLE, ROOMS, SITE, SITTING, USERS } from './ferry-house.ts';
+import { LIMITS, OWNED, PEOPLE, CUT_STOCK, ROOMS, SITE, SITTING, USERS } from './ferry-house.ts';
 
 const origin = process.argv[2] ?? 'http://127.0.0.1:4180';
 
@@ -38,6 +38,8 @@ for (const type of (await snapshot()).containerType)
   if (OWNED[type.name])
     await ask('PATCH', `${own}/rows/containerType/${type.id}`, { owned: OWNED[type.name], version: type.version });
 
+for (const [part, length, price, count] of CUT_STOCK) await make('cutStock', { part, length, price, count });
+
 for (const plan of ROOMS) {
   const [width, depth, height] = plan.size;
   const room = await make('room', {
@@ -73,6 +75,10 @@ for (const plan of ROOMS) {
       onView: true,
       anchored: !!unit.anchored,
     });
+  const { unit: standing, compartment: spaces } = await snapshot();
+  for (const [name, part] of plan.cut ?? [])
+    for (const space of spaces.filter(({ unitId }) => unitId === standing.find((unit) => unit.name === name)!.id))
+      await make('cutPiece', { compartmentId: space.id, part, count: 1 });
   for (const text of plan.lines) await ask('POST', `${own}/lines`, { roomId: room, text });
   const { category: sorted } = await snapshot();
   for (const [name, users] of USERS) {

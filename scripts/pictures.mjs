@@ -22,7 +22,11 @@ const find = async (page) => {
 };
 const typeLine = async (page) => page.getByLabel('What lies there?').fill('40 picture books 25x20x1 cm');
 const pickBin = (word) => async (page) => page.locator(`[data-bin="${binOf(word).id}"]`).click();
-const editUnit = async (page) => page.getByRole('button', { name: 'Outside measures' }).click();
+const cutList = async (page) => {
+  await page.getByRole('button', { name: 'Cut list' }).click();
+  await page.getByRole('link', { name: 'As PDF' }).waitFor();
+};
+const guide = async (page) => page.getByRole('button', { name: 'Step by step' }).click();
 
 const fitPlan = async (page) => {
   await page.getByRole('button', { name: 'Does it fit?' }).click();
@@ -55,7 +59,7 @@ const VIEWS = [
   ['group', `${room('Net loft')}/group`, DESK],
   ['schools', `${room('Net loft')}/group`, DESK, schools],
   ['measure', `${room('Landing room')}/measure`, DESK],
-  ['unit', `${room('Landing room')}/measure`, DESK, editUnit],
+  ['cut', `${room('Net loft')}/measure`, DESK, cutList],
   ['contain', `${room("Purser's office")}/contain`, DESK],
   ['fit', `${room("Purser's office")}/contain`, DESK, fitPlan],
   ['place', `${room('Landing room')}/place`, DESK, pickBin('Soft animals')],
@@ -67,7 +71,7 @@ const VIEWS = [
   ['pile-phone', `${room("Purser's office")}/pile`, PHONE],
   ['decide-phone', `${room("Purser's office")}/pile`, PHONE, oneByOne],
   ['place-phone', `${room('Landing room')}/place`, PHONE],
-  ['bin-phone', `/s/${site.id}/b/${binOf('Beads').code}`, PHONE],
+  ['guide-phone', `${room('Landing room')}/measure`, PHONE, guide],
 ];
 
 mkdirSync(folder, { recursive: true });

@@ -59,7 +59,7 @@ export const loan = entity<Loan>()({
       "import { line, type Line } from './line.ts';\nimport { loan, type Loan } from './loan.ts';",
     ],
     ['  photo: Photo;\n', '  photo: Photo;\n  loan: Loan;\n'],
-    ['  acknowledgement,\n};', '  acknowledgement,\n  loan,\n};'],
+    ['  cutStock,\n};', '  cutStock,\n  loan,\n};'],
   );
   edit('contract/rows/fields.ts', [
     '  photo: {\n',
@@ -77,7 +77,7 @@ export const photo = pgTable(`,
   edit(
     'server/db/tables.ts',
     ['line, photo, session }', 'line, loan, photo, session }'],
-    ['  acknowledgement,\n}', '  acknowledgement,\n  loan,\n}'],
+    ['  cutStock,\n}', '  cutStock,\n  loan,\n}'],
   );
   writeFileSync(
     join(copy, 'server/db/migrations/0099_loan.sql'),
