@@ -7,21 +7,12 @@ import { pieceFits } from './fits-piece.ts';
 import { binsNeeded, bulkLitres, insideLitres, learnedCorrection, usableLitres } from './litres.ts';
 import { pieceOf, takenAlong } from './piece.ts';
 import { countTypes, shoppingList } from './shopping.ts';
-import { STARTER_CATEGORIES, starterOf } from '../starter/library.ts';
-import { defaultsOf } from '../model/defaults.ts';
+import { STARTER_CATEGORIES } from '../starter/library.ts';
+import { starterCategory } from '../starter/testing/category.ts';
 import { lineValues } from '../model/testing/rows.ts';
 import type { Category, ContainerType, Line } from '../model/entities.ts';
 
-const category = (key: string, more: Partial<Category> = {}): Category => ({
-  ...defaultsOf('category'),
-  ...starterOf(key)!,
-  id: key,
-  version: 1,
-  siteId: 's',
-  familyId: 'f',
-  starter: key,
-  ...more,
-});
+const category = starterCategory;
 const line = (categoryId: string, amount: number, measure = 'pieces', more: Partial<Line> = {}): Line => ({
   id: categoryId + amount,
   version: 1,

@@ -1,24 +1,11 @@
 import { expect, test } from 'vitest';
-import { defaultsOf } from '../model/defaults.ts';
-import type { Category, Line } from '../model/entities.ts';
+import type { Line } from '../model/entities.ts';
 import { lineValues } from '../model/testing/rows.ts';
-import { starterOf } from '../starter/library.ts';
+import { starterCategory } from '../starter/testing/category.ts';
 import { PARTS_OF_BOX, POUCHES, savingsOf, SLEEVE } from './savers.ts';
 
-const categories = new Map(
-  ['board-games', 'jigsaw-puzzles', 'audio-stories', 'wooden-blocks'].map((key): [string, Category] => [
-    key,
-    {
-      ...defaultsOf('category'),
-      ...starterOf(key)!,
-      id: key,
-      version: 1,
-      siteId: 's',
-      familyId: 'f',
-      starter: key,
-    } as Category,
-  ]),
-);
+const KEYS = ['board-games', 'jigsaw-puzzles', 'audio-stories', 'wooden-blocks'];
+const categories = new Map(KEYS.map((key) => [key, starterCategory(key)]));
 const line = (key: string, amount: number, more: Partial<Line> = {}): Line => ({
   id: key,
   version: 1,

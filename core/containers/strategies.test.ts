@@ -1,28 +1,13 @@
 import { expect, test } from 'vitest';
-import { defaultsOf } from '../model/defaults.ts';
-import type { Category, ContainerType } from '../model/entities.ts';
+import type { ContainerType } from '../model/entities.ts';
 import { lineValues } from '../model/testing/rows.ts';
-import { starterOf } from '../starter/library.ts';
+import { starterCategory } from '../starter/testing/category.ts';
 import { CATALOGUE } from './catalogue.ts';
 import { demandsOf } from './demand.ts';
 import { strategiesOf, type Strategy } from './strategies.ts';
 
 const KEYS = ['wooden-blocks', 'toy-cars', 'felt-tip-pens', 'board-games', 'soft-animals', 'beads'];
-const categories = new Map(
-  KEYS.map((key, i): [string, Category] => [
-    key,
-    {
-      ...defaultsOf('category'),
-      ...starterOf(key)!,
-      id: key,
-      version: 1,
-      siteId: 's',
-      familyId: 'f',
-      starter: key,
-      perWeek: i + 1,
-    } as Category,
-  ]),
-);
+const categories = new Map(KEYS.map((key, i) => [key, starterCategory(key, { perWeek: i + 1 })]));
 const lines = KEYS.map((key) => ({
   id: key,
   version: 1,

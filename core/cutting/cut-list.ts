@@ -3,7 +3,7 @@
  * A rod, a rail or a board is as long as its compartment is wide, less the clearance; a divider as it is high.
  */
 import type { Compartment, CutPart, CutPiece, CutStock, Site, Unit } from '../model/entities.ts';
-import type { CutProblem } from './problem.ts';
+import type { Bar, CutProblem } from './problem.ts';
 
 export interface ListedPiece {
   piece: CutPiece;
@@ -65,6 +65,33 @@ export function cutProblemOf(
     tooLong: listed.filter((one) => !fits(one)),
   };
 }
+
+export interface BarsAlike {
+  stock: string;
+  /** mm, the longest first. */
+  lengths: number[];
+  times: number;
+  /** Of all these bars. */
+  pieces: string[];
+}
+
+/** Bars that are cut alike, once each with how often. */
+export function barsAlike(bars: readonly Bar[], lengthOf: (piece: string) => number): BarsAlike[] {
+  const alike = new Map<string, BarsAlike>();
+  for (const { stock, pieces } of bars) {
+    const lengths = pieces.map(lengthOf).sort((a, b) => b - a);
+    const key = `${stock} ${lengths.join()}`;
+    const known = alike.get(key) ?? { stock, lengths, times: 0, pieces: [] };
+    known.times++;
+    known.pieces.push(...pieces);
+    alike.set(key, known);
+  }
+  return [...alike.values()];
+}
+
+/** What is left of a bar, mm. */
+export const leftOf = (bar: number, lengths: readonly number[], kerf: number): number =>
+  Math.max(0, bar - lengths.reduce((sum, length) => sum + length, 0) - (lengths.length - 1) * kerf);
 
 export interface Fixing {
   what: string;

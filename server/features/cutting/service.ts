@@ -1,7 +1,14 @@
 /** The cut list of a room as a document to take along: what to buy, what to cut from which bar, what carries it. */
-import { bearsWeight, cutProblemOf, FIXING_CAUTION, fixingsOf, listPieces } from '@stube/core/cutting/cut-list';
+import {
+  barsAlike,
+  bearsWeight,
+  cutProblemOf,
+  FIXING_CAUTION,
+  fixingsOf,
+  leftOf,
+  listPieces,
+} from '@stube/core/cutting/cut-list';
 import { formatLength } from '@stube/core/measuring/length';
-import type { Bar } from '@stube/core/cutting/problem';
 import { NotFound } from '../../db/problems.ts';
 import { readTables } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
@@ -31,32 +38,17 @@ export async function cutDocument({ db, siteId }: Scope, roomId: string, work: W
   const money = new Intl.NumberFormat('en', { style: 'currency', currency: site.currency });
   const digits = money.resolvedOptions().maximumFractionDigits ?? 2;
   const price = (minor: number) => money.format(minor / 10 ** digits);
-  /** Bars that are cut alike are told once. */
-  const alike = new Map<string, { bar: Bar; times: number; where: Set<string> }>();
-  for (const bar of answer.bars ?? []) {
-    const key = `${bar.stock} ${bar.pieces.map((id) => byId.get(id)!.length).join()}`;
-    const known = alike.get(key);
-    const where = known?.where ?? new Set<string>();
-    for (const id of bar.pieces) where.add(nameOf(id));
-    if (known) known.times++;
-    else alike.set(key, { bar, times: 1, where });
-  }
-  const bars = [...alike.values()].map(({ bar, times, where }) => {
-    const from = stock.get(bar.stock)!;
-    const lengths = bar.pieces.map((id) => byId.get(id)!.length);
-    const left = from.length - lengths.reduce((sum, length) => sum + length, 0) - (lengths.length - 1) * site.kerf;
+  const bars = barsAlike(answer.bars ?? [], (id) => byId.get(id)!.length).map((alike) => {
+    const from = stock.get(alike.stock)!;
     return {
-      times,
+      times: alike.times,
       part: from.part,
       length: from.length,
       stock: `${from.part}, ${say(from.length)}`,
       price: price(from.price),
-      pieces: bar.pieces.map((id) => ({
-        length: byId.get(id)!.length,
-        words: say(byId.get(id)!.length),
-      })),
-      where: [...where].join('; '),
-      left: say(left),
+      pieces: alike.lengths.map((length) => ({ length, words: say(length) })),
+      where: [...new Set(alike.pieces.map(nameOf))].join('; '),
+      left: say(leftOf(from.length, alike.lengths, site.kerf)),
     };
   });
   return {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Bars to scale with their cuts; those that are cut alike are drawn once. */
 import { computed } from 'vue';
-import type { ListedPiece } from '@stube/core/cutting/cut-list';
+import { barsAlike, leftOf, type ListedPiece } from '@stube/core/cutting/cut-list';
 import type { Bar } from '@stube/core/cutting/problem';
 import type { CutStock } from '@stube/core/model/entities';
 
@@ -18,31 +18,25 @@ const drawn = computed(() => {
   const lengths = new Map(props.listed.map(({ piece, length }) => [piece.id, length]));
   const stock = new Map(props.stock.map((bar) => [bar.id, bar]));
   const longest = Math.max(1, ...props.stock.map(({ length }) => length));
-  const alike = new Map<string, { times: number; stock: CutStock; pieces: number[] }>();
-  for (const bar of props.bars) {
-    const from = stock.get(bar.stock);
-    const pieces = bar.pieces.map((id) => lengths.get(id) ?? 0).sort((a, b) => b - a);
-    if (!from) continue;
-    const key = `${bar.stock} ${pieces.join()}`;
-    const known = alike.get(key);
-    if (known) known.times++;
-    else alike.set(key, { times: 1, stock: from, pieces });
-  }
   const px = WIDE / longest;
-  return [...alike.entries()].map(([key, { times, stock, pieces }]) => {
+  return barsAlike(props.bars, (id) => lengths.get(id) ?? 0).flatMap((alike) => {
+    const from = stock.get(alike.stock);
+    if (!from) return [];
     let x = 0;
-    const parts = pieces.map((length) => {
+    const parts = alike.lengths.map((length) => {
       const part = { x: x * px, width: length * px, words: props.say(length) };
       x += length + props.kerf;
       return part;
     });
-    return {
-      key,
-      title: `${times} × ${stock.part} of ${props.say(stock.length)}`,
-      left: props.say(Math.max(0, stock.length - x + props.kerf)),
-      width: stock.length * px,
-      parts,
-    };
+    return [
+      {
+        key: `${alike.stock} ${alike.lengths.join()}`,
+        title: `${alike.times} × ${from.part} of ${props.say(from.length)}`,
+        left: props.say(leftOf(from.length, alike.lengths, props.kerf)),
+        width: from.length * px,
+        parts,
+      },
+    ];
   });
 });
 </script>
