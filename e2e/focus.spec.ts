@@ -32,6 +32,7 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   GuidedMeasure: ['ROOM/measure', 'Step by step'],
   PlaceKinds: ['ROOM/measure', 'Other places'],
   UnitLarge: ['ROOM/place', 'Bookcase, open large'],
+  TrayDialog: ['ROOM/contain', 'Trays for a drawer'],
   StrategyDialog: ['ROOM/contain', 'Three ways to buy'],
   FitDialog: ['ROOM/contain', 'Does it fit?'],
 };
@@ -63,6 +64,8 @@ test('each opens on its first field, keeps the focus, and gives it back', async 
     await stube.ask(`/sites/${site}/lines`, { roomId: room, text });
   const shelf = { width: 900, height: 1800, depth: 320, columns: 1, rows: 5, board: 20, raised: 0, step: 32 };
   await stube.ask(`/sites/${site}/rows/unit`, { name: 'Bookcase', template: 'bookcase', ...shelf, roomId: room });
+  const chest = { width: 600, height: 500, depth: 480, columns: 1, rows: 3, board: 18, raised: 0 };
+  await stube.ask(`/sites/${site}/rows/unit`, { name: 'Chest', template: 'chest', ...chest, roomId: room });
   await stube.ask(`/sites/${site}/rooms/${room}/contain`, {});
   await stube.ask(`/sites/${site}/rooms/${room}/place`, {});
   await page.goto(`${stube.address}/s/${site}/r/${room}/pile`);

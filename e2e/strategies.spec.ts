@@ -60,3 +60,33 @@ test('24 games leave their boxes for numbered pouches, and come back by one undo
   await expect(savers).toBeVisible();
   expect(await line()).toMatchObject({ length: 270, width: 270, height: 50, note: '' });
 });
+
+test('a desk drawer from nothing to a set of trays that is bought, tried and kept', async ({ page, stube }) => {
+  const { id: site } = await stube.ask<{ id: string }>('/sites', { name: 'Desk house', keepsNew: true });
+  const { id: room } = await stube.ask<{ id: string }>(`/sites/${site}/rows/room`, {
+    name: 'Study',
+    width: 3000,
+    depth: 2000,
+    height: 2500,
+  });
+  for (const text of ['20 pens', '1 handful paper clips', '6 glue sticks', '8 rubbers', '12 wax crayons', '4 keys'])
+    await stube.ask(`/sites/${site}/lines`, { roomId: room, text });
+  const desk = { roomId: room, name: 'Desk', template: 'chest', width: 488, height: 500, depth: 560 };
+  await stube.ask(`/sites/${site}/rows/unit`, { ...desk, columns: 1, rows: 3, board: 18, raised: 60 });
+  await page.goto(`${stube.address}/s/${site}/r/${room}/contain`);
+  await page.getByRole('button', { name: 'Trays for a drawer' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Trays for a drawer' });
+  await dialog.getByRole('button', { name: 'Propose trays' }).click();
+  await expect(dialog.getByText(/9[5-9] % of the floor covered/)).toBeVisible();
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Keep these trays' }).click();
+  await expect(dialog).toBeHidden();
+  const { bin, compartment, category } = await stube.data(site);
+  expect(bin).toHaveLength(category.length);
+  expect(new Set(bin.map(({ compartmentId }) => compartmentId)).size).toBe(1);
+  expect(compartment.find(({ id }) => id === bin[0]!.compartmentId)!.drawer).toBe(true);
+  await page.getByRole('button', { name: 'All of it is bought' }).click();
+  await expect(page.getByText('Nothing: what the house owns is enough.')).toBeVisible();
+  await page.getByRole('button', { name: 'Does it fit?' }).click();
+  await expect(page.getByText(`${bin.length} of ${bin.length} find room`)).toBeVisible();
+});

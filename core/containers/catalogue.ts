@@ -68,6 +68,8 @@ export const CATALOGUE: readonly ContainerShape[] = [
   box('Cloth bag box', [300, 300, 280], [295, 295, 275], 650, { handle: true, material: 'cloth', soft: true }),
   box('Paper tray', [250, 340, 70], [240, 330, 60], 420, { stackable: true, material: 'plastic' }),
   box('Large flat tray', [480, 360, 60], [465, 345, 52], 780, { stackable: true, material: 'wood' }),
+  box('Drawer tray, small', [80, 80, 50], [74, 74, 46], 90, { pack: 4 }),
+  box('Drawer tray, short', [80, 160, 50], [74, 154, 46], 120, { pack: 4 }),
   box('Drawer tray, narrow', [80, 240, 50], [74, 234, 46], 150, { pack: 4 }),
   box('Drawer tray, square', [160, 160, 50], [154, 154, 46], 190, { pack: 2 }),
   box('Drawer tray, long', [85, 340, 55], [79, 334, 51], 240, { pack: 2 }),

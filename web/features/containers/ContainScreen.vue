@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** How many of which container each category needs: chosen with its reason, from the stock first. */
 import { computed, ref } from 'vue';
-import { PackageCheck, Puzzle, Scale } from '@lucide/vue';
+import { LayoutGrid, PackageCheck, Puzzle, Scale } from '@lucide/vue';
 import { innerParts } from '@stube/core/containers/inner';
 import {
   chooseContainers,
@@ -18,6 +18,7 @@ import DrawnWhenNear from '../../parts/DrawnWhenNear.vue';
 import JumpBar from '../../parts/JumpBar.vue';
 import { useRoom } from '../../data/room.ts';
 import FitDialog from '../packing/FitDialog.vue';
+import TrayDialog from '../packing/TrayDialog.vue';
 import WayOut from '../departures/WayOut.vue';
 import UndecidedNote from '../pile/UndecidedNote.vue';
 import { BARE } from './bare.ts';
@@ -33,6 +34,8 @@ const counts = ref<Record<string, number>>({});
 const busy = ref(false);
 const fitting = ref(false);
 const comparing = ref(false);
+const trays = ref(false);
+const hasDrawers = computed(() => compartments.value.some((space) => space.drawer));
 const elsewhere = computed(() => countTypes(store.data.bin.filter((bin) => bin.roomId !== id.value)));
 const context = computed<ContainContext | null>(() =>
   store.site
@@ -137,6 +140,9 @@ async function take(): Promise<void> {
           <button v-if="bins.length && compartments.length" class="press" type="button" @click="fitting = true">
             <Puzzle :size="18" />Does it fit?
           </button>
+          <button v-if="hasDrawers && demands.length" class="press" type="button" @click="trays = true">
+            <LayoutGrid :size="18" />Trays for a drawer
+          </button>
           <button v-if="demands.length" class="press" type="button" @click="comparing = true">
             <Scale :size="18" />Three ways to buy
           </button>
@@ -193,6 +199,7 @@ async function take(): Promise<void> {
     </section>
     <ShoppingSheet :used="used" :first-guess="firstGuess" :inner-parts="innerTotal" class="bench" />
     <StrategyDialog v-if="comparing && context" :context="context" @close="comparing = false" />
+    <TrayDialog v-if="trays" @close="trays = false" />
     <FitDialog v-if="fitting" @close="fitting = false" />
   </div>
 </template>
