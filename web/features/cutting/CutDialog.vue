@@ -49,8 +49,8 @@ watch(
   () => JSON.stringify(list.value.problem),
   async (asked) => {
     answer.value = null;
-    if (!list.value.problem.pieces.length) return;
-    searching.value = true;
+    searching.value = list.value.problem.pieces.length > 0;
+    if (!searching.value) return;
     const found = await cutWorker().solve(structuredClone(toRaw(list.value.problem)));
     if (asked !== JSON.stringify(list.value.problem)) return;
     answer.value = found;

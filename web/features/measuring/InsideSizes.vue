@@ -10,7 +10,7 @@ import LengthField from '../../parts/LengthField.vue';
 import { kilos, litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 
-defineProps<{ unit: Unit; units: readonly Unit[]; spaces: readonly Compartment[] }>();
+const props = defineProps<{ unit: Unit; units: readonly Unit[]; spaces: readonly Compartment[] }>();
 const emit = defineEmits<{ choose: [id: string]; edit: [unit: Unit] }>();
 const store = useSite();
 const guided = ref(false);
@@ -22,6 +22,8 @@ const SIDES = [
   ['depth', 'deep'],
 ] as const;
 const key = (space: Compartment, field: string) => `${space.id} ${field}`;
+/** Only what closes has an opening of its own. */
+const closes = computed(() => props.spaces.some((space) => space.door || space.drawer));
 const total = computed(
   () => (spaces: readonly Compartment[]) =>
     spaces.reduce((sum, space) => sum + space.width * space.height * space.depth, 0) / 1e6,
@@ -75,6 +77,7 @@ async function measure(
           <tr>
             <th>compartment</th>
             <th v-for="[side, word] in SIDES" :key="side">{{ word }}</th>
+            <th v-if="closes" title="Where hinges, a frame or a front leave less than the inside">opening</th>
             <th>by</th>
             <th class="number">bears</th>
           </tr>
@@ -90,7 +93,16 @@ async function measure(
                 @commit="measure(space, side, $event)"
               />
             </td>
-            <td class="small">
+            <td v-if="closes" class="cell opening" data-word="opening">
+              <LengthField
+                v-if="space.door || space.drawer"
+                :model-value="space.opening ?? space.width"
+                :label="`${space.name} opening`"
+                :problem="problems[key(space, 'opening')]"
+                @commit="measure(space, 'opening', $event < space.width ? $event : null)"
+              />
+            </td>
+            <td class="small by">
               <button
                 class="word-press"
                 type="button"
@@ -164,10 +176,16 @@ async function measure(
     grid-row: 2;
   }
   .ledger td:first-child {
-    grid-area: 1 / 1 / 2 / 3;
+    grid-area: 1 / 1 / 2 / 2;
+  }
+  .ledger td.by {
+    grid-area: 1 / 2 / 2 / 3;
   }
   .ledger td:last-child {
     grid-area: 1 / 3 / 2 / 4;
+  }
+  .ledger td.opening {
+    grid-area: 3 / 1 / 4 / 2;
   }
   .bears {
     display: inline;
