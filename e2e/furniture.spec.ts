@@ -1,4 +1,4 @@
-/** A closet is measured, its rods are cut from what is sold, and the list is taken along. */
+/** Furniture is measured, its rods are cut from what is sold, its boards are moved, and what was overlooked is found. */
 import { expect, expectAccessible, expectNoSideScroll, pdfText, test } from './stube.ts';
 
 test('six rods of a closet of 1,215 mm need six lengths of 2,400, on screen and on paper', async ({ page, stube }) => {
@@ -109,6 +109,9 @@ test('the boards of a shelf are moved to where they lose least, and back again',
   await page.getByRole('dialog').getByRole('button', { name: 'Put it in the room' }).click();
   await expect(page.getByRole('dialog')).toBeHidden();
   await expect(overlooked.getByText(where)).toHaveCount(0);
+  // Others look at the same house: it stands as it did.
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await expect(overlooked.getByText(where)).toBeVisible();
 });
 
 test.describe('on the phone', () => {
