@@ -23,6 +23,21 @@ export function shoppingList(used: ReadonlyMap<string, number>, types: readonly 
     .sort((a, b) => b.cost - a.cost);
 }
 
+/**
+ * What one part of the site has to buy: what others use, or still lack, is theirs.
+ * @param taken how many of each container type the others use
+ * @param used the same, with those of this part
+ */
+export const purchasesBeyond = (
+  taken: ReadonlyMap<string, number>,
+  used: ReadonlyMap<string, number>,
+  types: readonly ContainerType[],
+): Purchase[] =>
+  shoppingList(
+    used,
+    types.map((type) => ({ ...type, owned: Math.max(type.owned, taken.get(type.id) ?? 0) })),
+  );
+
 /** How many containers of each type the bins use. */
 export function countTypes(bins: readonly Pick<Bin, 'containerTypeId'>[]): Map<string, number> {
   const used = new Map<string, number>();

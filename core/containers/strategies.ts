@@ -6,7 +6,7 @@ import { MATERIALS, type ContainerType } from '../model/entities.ts';
 import { chooseContainers, type ContainChoice, type ContainContext } from './choose.ts';
 import type { Demand } from './demand.ts';
 import { NEARLY_EMPTY, type ContainerOption } from './judge.ts';
-import { shoppingList, type Purchase } from './shopping.ts';
+import { purchasesBeyond, type Purchase } from './shopping.ts';
 
 export type StrategyId = 'stock' | 'money' | 'set';
 
@@ -105,13 +105,9 @@ function withinBudget(
   };
 }
 
-/** For this room alone: what other rooms still lack is theirs to buy. */
 function purchasesOf(choices: readonly ContainChoice[], { taken, types }: ContainContext): Purchase[] {
   const used = new Map(taken);
   for (const { chosen } of choices)
     if (chosen?.type.id) used.set(chosen.type.id, (used.get(chosen.type.id) ?? 0) + chosen.count);
-  return shoppingList(
-    used,
-    types.map((type) => ({ ...type, owned: Math.max(type.owned, taken.get(type.id) ?? 0) })),
-  );
+  return purchasesBeyond(taken, used, types);
 }

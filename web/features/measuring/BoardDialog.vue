@@ -3,6 +3,7 @@
 import { computed, useTemplateRef } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { Check } from '@lucide/vue';
+import { planBoards } from '@stube/core/measuring/board-plan';
 import { formatLength } from '@stube/core/measuring/length';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import { placeProblemOf } from '@stube/core/placement/place-problem-of';
@@ -12,7 +13,6 @@ import type { DrawnBin } from '../../drawing/scale.ts';
 import UnitElevation from '../../drawing/UnitElevation.vue';
 import ModalDialog from '../../parts/ModalDialog.vue';
 import { useRoom } from '../../data/room.ts';
-import { planBoards } from './board-plan.ts';
 
 const props = defineProps<{ unit: Unit; spaces: readonly Compartment[] }>();
 const emit = defineEmits<{ close: [] }>();

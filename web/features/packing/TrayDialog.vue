@@ -3,7 +3,7 @@
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { proxy } from 'comlink';
 import { Check, RotateCcw } from '@lucide/vue';
-import { shoppingList } from '@stube/core/containers/shopping';
+import { countTypes, purchasesBeyond } from '@stube/core/containers/shopping';
 import { proposeTrays, type TraySet } from '@stube/core/packing/tray-set';
 import { comesInto, isHazard, isYoung } from '@stube/core/placement/place-problem-of';
 import FitPlan from '../../drawing/FitPlan.vue';
@@ -96,15 +96,10 @@ const boxes = computed(() =>
   })),
 );
 const purchases = computed(() => {
-  const used = new Map<string, number>();
-  for (const bin of store.data.bin)
-    if (bin.containerTypeId) used.set(bin.containerTypeId, (used.get(bin.containerTypeId) ?? 0) + 1);
-  const before = new Map(used);
+  const taken = countTypes(store.data.bin);
+  const used = new Map(taken);
   for (const { type } of found.value?.trays ?? []) used.set(type.id, (used.get(type.id) ?? 0) + 1);
-  return shoppingList(
-    used,
-    store.data.containerType.map((type) => ({ ...type, owned: Math.max(type.owned, before.get(type.id) ?? 0) })),
-  );
+  return purchasesBeyond(taken, used, store.data.containerType);
 });
 const cost = computed(() => purchases.value.reduce((sum, purchase) => sum + purchase.cost, 0));
 

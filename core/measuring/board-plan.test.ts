@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
-import { compartmentsOf } from '@stube/core/measuring/template';
-import { startOf } from '@stube/core/measuring/templates';
-import type { Bin, Compartment, Unit } from '@stube/core/model/entities';
+import { compartmentsOf } from './template.ts';
+import { startOf } from './templates.ts';
+import type { Bin, Compartment, Unit } from '../model/entities.ts';
 import { planBoards } from './board-plan.ts';
 
 const unit = { ...startOf('bookcase'), id: 'u', step: 10, rows: 4, height: 1600 } as Unit;

@@ -1,8 +1,8 @@
 /** The boards of one unit as they stand and as they would best stand, column by column. */
-import { shapeOf } from '@stube/core/containers/shape';
-import { boardHeights, heightLost } from '@stube/core/measuring/board-heights';
-import type { Bin, Compartment, ContainerType, Unit } from '@stube/core/model/entities';
-import { usableWidth } from '@stube/core/placement/rules';
+import { shapeOf } from '../containers/shape.ts';
+import { boardHeights, heightLost } from './board-heights.ts';
+import type { Bin, Compartment, ContainerType, Unit } from '../model/entities.ts';
+import { usableWidth } from '../placement/rules.ts';
 
 export interface BoardPlan {
   /** Every compartment of the unit as it would be. */
