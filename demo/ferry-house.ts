@@ -9,6 +9,7 @@ interface DemoUnit {
   size: [width: number, height: number, depth: number];
   grid: [columns: number, rows: number];
   at: [x: number, y: number];
+  faces?: 'front' | 'left' | 'back' | 'right';
   board?: number;
   raised?: number;
   locked?: boolean;
@@ -19,12 +20,22 @@ interface DemoUnit {
   wheels?: boolean;
   step?: number;
 }
+interface DemoFixture {
+  kind: 'exit' | 'door' | 'window' | 'heater' | 'socket';
+  name: string;
+  at: [x: number, y: number];
+  width: number;
+  height: number;
+  sill?: number;
+  swing?: 'left' | 'right' | 'out';
+}
 interface DemoRoom {
   name: string;
   size: [width: number, depth: number, height: number];
   people: string[];
   zones: [name: string, kind: string, x: number, y: number][];
   units: DemoUnit[];
+  fixtures: DemoFixture[];
   /** Told and put away. */
   lines: string[];
   /** Told, and the work broken off there. */
@@ -114,18 +125,23 @@ export const OWNED: Record<string, number> = {
 export const ROOMS: DemoRoom[] = [
   {
     name: 'Landing room', size: [7200, 5400, 2900], people: [], printed: true,
-    zones: [['Quay carpet', 'building', 2000, 2900], ['Reading boat', 'reading', 5900, 3900], ['Costume corner', 'dressing-up', 5900, 1500], ['Game table', 'table work', 3700, 1700], ['Middle of the landing', 'whole room', 3600, 2700]],
+    zones: [['Quay carpet', 'building', 2000, 2900], ['Reading boat', 'reading', 5900, 4050], ['Costume corner', 'dressing-up', 5700, 1500], ['Game table', 'table work', 3700, 1700], ['Middle of the landing', 'whole room', 3600, 2700]],
+    fixtures: [
+      { kind: 'exit', name: 'Quay door', at: [3830, 0], width: 840, height: 2050, swing: 'left' },
+      { kind: 'window', name: 'Harbour window', at: [4600, 5400], width: 1400, height: 1200, sill: 900 },
+      { kind: 'heater', name: 'Heater under the harbour window', at: [4600, 5400], width: 1000, height: 600, sill: 150 },
+    ],
     units: [
-      { name: 'Quay cubes', template: 'cubes', size: [1866, 760, 390], grid: [5, 2], at: [1500, 5010] },
-      { name: 'Window cubes', template: 'cubes', size: [1496, 1130, 390], grid: [4, 3], at: [3400, 5010], anchored: true },
+      { name: 'Quay cubes', template: 'cubes', size: [1866, 760, 390], grid: [5, 2], at: [1000, 5010] },
+      { name: 'Window cubes', template: 'cubes', size: [1496, 1130, 390], grid: [4, 3], at: [2760, 5010], anchored: true },
       { name: 'Book boat', template: 'bookcase', size: [1000, 1250, 320], grid: [1, 4], at: [5900, 5080], anchored: true, step: 32 },
-      { name: 'Gangway cabinet', template: 'cabinet', size: [1400, 1950, 420], grid: [2, 5], at: [900, 420], raised: 80, anchored: true },
-      { name: 'Rope trunk', template: 'trunk', size: [1000, 480, 520], grid: [1, 1], at: [6300, 900] },
-      { name: 'Buoy cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [5200, 420], anchored: true },
-      { name: 'Low mast shelf', template: 'bookcase', size: [1800, 1050, 380], grid: [2, 3], at: [2500, 400], anchored: true, step: 32 },
-      { name: 'Ferry bench', template: 'trunk', size: [1400, 450, 450], grid: [1, 1], at: [3400, 2400] },
-      { name: 'Coat hooks', template: 'hooks', size: [1500, 600, 200], grid: [6, 1], at: [4300, 80], raised: 700, anchored: true },
-      { name: 'Under the berth', template: 'underbed', size: [1800, 220, 750], grid: [3, 1], at: [6100, 2900], board: 1 },
+      { name: 'Gangway cabinet', template: 'cabinet', size: [1400, 1950, 420], grid: [2, 5], at: [720, 420], faces: 'back', raised: 80, anchored: true },
+      { name: 'Rope trunk', template: 'trunk', size: [1000, 480, 520], grid: [1, 1], at: [6680, 1050], faces: 'left' },
+      { name: 'Buoy cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [5200, 390], faces: 'back', anchored: true },
+      { name: 'Low mast shelf', template: 'bookcase', size: [1800, 1050, 380], grid: [2, 3], at: [2500, 380], faces: 'back', anchored: true, step: 32 },
+      { name: 'Ferry bench', template: 'trunk', size: [1400, 450, 450], grid: [1, 1], at: [3800, 2500] },
+      { name: 'Coat hooks', template: 'hooks', size: [1500, 600, 200], grid: [6, 1], at: [200, 2000], faces: 'right', raised: 700, anchored: true },
+      { name: 'Under the berth', template: 'underbed', size: [1800, 220, 750], grid: [3, 1], at: [6450, 2550], faces: 'left', board: 1 },
     ],
     lines: [
       '4 shoeboxes wooden blocks', '6 shoeboxes clip-together bricks', '3 shoeboxes large bricks', '4 shoeboxes wooden railway', '3 shoeboxes toy cars', '5 large vehicles', '1 shoebox marble run', '60 magnetic tiles', '150 planks', '1 shoebox gears and connectors', '3 shoeboxes toy animals', '40 small figures', '2 shoeboxes loose parts', '12 tools for play',
@@ -140,17 +156,22 @@ export const ROOMS: DemoRoom[] = [
   {
     name: 'Net loft', size: [6400, 5000, 2700], people: [], printed: true, cut: [['Ribbon rods', 'rod'], ['Sail shelf', 'board']],
     zones: [['Long making table', 'art', 3000, 2500], ['Sewing corner', 'table work', 5200, 3600], ['Middle of the loft', 'whole room', 3200, 2500]],
+    fixtures: [
+      { kind: 'door', name: 'Loft door', at: [0, 2000], width: 900, height: 2050, swing: 'right' },
+      { kind: 'window', name: 'Gable window', at: [0, 3500], width: 1000, height: 1100, sill: 1000 },
+      { kind: 'socket', name: 'Socket of the sewing corner', at: [6400, 3600], width: 80, height: 80, sill: 300 },
+    ],
     units: [
-      { name: 'Net cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [1200, 4610], anchored: true },
-      { name: 'Yarn tower', template: 'cubes', size: [756, 1500, 390], grid: [2, 4], at: [2800, 4610], anchored: true },
-      { name: 'Paint locker', template: 'cabinet', size: [1800, 1980, 450], grid: [3, 5], at: [1000, 450], raised: 80, locked: true, anchored: true },
-      { name: 'Plan chest', template: 'chest', size: [1300, 950, 520], grid: [2, 5], at: [4200, 4480], anchored: true },
-      { name: 'Hatch shelf', template: 'bookcase', size: [1600, 1300, 400], grid: [2, 4], at: [2600, 420], raised: 60, anchored: true, step: 32 },
-      { name: 'Sail shelf', template: 'bookcase', size: [1800, 1250, 480], grid: [2, 3], at: [4600, 480], anchored: true, step: 32 },
-      { name: 'Peg wall', template: 'pegs', size: [1200, 800, 120], grid: [6, 4], at: [3500, 60], raised: 900, board: 6, anchored: true },
-      { name: 'Ribbon rods', template: 'rods', size: [900, 800, 180], grid: [1, 4], at: [5600, 90], raised: 900, anchored: true },
-      { name: 'Glue trolley', template: 'trolley', size: [500, 780, 380], grid: [1, 3], at: [3600, 2500], board: 15, raised: 80, wheels: true },
-      { name: 'Drying shelf', template: 'bookcase', size: [1600, 1900, 350], grid: [2, 6], at: [5600, 4650], raised: 60, anchored: true },
+      { name: 'Net cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [1000, 4610], anchored: true },
+      { name: 'Yarn tower', template: 'cubes', size: [756, 1500, 390], grid: [2, 4], at: [2400, 4610], anchored: true },
+      { name: 'Paint locker', template: 'cabinet', size: [1800, 1980, 450], grid: [3, 5], at: [1000, 450], faces: 'back', raised: 80, locked: true, anchored: true },
+      { name: 'Plan chest', template: 'chest', size: [1300, 950, 520], grid: [2, 5], at: [3600, 4480], anchored: true },
+      { name: 'Hatch shelf', template: 'bookcase', size: [1600, 1300, 400], grid: [2, 4], at: [2800, 400], faces: 'back', raised: 60, anchored: true, step: 32 },
+      { name: 'Sail shelf', template: 'bookcase', size: [1800, 1250, 480], grid: [2, 3], at: [4700, 480], faces: 'back', anchored: true, step: 32 },
+      { name: 'Peg wall', template: 'pegs', size: [1200, 800, 120], grid: [6, 4], at: [6280, 2200], faces: 'left', raised: 900, board: 6, anchored: true },
+      { name: 'Ribbon rods', template: 'rods', size: [900, 800, 180], grid: [1, 4], at: [6220, 1000], faces: 'left', raised: 900, anchored: true },
+      { name: 'Glue trolley', template: 'trolley', size: [500, 780, 380], grid: [1, 3], at: [4300, 2100], board: 15, raised: 80, wheels: true },
+      { name: 'Drying shelf', template: 'bookcase', size: [1600, 1900, 350], grid: [2, 6], at: [5400, 4650], raised: 60, anchored: true },
     ],
     lines: [
       '120 coloured pencils', '90 felt-tip pens', '2 mugs wax crayons', '1 mug chalks and pastels', '500 drawing paper', '80 colouring pages', '14 stencils and rulers', '2 mugs rubbers and sharpeners', '25 stamps and ink pads', '60 stickers',
@@ -165,15 +186,19 @@ export const ROOMS: DemoRoom[] = [
   },
   {
     name: 'Chart room', size: [5200, 4600, 2700], people: [], printed: false,
-    zones: [['Chart table', 'table work', 2600, 2200], ['Lamp corner', 'reading', 4300, 3500], ['Middle of the room', 'whole room', 2600, 2300]],
+    zones: [['Chart table', 'table work', 2600, 2200], ['Lamp corner', 'reading', 4300, 3400], ['Middle of the room', 'whole room', 2600, 2300]],
+    fixtures: [
+      { kind: 'door', name: 'Chart room door', at: [0, 900], width: 880, height: 2050, swing: 'left' },
+      { kind: 'window', name: 'Window over the seat', at: [4400, 0], width: 1200, height: 1100, sill: 950 },
+    ],
     units: [
-      { name: 'Compass cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [1200, 4210] },
-      { name: 'Log bookcase', template: 'bookcase', size: [1800, 1850, 320], grid: [3, 4], at: [3300, 4280], raised: 60, anchored: true, step: 32 },
-      { name: 'Lamp shelf', template: 'bookcase', size: [1600, 1250, 380], grid: [2, 4], at: [2600, 400], anchored: true },
-      { name: 'Sextant cabinet', template: 'cabinet', size: [900, 1800, 420], grid: [1, 5], at: [600, 420], raised: 80, locked: true, anchored: true },
-      { name: 'Beam shelves', template: 'rails', size: [1200, 1200, 250], grid: [1, 4], at: [4200, 150], raised: 700, anchored: true, step: 50 },
-      { name: 'Under the stairs', template: 'stairs', size: [1800, 1500, 700], grid: [3, 1], at: [900, 1800], slope: 450 },
-      { name: 'Window seat', template: 'composed', size: [1500, 900, 400], grid: [2, 1], at: [3000, 3000], anchored: true, layout: [{ width: 700, parts: [{ height: 280, kind: 'open' }, { height: 160, kind: 'drawer' }, { height: 0, kind: 'open' }] }, { width: 0, parts: [{ height: 400, kind: 'door' }, { height: 0, kind: 'open' }] }] },
+      { name: 'Compass cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [1000, 4210] },
+      { name: 'Log bookcase', template: 'bookcase', size: [1800, 1850, 320], grid: [3, 4], at: [3000, 4280], raised: 60, anchored: true, step: 32 },
+      { name: 'Lamp shelf', template: 'bookcase', size: [1600, 1250, 380], grid: [2, 4], at: [2600, 380], faces: 'back', anchored: true },
+      { name: 'Sextant cabinet', template: 'cabinet', size: [900, 1800, 420], grid: [1, 5], at: [600, 420], faces: 'back', raised: 80, locked: true, anchored: true },
+      { name: 'Beam shelves', template: 'rails', size: [1200, 1200, 250], grid: [1, 4], at: [4950, 1850], faces: 'left', raised: 700, anchored: true, step: 50 },
+      { name: 'Under the stairs', template: 'stairs', size: [1800, 1500, 700], grid: [3, 1], at: [700, 2300], faces: 'right', slope: 450 },
+      { name: 'Window seat', template: 'composed', size: [1500, 900, 400], grid: [2, 1], at: [4400, 400], faces: 'back', anchored: true, layout: [{ width: 700, parts: [{ height: 280, kind: 'open' }, { height: 160, kind: 'drawer' }, { height: 0, kind: 'open' }] }, { width: 0, parts: [{ height: 400, kind: 'door' }, { height: 0, kind: 'open' }] }] },
       { name: 'Map drawers', template: 'chest', size: [900, 1000, 560], grid: [1, 6], at: [4600, 4040], anchored: true },
     ],
     lines: [
@@ -186,16 +211,20 @@ export const ROOMS: DemoRoom[] = [
   },
   {
     name: "Purser's office", size: [3800, 3200, 2600], people: ['Lead helper', 'Second helper'], printed: false,
-    zones: [['Desk', 'office', 1900, 1500], ['Changing bench', 'changing', 3200, 900], ['Middle of the office', 'whole room', 1900, 1600]],
+    zones: [['Desk', 'office', 1400, 1200], ['Changing bench', 'changing', 2700, 1900], ['Middle of the office', 'whole room', 1900, 1600]],
+    fixtures: [
+      { kind: 'door', name: 'Office door', at: [2700, 0], width: 850, height: 2050, swing: 'left' },
+      { kind: 'window', name: 'Office window', at: [0, 2350], width: 700, height: 1000, sill: 1000 },
+    ],
     units: [
       { name: 'Strong cabinet', template: 'cabinet', size: [1000, 1950, 420], grid: [2, 5], at: [600, 2780], raised: 80, locked: true, anchored: true },
       { name: 'Paper bookcase', template: 'bookcase', size: [1600, 1900, 340], grid: [2, 5], at: [2000, 2860], raised: 60, anchored: true, step: 32 },
-      { name: 'Desk drawers', template: 'chest', size: [900, 720, 560], grid: [2, 4], at: [2700, 640] },
-      { name: 'File drawers', template: 'files', size: [450, 700, 560], grid: [1, 2], at: [3500, 1500], raised: 40, anchored: true },
-      { name: 'Writing table', template: 'table', size: [1400, 720, 700], grid: [2, 1], at: [1500, 1100], board: 28 },
-      { name: 'Door rack', template: 'pockets', size: [480, 1500, 120], grid: [2, 5], at: [3500, 120], raised: 300, board: 3, anchored: true },
+      { name: 'Desk drawers', template: 'chest', size: [900, 720, 560], grid: [2, 4], at: [1500, 560], faces: 'back' },
+      { name: 'File drawers', template: 'files', size: [450, 700, 560], grid: [1, 2], at: [3240, 1100], faces: 'left', raised: 40, anchored: true },
+      { name: 'Writing table', template: 'table', size: [1400, 720, 700], grid: [2, 1], at: [700, 1200], faces: 'right', board: 28 },
+      { name: 'Door rack', template: 'pockets', size: [480, 1500, 120], grid: [2, 5], at: [2700, 120], faces: 'back', raised: 300, board: 3, anchored: true },
       { name: 'Top of the paper bookcase', template: 'top', size: [1600, 500, 340], grid: [2, 1], at: [2000, 2860], raised: 1960, board: 1 },
-      { name: 'Supply cubes', template: 'cubes', size: [1126, 760, 390], grid: [3, 2], at: [3200, 2810] },
+      { name: 'Supply cubes', template: 'cubes', size: [1126, 760, 390], grid: [3, 2], at: [3410, 2000], faces: 'left' },
     ],
     lines: [
       '10 reams of copy paper', '200 envelopes', '30 sticky notes', '80 pens and pencils', '2 mugs paper clips and pins', '6 staplers and punches', '12 ring binders', '60 hanging files', '150 plastic wallets', '2 packs of laminating film', '60 labels and label tape', '3 ink and toner', '8 address stamps', '6 calendars and planners', '8 postal supplies',

@@ -52,6 +52,8 @@ for (const plan of ROOMS) {
   for (const zone of (await snapshot()).zone.filter((zone) => zone.roomId === room))
     await ask('DELETE', `${own}/rows/zone/${zone.id}`, { version: zone.version });
   for (const [name, kind, x, y] of plan.zones) await make('zone', { roomId: room, name, kind, x, y });
+  for (const { at, sill = 0, swing = null, ...fixture } of plan.fixtures)
+    await make('fixture', { ...fixture, roomId: room, x: at[0], y: at[1], sill, swing });
   for (const unit of plan.units)
     await make('unit', {
       roomId: room,
@@ -64,6 +66,7 @@ for (const plan of ROOMS) {
       rows: unit.grid[1],
       x: unit.at[0],
       y: unit.at[1],
+      faces: unit.faces ?? 'front',
       board: unit.board ?? 18,
       raised: unit.raised ?? 0,
       slope: unit.slope ?? null,

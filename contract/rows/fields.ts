@@ -4,13 +4,17 @@ import { MAX_SORT } from '@stube/core/model/sort';
 import Joi from 'joi';
 import {
   ATTRIBUTES,
+  BLOCKED_SIDES,
   CONDITIONS,
   CUT_PARTS,
   DECISIONS,
+  FACINGS,
   FIXTURE_KINDS,
   FORMS,
   MATERIALS,
   PHOTO_KINDS,
+  SWINGS,
+  WALL_KINDS,
   ZONE_KINDS,
   type RowOf,
   type TableName,
@@ -50,6 +54,71 @@ const limit = Joi.object({
   containerTypeId: rowId.required(),
   count: mm(1, 200).required(),
   perYear: Joi.boolean(),
+}).allow(null);
+
+/** What stood where on an earlier day: drawn and compared, never pointed into. */
+const shape = {
+  template: Joi.valid(...Object.keys(TEMPLATES)).required(),
+  width: mm(1, 6000).required(),
+  height: mm(1, 6000).required(),
+  depth: mm(1, 6000).required(),
+  columns: mm(1, 12).required(),
+  rows: mm(1, 20).required(),
+  board: mm(1, 80).required(),
+  raised: mm(0, 3000).required(),
+  slope: mm(0, 6000).allow(null).required(),
+  layout: Joi.array().max(12).items(Joi.object().unknown()).allow(null).required(),
+};
+const side = mm(1, 6000).required();
+const asItIs = Joi.object({
+  day: day.required(),
+  effort: Joi.number().min(0).max(1e9).required(),
+  unplaced: mm(0, 100_000).required(),
+  units: Joi.array()
+    .max(2000)
+    .items(
+      Joi.object({
+        ...shape,
+        name: text(60).required(),
+        x: coordinate.required(),
+        y: coordinate.required(),
+        faces: Joi.valid(...FACINGS).required(),
+        wheels: flag.required(),
+        spaces: Joi.array()
+          .max(1000)
+          .items(
+            Joi.object({
+              name: text(60).required(),
+              x: mm(0, 6000).required(),
+              z: mm(0, 6000).required(),
+              width: side,
+              depth: side,
+              height: side,
+              floor: mm(0, 9000).required(),
+              access: Joi.valid('front', 'top').required(),
+              door: flag.required(),
+              drawer: flag.required(),
+              hangs: flag.required(),
+              maxLoad: mm(100, 500_000).required(),
+              bins: Joi.array()
+                .max(400)
+                .items(
+                  Joi.object({
+                    code: text(10).required(),
+                    name: text(70).required(),
+                    hue: word.required(),
+                    outWidth: side,
+                    outDepth: side,
+                    outHeight: side,
+                  }),
+                )
+                .required(),
+            }),
+          )
+          .required(),
+      }),
+    )
+    .required(),
 }).allow(null);
 
 /** The longest name of a site. */
@@ -96,8 +165,22 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     people: list(rowId, 60),
     minutesADay: mm(5, 720).allow(null),
     deadline: day.allow(null),
+    wallKind: Joi.valid(...WALL_KINDS, null),
+    mayDrill: flag.allow(null),
+    asItIs,
+    view: Joi.valid('show', 'hide', null),
+    lids: Joi.valid('lids', 'open', null),
+    buy: Joi.valid('own', 'least', 'match', null),
   },
-  zone: { roomId: rowId, name: text(60), kind: Joi.valid(...ZONE_KINDS), x: coordinate, y: coordinate },
+  zone: {
+    roomId: rowId,
+    name: text(60),
+    kind: Joi.valid(...ZONE_KINDS),
+    x: coordinate,
+    y: coordinate,
+    width: mm(200, 20_000).allow(null),
+    depth: mm(200, 20_000).allow(null),
+  },
   unit: {
     roomId: rowId,
     name: text(60),
@@ -129,6 +212,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     step: mm(5, 500).allow(null),
     x: coordinate,
     y: coordinate,
+    faces: Joi.valid(...FACINGS),
     locked: flag,
     sunlit: flag,
     onView: flag,
@@ -155,6 +239,15 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     drawer: flag,
     hangs: flag,
     opening: mm(10, 6000).allow(null),
+    blocked: Joi.array()
+      .max(8)
+      .items(
+        Joi.object({
+          side: Joi.valid(...BLOCKED_SIDES).required(),
+          by: mm(1, 2000).required(),
+          what: note(40).required(),
+        }),
+      ),
     measured: flag,
     maxLoad: mm(100, 500_000),
     sort: order,
@@ -199,6 +292,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     height: mm(1, 20_000).allow(null),
     decision: Joi.valid(...DECISIONS, null),
     note: note(400),
+    cell: mm(1, 200).allow(null),
     sort: order,
     condition: Joi.valid(...CONDITIONS, null),
     due: day.allow(null),
@@ -243,6 +337,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     price: mm(0, 10_000_000),
     pack: mm(1, 1000),
     owned: mm(0, 10_000),
+    tried: Joi.valid('fits', 'does not', null),
     material: Joi.valid(...MATERIALS),
   },
   bin: {
@@ -254,6 +349,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     outHeight: mm(5, 6000).allow(null),
     lineIds: list(rowId, 400),
     code: Joi.string().pattern(/^[A-Z]{1,2}\d{1,5}$/, 'letters and a number'),
+    cells: mm(1, 200).allow(null),
     // The name of a category with the number of the bin.
     name: text(70),
     litres: Joi.number().min(0).max(MAX_LITRES),
@@ -275,6 +371,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
   photo: {
     roomId: rowId,
     lineId: rowId.allow(null),
+    containerTypeId: rowId.allow(null),
     kind: Joi.valid(...PHOTO_KINDS),
     takenOn: day,
     width: mm(1, 20_000),
@@ -285,10 +382,21 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
   cutStock: {
     part: Joi.valid(...CUT_PARTS),
     length: mm(50, 20_000),
+    width: mm(20, 20_000).allow(null),
     price: mm(0, 100_000_000),
     count: mm(0, 1000).allow(null),
   },
-  fixture: { roomId: rowId, kind: Joi.valid(...FIXTURE_KINDS), name: note(60), x: coordinate, y: coordinate },
+  fixture: {
+    roomId: rowId,
+    kind: Joi.valid(...FIXTURE_KINDS),
+    name: note(60),
+    x: coordinate,
+    y: coordinate,
+    width: mm(20, 20_000),
+    height: mm(20, 6000),
+    sill: mm(0, 6000),
+    swing: Joi.valid(...SWINGS, null),
+  },
   acknowledgement: {
     roomId: rowId,
     key: text(160),

@@ -69,6 +69,7 @@ const room = (people: Person[], categories: Category[], units = [unit()]): RoomD
     pinned: false,
     printed: null,
     seenFull: null,
+    cells: null,
     sort: i,
   })),
   categories: new Map(categories.map((category) => [category.id, category])),

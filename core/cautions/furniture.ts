@@ -7,7 +7,8 @@ import { groupedBy } from '../model/grouped-by.ts';
 import type { Compartment, Unit } from '../model/entities.ts';
 import { SIX_YEARS, THREE_YEARS } from './ages.ts';
 import type { Caution, Child } from './caution.ts';
-import { distanceTo, HANGS } from './fixtures.ts';
+import { distanceTo, footprintOf } from '../floor/footprint.ts';
+import { HANGS } from './fixtures.ts';
 import { binCaution, nameOf, placeOf, type Stored } from './stored.ts';
 
 /** Above this height (mm) and steeper than this height to depth, furniture is to be anchored where children are. */
@@ -170,7 +171,7 @@ export function cotCautions(data: RoomData, all: readonly Stored[], children: re
   const cots = data.zones.filter((zone) => zone.kind === 'sleeping');
   if (!cots.length || !children.some((child) => child.months < THREE_YEARS)) return [];
   return data.units.flatMap((unit): Caution[] => {
-    const cot = cots.find((zone) => distanceTo(zone, unit) <= COT.around);
+    const cot = cots.find((zone) => distanceTo(zone, footprintOf(unit)) <= COT.around);
     if (!cot) return [];
     const here = all.filter((stored) => stored.at?.unit.id === unit.id);
     const above = here.filter(

@@ -9,7 +9,7 @@ import { lineValues } from '../model/testing/rows.ts';
 import type { Category, Line } from '../model/entities.ts';
 
 const row = { version: 1, siteId: 's' };
-const types = CATALOGUE.map((shape, i) => ({ ...row, ...shape, id: `t${i}`, owned: 0 }));
+const types = CATALOGUE.map((shape, i) => ({ ...row, ...shape, id: `t${i}`, owned: 0, tried: null }));
 const box = types.find((type) => type.form === 'box' && !type.soft && type.compartments === 1)!;
 const usable = usableLitres(box, 0.8);
 const work: Category = {

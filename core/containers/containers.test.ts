@@ -25,6 +25,7 @@ const types: ContainerType[] = CATALOGUE.map((shape, i) => ({
   version: 1,
   siteId: 's',
   owned: 0,
+  tried: null,
 }));
 const site = { growth: 0.1, fillLimit: 0.8, measures: {} };
 const choose = (lines: Line[], cats: Category[], stock = types, taken = new Map<string, number>()) =>
@@ -204,7 +205,14 @@ test('an amount beyond all sense is proposed no containers, rather than thousand
       fillLimit: 0.8,
     } as never,
   );
-  const types = CATALOGUE.map((shape, i) => ({ id: `t${i}`, version: 1, siteId: 's', owned: 0, ...shape }));
+  const types = CATALOGUE.map((shape, i) => ({
+    id: `t${i}`,
+    version: 1,
+    siteId: 's',
+    owned: 0,
+    tried: null,
+    ...shape,
+  }));
   const [choice] = chooseContainers(huge, {
     site: { growth: 0.1, fillLimit: 0.8 },
     types,

@@ -17,7 +17,14 @@ const lines = KEYS.map((key) => ({
 const site = { growth: 0.1, fillLimit: 0.8, measures: {} };
 const demands = demandsOf(lines, categories, site);
 const typesWith = (owned: Record<string, number>): ContainerType[] =>
-  CATALOGUE.map((shape, i) => ({ ...shape, id: `t${i}`, version: 1, siteId: 's', owned: owned[shape.name] ?? 0 }));
+  CATALOGUE.map((shape, i) => ({
+    ...shape,
+    id: `t${i}`,
+    version: 1,
+    siteId: 's',
+    owned: owned[shape.name] ?? 0,
+    tried: null,
+  }));
 const compare = (owned: Record<string, number>, budget: number | null = null) =>
   Object.fromEntries(
     strategiesOf(demands, { site, types: typesWith(owned), compartments: [], taken: new Map() }, budget).map(

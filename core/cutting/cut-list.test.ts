@@ -6,12 +6,12 @@ import { cutProblemOf, fixingsOf, listPieces, supportsOf } from './cut-list.ts';
 const unit = (id: string, template: Unit['template']) => ({ ...startOf(template), id, name: id }) as Unit;
 const units = new Map([unit('closet', 'bookcase'), unit('wall', 'rails')].map((one) => [one.id, one]));
 const space = (id: string, unitId: string, width: number, height: number) =>
-  ({ id, unitId, name: id, width, height, measured: true }) as Compartment;
+  ({ id, unitId, name: id, width, height, depth: 300, measured: true }) as Compartment;
 const spaces = new Map([space('a', 'closet', 1215, 300), space('b', 'wall', 700, 280)].map((one) => [one.id, one]));
 const piece = (id: string, compartmentId: string, part: CutPiece['part'], count = 1) =>
   ({ id, compartmentId, part, count }) as CutPiece;
 const stock = (id: string, part: CutStock['part'], length: number, count: number | null = null) =>
-  ({ id, part, length, price: 100, count }) as CutStock;
+  ({ id, part, length, width: null, price: 100, count }) as CutStock;
 
 test('a rod is as long as the inside is wide, a divider as it is high, both less the clearance', () => {
   const listed = listPieces(

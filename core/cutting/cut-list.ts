@@ -1,9 +1,11 @@
 /**
  * The cut list of a room: from the inside of its compartments to pieces, and what carries them (practices M1, M5).
- * A rod, a rail or a board is as long as its compartment is wide, less the clearance; a divider as it is high.
+ * A rod, a rail or a board is as long as its compartment is wide, less the clearance; a divider as it is high. Panels,
+ * and boards where sheets are sold, are cut from sheets (see sheets).
  */
 import type { Compartment, CutPart, CutPiece, CutStock, Site, Unit } from '../model/entities.ts';
 import type { Bar, CutProblem } from './problem.ts';
+import { isFromSheets } from './sheets.ts';
 
 export interface ListedPiece {
   piece: CutPiece;
@@ -13,6 +15,8 @@ export interface ListedPiece {
   length: number;
   /** How long it would be without clearance. */
   inside: number;
+  /** The other side of a board or a panel, mm; null where only the length counts. */
+  width: number | null;
 }
 
 /** Time the search may take, ms. */
@@ -21,6 +25,8 @@ export const CUT_MS = 1000;
 export const SPAN = { rod: 800, board: 600 } as const;
 /** A rail is screwed to the wall at least so often, mm; our own judgement, the maker's leaflet holds. */
 export const RAIL_SCREWS = 400;
+/** A back or a peg panel is screwed all around at least so often, mm (our own judgement). */
+export const PANEL_SCREWS = 250;
 
 /** @param clearance mm taken off what is measured, so that the piece goes in */
 export function listPieces(
@@ -34,7 +40,16 @@ export function listPieces(
     const unit = compartment && units.get(compartment.unitId);
     if (!compartment || !unit) return [];
     const inside = piece.part === 'divider' ? compartment.height : compartment.width;
-    return [{ piece, compartment, unit, inside, length: Math.max(1, inside - clearance) }];
+    // A panel closes the front: as wide and as high; a board is as deep as its place.
+    const across = {
+      panel: compartment.height - clearance,
+      board: compartment.depth,
+      rod: null,
+      rail: null,
+      divider: compartment.depth,
+    }[piece.part];
+    const width = across === null ? null : Math.max(1, across);
+    return [{ piece, compartment, unit, inside, length: Math.max(1, inside - clearance), width }];
   });
 }
 
@@ -50,19 +65,21 @@ export function cutProblemOf(
   stock: readonly CutStock[],
   { kerf }: Pick<Site, 'kerf'>,
 ): CutList {
+  const bars = stock.filter(({ width }) => width === null);
   const fits = ({ piece, length }: ListedPiece) =>
-    stock.some((bar) => bar.part === piece.part && bar.count !== 0 && bar.length >= length);
+    bars.some((bar) => bar.part === piece.part && bar.count !== 0 && bar.length >= length);
+  const asBars = listed.filter((one) => !isFromSheets(one, stock));
   return {
     problem: {
       format: 'stube-cut/1',
       kerf,
       timeMs: CUT_MS,
-      stock: stock.map(({ id, part, length, price, count }) => ({ id, material: part, length, price, count })),
-      pieces: listed
+      stock: bars.map(({ id, part, length, price, count }) => ({ id, material: part, length, price, count })),
+      pieces: asBars
         .filter(fits)
         .map(({ piece, length }) => ({ id: piece.id, material: piece.part, length, count: piece.count })),
     },
-    tooLong: listed.filter((one) => !fits(one)),
+    tooLong: asBars.filter((one) => !fits(one)),
   };
 }
 
@@ -110,7 +127,7 @@ export function fixingsOf(listed: readonly ListedPiece[]): Fixing[] {
     if (known) known.count += count;
     else sums.set(what, { what, count, why });
   };
-  for (const { piece, length, unit } of listed) {
+  for (const { piece, length, width, unit } of listed) {
     const { part, count } = piece;
     const onWall = unit.template === 'rails' || unit.template === 'rods' || unit.template === 'hooks';
     if (part === 'rod') {
@@ -122,6 +139,13 @@ export function fixingsOf(listed: readonly ListedPiece[]): Fixing[] {
       const lines = supportsOf(length, SPAN.board) * count;
       if (onWall) add('shelf brackets', lines, `one at each end, one more for every ${SPAN.board} mm`);
       else add('shelf pins', 4 * count, 'four a board');
+    } else if (part === 'panel') {
+      const around = 2 * (length + (width ?? 0));
+      add(
+        'screws for the panels',
+        Math.max(4, Math.ceil(around / PANEL_SCREWS)) * count,
+        `all around, every ${PANEL_SCREWS} mm`,
+      );
     } else if (part === 'rail') {
       const screws = supportsOf(length, RAIL_SCREWS) * count;
       add('screws for the rails', screws, `at least every ${RAIL_SCREWS} mm`);

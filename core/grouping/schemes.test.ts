@@ -36,7 +36,9 @@ const line = (name: string, categoryId: string | null, amount = 10, more: Partia
   id: name,
   ...lineValues(name, { categoryId, amount, ...more }),
 });
-const typesById = new Map(CATALOGUE.map((shape, i) => [`t${i}`, { ...row, ...shape, id: `t${i}`, owned: 0 }]));
+const typesById = new Map(
+  CATALOGUE.map((shape, i) => [`t${i}`, { ...row, ...shape, id: `t${i}`, owned: 0, tried: null }]),
+);
 const bin = (code: string, categoryId: string): Bin => ({
   ...row,
   ...NO_SIZE,
@@ -51,6 +53,7 @@ const bin = (code: string, categoryId: string): Bin => ({
   pinned: false,
   printed: null,
   seenFull: null,
+  cells: null,
   sort: 0,
 });
 const today = '2026-11-25';
@@ -60,7 +63,7 @@ const data = (lines: Line[], categories: Category[], people: Person[] = []): Sch
   lines,
   categories,
   people,
-  types: CATALOGUE.map((shape, i) => ({ ...row, ...shape, id: `t${i}`, owned: 0 })),
+  types: CATALOGUE.map((shape, i) => ({ ...row, ...shape, id: `t${i}`, owned: 0, tried: null })),
   compartments: [],
   taken: new Map(),
   today,

@@ -37,6 +37,7 @@ const bin = (id: string, compartmentId: string | null, printed: string | null): 
   pinned: false,
   printed,
   seenFull: null,
+  cells: null,
   sort: 0,
 });
 const data = (lines: Line[], bins: Bin[] = []) => ({ line: lines, unit: [], compartment: [], bin: bins });

@@ -2,6 +2,8 @@
  * Places that a room has and nobody uses (practice M6): tops, undersides, bare sides, walls above low furniture, backs of
  * doors, depth behind what stands, height above it. Each with the litres it could give, the best first.
  */
+import { backOf, BEHIND, besideOf, footprintOf, LOOKS, overlap, sideLooks, type Rect } from '../floor/footprint.ts';
+import { away, nearestWall } from '../floor/walls.ts';
 import { shapeOf } from '../containers/shape.ts';
 import type { Bin, Compartment, ContainerType, Fixture, Room, Unit, UnitShape } from '../model/entities.ts';
 import { FRONT_CLEARANCE } from '../placement/problem.ts';
@@ -19,11 +21,11 @@ export interface Overlooked {
   /** What it takes to use it, and what to mind. */
   takes: string;
   /** What to measure there; absent where no new place is needed. */
-  place?: UnitShape & { x: number; y: number };
+  place?: UnitShape & Pick<Unit, 'x' | 'y' | 'faces'>;
 }
 
 export interface OverlookedRoom {
-  room: Pick<Room, 'width' | 'depth' | 'height'>;
+  room: Pick<Room, 'width' | 'depth' | 'height'> & Partial<Pick<Room, 'mayDrill'>>;
   units: readonly Unit[];
   compartments: readonly Compartment[];
   bins: readonly Bin[];
@@ -53,6 +55,8 @@ export const LEAST = {
 const HIGH = 1350;
 /** What hangs at a side or a door reaches so far into the room, mm. */
 const FLAT = 120;
+/** A shelf on the wall is so deep, mm. */
+const SHELF = 250;
 /** Furniture no further from a wall than this stands at it, mm. */
 const AT_WALL = 150;
 /** Of the room that a place has, that much is used by what goes in (design, 4.1: the usual fill limit). */
@@ -63,31 +67,20 @@ const LEAST_LITRES = 8;
 const litresOf = (width: number, depth: number, height: number): number =>
   Math.round((width * depth * height * USED) / 1e6);
 
-interface Floor {
-  left: number;
-  right: number;
-  front: number;
-  back: number;
-}
-const floorOf = (unit: Pick<Unit, 'x' | 'y' | 'width' | 'depth'>): Floor => ({
-  left: unit.x - unit.width / 2,
-  right: unit.x + unit.width / 2,
-  front: unit.y,
-  back: unit.y + unit.depth,
-});
-const meets = (a: Floor, b: Floor): boolean =>
-  a.left < b.right && b.left < a.right && a.front < b.back && b.front < a.back;
-
 export function overlookedPlaces({ room, units, compartments, bins, fixtures, types }: OverlookedRoom): Overlooked[] {
   const found: Overlooked[] = [];
   const standing = units.filter(({ template }) => TEMPLATES[template].stands === 'furniture');
   /** Whether something is at that place between these heights already. */
-  const taken = (floor: Floor, from: number, to: number, but: Unit): boolean =>
+  const taken = (floor: Rect, from: number, to: number, but: Unit): boolean =>
     units.some(
-      (unit) => unit !== but && unit.raised < to && unit.raised + unit.height > from && meets(floorOf(unit), floor),
+      (unit) =>
+        unit !== but && unit.raised < to && unit.raised + unit.height > from && overlap(footprintOf(unit), floor, 0),
     );
+  const outside = ({ left, right, front, back }: Rect): boolean =>
+    left < 0 || front < 0 || right > room.width || back > room.depth;
   for (const unit of standing) {
-    const floor = floorOf(unit);
+    const floor = footprintOf(unit);
+    const { x, y, faces } = unit;
     const top = unit.raised + unit.height;
     const above = Math.min(LEAST.topMost, room.height - top - 50);
     if (top > LEAST.low && above >= LEAST.top && unit.template !== 'table' && !taken(floor, top, top + above, unit))
@@ -103,8 +96,9 @@ export function overlookedPlaces({ room, units, compartments, bins, fixtures, ty
           depth: unit.depth,
           height: above,
           raised: top,
-          x: unit.x,
-          y: unit.y,
+          x,
+          y,
+          faces,
         },
       });
     if (unit.raised >= LEAST.under && !unit.wheels && !taken(floor, 0, unit.raised, unit))
@@ -120,18 +114,18 @@ export function overlookedPlaces({ room, units, compartments, bins, fixtures, ty
           depth: unit.depth,
           height: unit.raised,
           raised: 0,
-          x: unit.x,
-          y: unit.y,
+          x,
+          y,
+          faces,
         },
       });
     for (const side of ['left', 'right'] as const) {
-      const beside: Floor =
-        side === 'left'
-          ? { ...floor, left: floor.left - LEAST.beside, right: floor.left }
-          : { ...floor, left: floor.right, right: floor.right + LEAST.beside };
+      const beside = besideOf(unit, side, LEAST.beside);
+      const panel = besideOf(unit, side, FLAT);
+      const looks = sideLooks(faces, side);
       const height = Math.min(unit.height - 100, 1200);
       if (unit.height < LEAST.sideHeight || TEMPLATES[unit.template].built !== 'case') continue;
-      if (beside.left < 0 || beside.right > room.width || taken(beside, 0, top, unit)) continue;
+      if (outside(beside) || taken(beside, 0, top, unit)) continue;
       found.push({
         kind: 'side',
         at: `${unit.id} ${side}`,
@@ -145,19 +139,21 @@ export function overlookedPlaces({ room, units, compartments, bins, fixtures, ty
           depth: FLAT,
           columns: Math.max(1, Math.round(unit.depth / 150)),
           raised: Math.max(unit.raised, top - 100 - height),
-          x: side === 'left' ? floor.left : floor.right,
-          y: unit.y,
+          x: (panel.left + panel.right) / 2 + (LOOKS[looks].x * FLAT) / 2,
+          y: (panel.front + panel.back) / 2 + (LOOKS[looks].y * FLAT) / 2,
+          faces: looks,
         },
       });
     }
-    const atWall = room.depth - floor.back <= AT_WALL || floor.front <= AT_WALL;
+    const back = backOf(unit);
+    const atWall = away(back, BEHIND[faces], room) <= AT_WALL && room.mayDrill !== false;
     const from = top + LEAST.aboveFrom;
     if (top <= LEAST.low && atWall && from < LEAST.aboveTo && !taken(floor, top + 1, LEAST.aboveTo, unit))
       found.push({
         kind: 'above',
         at: unit.id,
         where: `on the wall above ${unit.name}`,
-        litres: litresOf(unit.width, 250, LEAST.aboveTo - from),
+        litres: litresOf(unit.width, SHELF, LEAST.aboveTo - from),
         takes:
           'Shelves on rails, if the wall may be drilled: fixings for that wall, nothing heavy above where people sit.',
         place: {
@@ -166,21 +162,29 @@ export function overlookedPlaces({ room, units, compartments, bins, fixtures, ty
           height: LEAST.aboveTo - from,
           rows: Math.max(1, Math.floor((LEAST.aboveTo - from) / 300)),
           raised: from,
-          x: unit.x,
-          y: room.depth - floor.back <= AT_WALL ? room.depth - 250 : 0,
+          depth: SHELF,
+          x: back.x + LOOKS[faces].x * SHELF,
+          y: back.y + LOOKS[faces].y * SHELF,
+          faces,
         },
       });
   }
   if (!units.some(({ template }) => template === 'pockets'))
-    for (const door of fixtures.filter(({ kind }) => kind === 'exit')) {
+    for (const door of fixtures.filter(({ kind, swing }) => kind === 'door' || (kind === 'exit' && swing !== 'out'))) {
       const shape = startOf('pockets');
+      const faces = BEHIND[nearestWall(door, room)];
       found.push({
         kind: 'door',
         at: door.id,
         where: `on the back of the door${door.name ? ` ${door.name}` : ''}`,
         litres: litresOf(shape.width, shape.depth, shape.height),
         takes: 'A rack with pockets, where the door still opens all the way; none on a fire door.',
-        place: { ...shape, x: door.x, y: door.y },
+        place: {
+          ...shape,
+          x: door.x + LOOKS[faces].x * shape.depth,
+          y: door.y + LOOKS[faces].y * shape.depth,
+          faces,
+        },
       });
     }
   found.push(...within(units, compartments, bins, types));

@@ -11,6 +11,8 @@ export interface Bin extends RowOfSite {
   outHeight: number | null;
   /** Ids of the lines that are in it, where its category has several; empty: whatever no other bin holds. */
   lineIds: string[];
+  /** Into how many cells dividers part its inside; null: as its container is. */
+  cells: number | null;
   code: string;
   name: string;
   /** Bulk litres that were meant for it when it was made or, once somebody looked, that were in it then. */
@@ -37,6 +39,7 @@ export const bin = entity<Bin>()({
     outDepth: { default: null, since: 4 },
     outHeight: { default: null, since: 4 },
     lineIds: pointsToMany('line', { since: 4 }),
+    cells: { default: null, since: 7 },
     code: {},
     name: {},
     litres: {},

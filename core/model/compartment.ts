@@ -20,10 +20,21 @@ export interface CompartmentSpace {
   maxLoad: number;
 }
 
+export const BLOCKED_SIDES = ['left', 'right', 'back', 'top'] as const;
+
+/** A skirting, a pipe or a hinge that takes room away at one side of the inside, mm. */
+export interface BlockedPart {
+  side: (typeof BLOCKED_SIDES)[number];
+  by: number;
+  what: string;
+}
+
 export interface Compartment extends RowOfSite, CompartmentSpace {
   unitId: string;
   /** What goes in has to pass it where it is narrower than the inside (hinges, frame, drawer front), mm. */
   opening: number | null;
+  /** What takes room away at its sides: already off the inside sizes, which are those that can be used. */
+  blocked: BlockedPart[];
   /** The tape was there; otherwise its sizes are reckoned from the outside. */
   measured: boolean;
   sort: number;
@@ -47,6 +58,7 @@ export const compartment = entity<Compartment>()({
     drawer: {},
     hangs: { default: false, since: 6 },
     opening: { default: null, since: 6 },
+    blocked: { default: [], since: 7 },
     measured: { default: false, since: 6 },
     maxLoad: {},
     sort: {},

@@ -37,6 +37,8 @@ export interface ContainerShape {
 export interface ContainerType extends RowOfSite, ContainerShape {
   /** How many the site owns, in use or not. */
   owned: number;
+  /** One sample was tried in its place: whether it fits there; null before. */
+  tried: 'fits' | 'does not' | null;
 }
 
 export const containerType = entity<ContainerType>()({
@@ -65,5 +67,6 @@ export const containerType = entity<ContainerType>()({
     pack: { default: 1 },
     material: { default: 'plastic' },
     owned: { default: 0 },
+    tried: { default: null, since: 7 },
   },
 });

@@ -1,7 +1,7 @@
 import { entity, pointsTo, type RowOfSite } from './entity.ts';
 
-/** What is cut to the inside of a compartment: along its width, along its height, or both. */
-export const CUT_PARTS = ['rod', 'rail', 'board', 'divider'] as const;
+/** What is cut to the inside of a compartment: along its width or its height; a panel closes its front or back. */
+export const CUT_PARTS = ['rod', 'rail', 'board', 'divider', 'panel'] as const;
 export type CutPart = (typeof CUT_PARTS)[number];
 
 /** Pieces that are wanted for one compartment; how long they are follows from its inside whenever that changes. */

@@ -25,7 +25,7 @@ import { zone, type Zone } from './zone.ts';
 export type * from './acknowledgement.ts';
 export type * from './bin.ts';
 export * from './category.ts';
-export type * from './compartment.ts';
+export * from './compartment.ts';
 export * from './container-type.ts';
 export * from './cut-piece.ts';
 export type * from './cut-stock.ts';
@@ -37,10 +37,10 @@ export type * from './limit.ts';
 export * from './line.ts';
 export type * from './person.ts';
 export * from './photo.ts';
-export type * from './room.ts';
+export * from './room.ts';
 export type * from './session.ts';
 export type * from './site.ts';
-export type * from './unit.ts';
+export * from './unit.ts';
 export * from './zone.ts';
 
 interface Rows {

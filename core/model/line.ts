@@ -52,6 +52,8 @@ export interface Line extends RowOfSite {
   /** What becomes of it; null: nobody has decided yet. */
   decision: Decision | null;
   note: string;
+  /** The cell it lies in, from 1 on, where its bin is a sorting case or divided; null: any. */
+  cell: number | null;
   sort: number;
   condition: Condition | null;
   /** Decide, return or exchange by this day, ISO. */
@@ -106,6 +108,7 @@ export const line = entity<Line>()({
     height: {},
     decision: {},
     note: {},
+    cell: { default: null, since: 7 },
     sort: { computed: true },
     condition: { default: null, since: 2 },
     due: { default: null, since: 2 },

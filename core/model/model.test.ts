@@ -35,6 +35,7 @@ test('every pointer of the model, with what happens when the other end goes', ()
     'deferral.roomId room remove',
     'photo.roomId room remove',
     'photo.lineId line remove',
+    'photo.containerTypeId containerType remove',
     'fixture.roomId room remove',
     'acknowledgement.roomId room remove',
     'cutPiece.compartmentId compartment remove',

@@ -1,10 +1,12 @@
 import { entity, pointsTo, type RowOfSite } from './entity.ts';
 
-export const PHOTO_KINDS = ['heap', 'line', 'before', 'after'] as const;
+export const PHOTO_KINDS = ['heap', 'line', 'before', 'after', 'container'] as const;
 
 export interface Photo extends RowOfSite {
   roomId: string;
   lineId: string | null;
+  /** The container whose picture it is. */
+  containerTypeId: string | null;
   kind: (typeof PHOTO_KINDS)[number];
   /** ISO date. */
   takenOn: string;
@@ -21,6 +23,7 @@ export const photo = entity<Photo>()({
   fields: {
     roomId: pointsTo('room', 'remove'),
     lineId: pointsTo('line', 'remove'),
+    containerTypeId: pointsTo('containerType', 'remove', { default: null, since: 7 }),
     kind: {},
     takenOn: {},
     width: {},

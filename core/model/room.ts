@@ -1,4 +1,31 @@
+import type { CompartmentSpace } from './compartment.ts';
 import { entity, pointsToMany, type RowOfSite } from './entity.ts';
+import type { Unit, UnitShape } from './unit.ts';
+
+export const WALL_KINDS = ['masonry', 'plasterboard', 'timber'] as const;
+export type WallKind = (typeof WALL_KINDS)[number];
+
+/** A bin as it stood on that day; outside sizes, mm. */
+export interface BinThen {
+  code: string;
+  name: string;
+  hue: string;
+  outWidth: number;
+  outDepth: number;
+  outHeight: number;
+}
+
+/** The room before its makeover: what stood where, what was in it and what its use cost. It points to nothing. */
+export interface AsItIs {
+  /** ISO date. */
+  day: string;
+  /** Seconds a week of fetching and putting back. */
+  effort: number;
+  /** Bins that had no place. */
+  unplaced: number;
+  units: (UnitShape &
+    Pick<Unit, 'name' | 'x' | 'y' | 'faces' | 'wheels'> & { spaces: (CompartmentSpace & { bins: BinThen[] })[] })[];
+}
 
 export interface Room extends RowOfSite {
   name: string;
@@ -14,6 +41,15 @@ export interface Room extends RowOfSite {
   /** What is meant to be spent on its makeover each day, and the day it should be done; null where nothing is planned. */
   minutesADay: number | null;
   deadline: string | null;
+  /** What its walls are of; null where nobody knows. */
+  wallKind: WallKind | null;
+  /** Whether the walls may be drilled (rented rooms); null where nobody said. */
+  mayDrill: boolean | null;
+  asItIs: AsItIs | null;
+  /** What this room prefers of the schools of the practice; null leaves it to each need. */
+  view: 'show' | 'hide' | null;
+  lids: 'lids' | 'open' | null;
+  buy: 'own' | 'least' | 'match' | null;
 }
 
 export const room = entity<Room>()({
@@ -29,5 +65,11 @@ export const room = entity<Room>()({
     people: pointsToMany('person'),
     minutesADay: { default: null, since: 2 },
     deadline: { default: null, since: 2 },
+    wallKind: { default: null, since: 7 },
+    mayDrill: { default: null, since: 7 },
+    asItIs: { default: null, since: 7 },
+    view: { default: null, since: 7 },
+    lids: { default: null, since: 7 },
+    buy: { default: null, since: 7 },
   },
 });

@@ -27,6 +27,10 @@ export interface Column {
   parts: { height: number; kind: 'open' | 'door' | 'drawer' }[];
 }
 
+/** The wall that its front looks at, on the floor plan. */
+export const FACINGS = ['front', 'left', 'back', 'right'] as const;
+export type Facing = (typeof FACINGS)[number];
+
 export interface UnitShape {
   template: TemplateKind;
   /** Outside, mm. */
@@ -51,6 +55,8 @@ export interface Unit extends RowOfSite, UnitShape {
   /** Middle of its front on the floor plan, mm from the left wall and from the front wall. */
   x: number;
   y: number;
+  /** Turned by quarters: its front looks at this wall. */
+  faces: Facing;
   /** Rolls to the work and away. */
   wheels: boolean;
   /** Folds away: the floor before it stays clear. */
@@ -91,6 +97,7 @@ export const unit = entity<Unit>()({
     layout: { default: null, since: 6 },
     x: { computed: true },
     y: { computed: true },
+    faces: { default: 'front', since: 7 },
     wheels: { default: false, since: 6 },
     folds: { default: false, since: 6 },
     step: { default: null, since: 6 },

@@ -20,10 +20,21 @@ export interface Zone extends RowOfSite {
   /** Centre on the floor plan: mm from the room's left wall and from its front wall. */
   x: number;
   y: number;
+  /** The floor it needs around its centre, mm; null: as such an activity usually does. */
+  width: number | null;
+  depth: number | null;
 }
 
 export const zone = entity<Zone>()({
   words: { one: 'zone', many: 'zones' },
   routes: { create: true, remove: true },
-  fields: { roomId: pointsTo('room', 'remove'), name: {}, kind: {}, x: {}, y: {} },
+  fields: {
+    roomId: pointsTo('room', 'remove'),
+    name: {},
+    kind: {},
+    x: {},
+    y: {},
+    width: { default: null, since: 7 },
+    depth: { default: null, since: 7 },
+  },
 });

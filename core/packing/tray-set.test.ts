@@ -14,6 +14,7 @@ const types: ContainerType[] = CATALOGUE.map((shape, i) => ({
   version: 1,
   siteId: 's',
   owned: 0,
+  tried: null,
 }));
 const drawer = { width: 400, depth: 500, height: 100, access: 'top' as const };
 const site = { growth: 0.1, fillLimit: 0.8, measures: {} };

@@ -11,7 +11,7 @@ import { departuresOf, handedOver, listOf } from './departures.ts';
 import { starterOf } from '../starter/library.ts';
 
 const row = { version: 1, siteId: 's' };
-const type = { ...row, ...CATALOGUE[0]!, id: 't', owned: 0 };
+const type = { ...row, ...CATALOGUE[0]!, id: 't', owned: 0, tried: null };
 const limit = { containerTypeId: 't', count: 1 };
 const blocks: Category = {
   ...defaultsOf('category'),
@@ -157,6 +157,7 @@ test('before something comes in: is there one, has it a home, what could go', ()
     code: 'L1',
     litres: 0,
     seenFull: null,
+    cells: null,
     name: 'Blocks',
     compartmentId: null,
     pinned: false,

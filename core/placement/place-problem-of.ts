@@ -20,6 +20,7 @@ import { contentsOf, type Contents } from '../containers/contents.ts';
 import { canHang } from '../containers/hanging.ts';
 import { shapeOf } from '../containers/shape.ts';
 import { widthOf } from '../containers/spaces.ts';
+import { walksOf } from '../floor/walking.ts';
 import { hazardsOf } from '../cautions/hazards-of.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
 import { HEAVY_MASS } from './problem.ts';
@@ -100,10 +101,6 @@ export function usersOf(
   return { users: [...people], why: 'everybody who comes into the room', refused: [] };
 }
 
-/** Metres from a zone's centre to a unit's front, straight across the floor. */
-export const walkMetres = (zone: Pick<Zone, 'x' | 'y'>, unit: Pick<Unit, 'x' | 'y'>): number =>
-  Math.round(Math.hypot(zone.x - unit.x, zone.y - unit.y) / 10) / 100;
-
 /** The zone of that kind, else the room as a whole. */
 export const zoneFor = (kind: Zone['kind'], zones: readonly Zone[]): Zone | undefined =>
   zones.find((zone) => zone.kind === kind) ?? zones.find((zone) => zone.kind === 'whole room') ?? zones[0];
@@ -129,6 +126,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
   const centres = zones.length
     ? zones
     : [{ id: 'room', kind: 'whole room' as const, x: room.width / 2, y: room.depth / 2 }];
+  const walks = walksOf(room, centres, units);
   const unitOf = new Map(units.map((unit) => [unit.id, unit]));
   const compartments = data.compartments
     .filter((space) => unitOf.has(space.unitId))
@@ -150,7 +148,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         onView: unit.onView,
         hangs: space.hangs,
         maxLoad: space.maxLoad,
-        walk: Object.fromEntries(centres.map((zone) => [zone.id, walkMetres(zone, unit)])),
+        walk: Object.fromEntries(centres.map((zone) => [zone.id, walks.metres(zone.id, unit.id)])),
       };
     });
   const contents = contentsOf(data);

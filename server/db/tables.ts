@@ -1,6 +1,17 @@
 /** The tables of PGlite. Every table of a site carries its site and the version of its last write. */
 import type { RowOf, TableName } from '@stube/core/model/entities';
-import { acknowledgement, compartment, cutPiece, cutStock, fixture, person, room, site, unit, zone } from './schema/rooms.ts';
+import {
+  acknowledgement,
+  compartment,
+  cutPiece,
+  cutStock,
+  fixture,
+  person,
+  room,
+  site,
+  unit,
+  zone,
+} from './schema/rooms.ts';
 import { bin, category, containerType, deferral, family, line, photo, session } from './schema/things.ts';
 
 export * from './schema/history.ts';

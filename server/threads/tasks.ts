@@ -5,6 +5,8 @@ import type { PlaceAnswer, PlaceProblem } from '@stube/core/placement/problem';
 import type { LabelContent, Paper } from '@stube/core/labels/layout';
 import type { Checked } from '@stube/contract/check';
 import { checkSiteFile, type SiteFile } from '@stube/contract/site-file/format';
+import type { FitAnswer, FitProblem } from '@stube/core/packing/problem';
+import { fitSteps } from '@stube/core/packing/solve';
 import { cutSteps } from '@stube/core/cutting/solve';
 import type { CutAnswer, CutProblem } from '@stube/core/cutting/problem';
 import { cutPdf, type CutDocument } from '../features/cutting/document.ts';
@@ -20,6 +22,16 @@ interface Task<Input, Output> {
 const task = <Input, Output>(what: string, limit: number, run: (input: Input) => Output | Promise<Output>) =>
   ({ what, limit, run }) satisfies Task<Input, Output>;
 
+/** An engine's best answer within its time. */
+function inTime<Answer>(steps: Generator<{ answer(): Answer }, Answer>, ms: number): Answer {
+  const until = performance.now() + ms;
+  for (;;) {
+    const next = steps.next();
+    if (next.done) return next.value;
+    if (performance.now() > until) return next.value.answer();
+  }
+}
+
 export const TASKS = {
   place: task(
     'Finding places',
@@ -33,15 +45,8 @@ export const TASKS = {
     ({ title, labels, paper }: { title: string; labels: LabelContent[]; paper: Paper }): Promise<Buffer> =>
       labelsPdf(title, labels, paper),
   ),
-  cut: task('Finding the cuts', 30, (problem: CutProblem): CutAnswer => {
-    const until = performance.now() + problem.timeMs;
-    const steps = cutSteps(problem);
-    for (;;) {
-      const next = steps.next();
-      if (next.done) return next.value;
-      if (performance.now() > until) return next.value.answer();
-    }
-  }),
+  cut: task('Finding the cuts', 30, (problem: CutProblem): CutAnswer => inTime(cutSteps(problem), problem.timeMs)),
+  fit: task('Filling sheets', 30, (problem: FitProblem): FitAnswer => inTime(fitSteps(problem), problem.timeMs)),
   cutPdf: task('Drawing the cut list', 60, (document: CutDocument): Promise<Buffer> => cutPdf(document)),
   tablePdf: task('Drawing the list', 60, (document: TableDocument): Promise<Buffer> => tablePdf(document)),
   readSiteFile: task('Reading the file', 120, ({ bytes }: { bytes: Uint8Array }): Checked<SiteFile> => {

@@ -3,13 +3,13 @@
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { Maximize2 } from '@lucide/vue';
+import { inWallOrder } from '@stube/core/floor/walls';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import { useSite } from '../data/site.ts';
 import DrawnWhenNear from '../parts/DrawnWhenNear.vue';
 import JumpBar from '../parts/JumpBar.vue';
 import UnitLarge from './UnitLarge.vue';
 import UnitElevation, { type SpaceMark } from './UnitElevation.vue';
-import { inWallOrder } from './wall-order.ts';
 import type { DrawnBin } from './scale.ts';
 
 const props = withDefaults(

@@ -6,14 +6,17 @@
 import { computed } from 'vue';
 import { editLength, formatLength } from '@stube/core/measuring/length';
 import type { LengthSystem } from '@stube/core/model/site';
-import type { CompartmentSpace, UnitShape } from '@stube/core/model/entities';
+import type { BlockedPart, CompartmentSpace, UnitShape } from '@stube/core/model/entities';
 import BinDrawing from './BinDrawing.vue';
 import HangingParts from './HangingParts.vue';
+import ShutFronts from './ShutFronts.vue';
 import UnitCarcass from './UnitCarcass.vue';
+import UnitDims from './UnitDims.vue';
 import { inFront, type DrawnBin, type InFront } from './scale.ts';
 
 export interface DrawnSpace extends CompartmentSpace {
   id: string;
+  blocked?: BlockedPart[];
 }
 /** What a screen says in a compartment. */
 export interface SpaceMark {
@@ -37,6 +40,8 @@ const props = withDefaults(
     target?: string | null;
     touchable?: boolean;
     wheels?: boolean;
+    /** Doors and drawers that are shut: their fronts hide what is in them. */
+    shut?: ReadonlySet<string>;
     /** Where a tape is laid, mm from the left and from the top. */
     tape?: { x1: number; y1: number; x2: number; y2: number } | null;
   }>(),
@@ -98,6 +103,16 @@ const FILL: Record<SpaceMark['tone'], string> = {
 };
 const fillOf = (id: string) =>
   id === props.target ? 'var(--space-target)' : props.marks?.get(id) ? FILL[props.marks.get(id)!.tone] : 'var(--space)';
+/** Beside or above the inside that is left. */
+const blockedBox = (space: DrawnSpace, { side, by }: BlockedPart) =>
+  side === 'top'
+    ? { x: space.x, y: up(space.z + space.height) - by, width: space.width, height: by }
+    : {
+        x: side === 'left' ? space.x - by : space.x + space.width,
+        y: up(space.z + space.height),
+        width: by,
+        height: space.height,
+      };
 const inside = (mm: number) => formatLength(mm, props.system, 'down');
 const say = (space: DrawnSpace) =>
   `${space.name}, inside ${inside(space.width)} wide, ${inside(space.height)} high, ${inside(space.depth)} deep`;
@@ -144,6 +159,14 @@ const say = (space: DrawnSpace) =>
         :stroke-width="3 / px"
         stroke-linecap="round"
       />
+      <rect
+        v-for="(part, i) in (space.blocked ?? []).filter(({ side }) => side !== 'back')"
+        :key="`blocked ${i}`"
+        class="blocked"
+        v-bind="blockedBox(space, part)"
+      >
+        <title>{{ part.what }}</title>
+      </rect>
       <HangingParts :shape="shape" :space="space" :px="px" />
     </g>
     <!-- Behind what stands in it, so that no line of a door crosses a label -->
@@ -238,32 +261,19 @@ const say = (space: DrawnSpace) =>
         {{ marks.get(space.id)!.text }}
       </text>
     </g>
+    <ShutFronts
+      v-if="shut?.size"
+      :spaces="spaces.filter((space) => shut!.has(space.id))"
+      :top="up"
+      :px="px"
+      @open="emit('space', $event)"
+    />
     <g v-if="tape" class="tape" :stroke-width="4 / px">
       <line v-bind="tape" />
       <circle :cx="tape.x1" :cy="tape.y1" :r="5 / px" />
       <circle :cx="tape.x2" :cy="tape.y2" :r="5 / px" />
     </g>
-    <g v-if="dims" class="dims" stroke="var(--ink)" :stroke-width="1 / px">
-      <path
-        :d="`M0 ${H + 14 / px}H${W}M${-4 / px} ${H + 18 / px}l${8 / px} ${-8 / px}M${W - 4 / px} ${H + 18 / px}l${8 / px} ${-8 / px}M0 ${H + 4 / px}v${14 / px}M${W} ${H + 4 / px}v${14 / px}`"
-        fill="none"
-      />
-      <text :x="W / 2" :y="H + 30 / px" :font-size="13 / px" text-anchor="middle" stroke="none">
-        {{ formatLength(W, system) }}
-      </text>
-      <path
-        :d="`M${W + 14 / px} 0V${shape.height}M${W + 10 / px} ${4 / px}l${8 / px} ${-8 / px}M${W + 10 / px} ${shape.height + 4 / px}l${8 / px} ${-8 / px}M${W + 4 / px} 0h${14 / px}M${W + 4 / px} ${shape.height}h${14 / px}`"
-        fill="none"
-      />
-      <text
-        :transform="`translate(${W + 32 / px} ${shape.height / 2}) rotate(-90)`"
-        :font-size="13 / px"
-        text-anchor="middle"
-        stroke="none"
-      >
-        {{ formatLength(shape.height, system) }}
-      </text>
-    </g>
+    <UnitDims v-if="dims" :width="W" :height="shape.height" :foot="H" :px="px" :system="system" />
   </svg>
 </template>
 
@@ -288,9 +298,12 @@ const say = (space: DrawnSpace) =>
 .door {
   pointer-events: none;
 }
+.blocked {
+  fill: var(--brick);
+  fill-opacity: 0.28;
+}
 .mark,
-.inside,
-.dims {
+.inside {
   pointer-events: none;
 }
 .inside {
@@ -306,8 +319,5 @@ const say = (space: DrawnSpace) =>
   stroke: var(--brick);
   fill: var(--brick);
   pointer-events: none;
-}
-.dims text {
-  fill: var(--ink);
 }
 </style>

@@ -22,6 +22,16 @@ const emit = defineEmits<{ close: []; bin: [id: string] }>();
 const store = useSite();
 const holder = ref<HTMLElement | null>(null);
 const { width } = useElementSize(holder);
+/** What opens, and which of it is shut just now: a press on a front opens it, a press inside shuts it. */
+const fronts = computed(() => props.spaces.filter(({ door, drawer }) => door || drawer));
+const shut = ref<ReadonlySet<string>>(new Set());
+function toggle(id: string): void {
+  if (!fronts.value.some((space) => space.id === id)) return;
+  const next = new Set(shut.value);
+  if (!next.delete(id)) next.add(id);
+  shut.value = next;
+}
+const toggleAll = () => (shut.value = new Set(shut.value.size ? [] : fronts.value.map(({ id }) => id)));
 /** No higher than most of the page. */
 const TALLEST = 620;
 const px = computed(() =>
@@ -36,6 +46,9 @@ const filled = computed(() =>
   <ModalDialog :title="unit.name" :width="1040" dismissable @close="emit('close')">
     <div class="large">
       <div ref="holder" class="drawn">
+        <button v-if="fronts.length" class="press small" type="button" @click="toggleAll">
+          {{ shut.size ? 'Open all' : 'Shut doors and drawers' }}
+        </button>
         <UnitElevation
           :shape="unit"
           :wheels="unit.wheels"
@@ -45,7 +58,9 @@ const filled = computed(() =>
           :system="store.site?.system"
           :bins-in="binsIn"
           :chosen-bin="chosenBin"
+          :shut="shut"
           touchable
+          @space="toggle"
           @bin="emit('bin', $event)"
           @bin-key="(event, id) => (event.key === 'Enter' || event.key === ' ') && emit('bin', id)"
         />

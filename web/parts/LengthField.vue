@@ -2,9 +2,16 @@
 /** A length in either system: read while typing, written back tidily when left. */
 import { computed, ref, useId, watch } from 'vue';
 import { editLength, formatLength, parseLength } from '@stube/core/measuring/length';
+import { DIFFER, readReadings } from '@stube/core/measuring/readings';
 import { useSite } from '../data/site.ts';
 
-const props = defineProps<{ modelValue: number; label: string; problem?: string }>();
+const props = defineProps<{
+  modelValue: number;
+  label: string;
+  problem?: string;
+  /** It takes several readings, of which the least counts. */
+  several?: boolean;
+}>();
 const emit = defineEmits<{ 'update:modelValue': [mm: number]; commit: [mm: number] }>();
 const store = useSite();
 const system = computed(() => store.site?.system ?? 'metric');
@@ -15,7 +22,14 @@ const id = useId();
 watch([() => props.modelValue, system], () => {
   if (!focused.value) text.value = editLength(props.modelValue, system.value);
 });
-const read = computed(() => parseLength(text.value, system.value));
+const readings = computed(() => (props.several ? readReadings(text.value, system.value) : null));
+const read = computed(() => (props.several ? (readings.value?.least ?? null) : parseLength(text.value, system.value)));
+/** Said as long as it is typed: readings that lie apart want a second look. */
+const apart = computed(() =>
+  focused.value && readings.value && readings.value.differ > DIFFER
+    ? `They differ by ${formatLength(readings.value.differ, system.value)}: the least counts. Measure once more.`
+    : '',
+);
 const wrong = computed(() => props.problem ?? (read.value === null ? 'Not a length: 34.5 cm, 345 mm or 13 5/8"' : ''));
 /** Only where it was typed in another unit than the site's is the reading worth showing. */
 const shown = computed(() =>
@@ -56,6 +70,7 @@ function left(): void {
       @blur="left"
       @keydown.enter="left"
     />
+    <span v-if="apart" class="reading" role="status">{{ apart }}</span>
     <span v-if="wrong" :id="`${id}-wrong`" class="wrong">{{ wrong }}</span>
   </label>
 </template>

@@ -45,6 +45,7 @@ export const UNIT: Unit = {
   slope: null,
   layout: null,
   wheels: false,
+  faces: 'front',
   folds: false,
   step: null,
   width: 800,
@@ -86,6 +87,7 @@ export const SPACE: Compartment = {
   drawer: false,
   hangs: false,
   opening: null,
+  blocked: [],
   measured: false,
   maxLoad: 20_000,
   sort: 0,
@@ -157,6 +159,7 @@ export function scene({
       pinned: false,
       printed: null,
       seenFull: null,
+      cells: null,
       sort: i,
     })),
     lines: things.flatMap(({ line }, i): Line[] =>
@@ -175,6 +178,20 @@ export const fixture = (kind: Fixture['kind'], x: number, y: number): Fixture =>
   name: '',
   x,
   y,
+  width: 300,
+  height: 300,
+  sill: 0,
+  swing: null,
 });
-export const cot: Zone = { ...row, id: 'z', roomId: 'r', name: 'Cot', kind: 'sleeping', x: 2000, y: 3000 };
+export const cot: Zone = {
+  ...row,
+  id: 'z',
+  roomId: 'r',
+  name: 'Cot',
+  kind: 'sleeping',
+  x: 2000,
+  y: 3000,
+  width: null,
+  depth: null,
+};
 export const H = (...hazards: Category['hazards']) => ({ hazards });

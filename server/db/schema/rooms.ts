@@ -4,15 +4,24 @@ import { sql } from 'drizzle-orm';
 import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import {
   CUT_PARTS,
+  FACINGS,
   FIXTURE_KINDS,
+  SWINGS,
+  WALL_KINDS,
   ZONE_KINDS,
+  type AsItIs,
+  type BlockedPart,
   type Column,
   type Compartment,
   type CutPart,
+  type Facing,
+  type Fixture,
   type FixtureKind,
   type Limit,
+  type Room,
   type Site,
   type TemplateKind,
+  type WallKind,
   type ZoneKind,
 } from '@stube/core/model/entities';
 import { day, flag, holds, idList, mm, modelKeys, ofSite, oneOf, row, sort } from './columns.ts';
@@ -78,9 +87,19 @@ export const room = pgTable(
     people: idList('people'),
     minutesADay: integer('minutes_a_day'),
     deadline: day('deadline'),
+    wallKind: text('wall_kind').$type<WallKind>(),
+    mayDrill: boolean('may_drill'),
+    asItIs: jsonb('as_it_is').$type<AsItIs>(),
+    view: text('view').$type<Room['view']>(),
+    lids: text('lids').$type<Room['lids']>(),
+    buy: text('buy').$type<Room['buy']>(),
   },
   (t) => [
     ...modelKeys('room', t, { site: () => site }),
+    oneOf('room_wall_kind', t.wallKind, WALL_KINDS),
+    oneOf('room_view', t.view, ['show', 'hide']),
+    oneOf('room_lids', t.lids, ['lids', 'open']),
+    oneOf('room_buy', t.buy, ['own', 'least', 'match']),
     holds('room_size', sql`${t.width} > 0 and ${t.depth} > 0 and ${t.height} > 0`),
   ],
 );
@@ -94,6 +113,8 @@ export const zone = pgTable(
     kind: text('kind').$type<ZoneKind>().notNull(),
     x: mm('x'),
     y: mm('y'),
+    width: integer('width'),
+    depth: integer('depth'),
   },
   (t) => [...modelKeys('zone', t, { site: () => site, room: () => room }), oneOf('zone_kind', t.kind, ZONE_KINDS)],
 );
@@ -107,10 +128,15 @@ export const fixture = pgTable(
     name: text('name').notNull(),
     x: mm('x'),
     y: mm('y'),
+    width: mm('width').default(300),
+    height: mm('height').default(300),
+    sill: mm('sill').default(0),
+    swing: text('swing').$type<Fixture['swing']>(),
   },
   (t) => [
     ...modelKeys('fixture', t, { site: () => site, room: () => room }),
     oneOf('fixture_kind', t.kind, FIXTURE_KINDS),
+    oneOf('fixture_swing', t.swing, SWINGS),
   ],
 );
 
@@ -151,6 +177,7 @@ export const unit = pgTable(
     step: integer('step'),
     x: mm('x'),
     y: mm('y'),
+    faces: text('faces').$type<Facing>().notNull().default('front'),
     locked: flag('locked'),
     sunlit: flag('sunlit'),
     onView: flag('on_view'),
@@ -165,6 +192,7 @@ export const unit = pgTable(
   },
   (t) => [
     ...modelKeys('unit', t, { site: () => site, room: () => room }),
+    oneOf('unit_faces', t.faces, FACINGS),
     holds('unit_size', sql`${t.width} > 0 and ${t.depth} > 0 and ${t.height} > 0`),
   ],
 );
@@ -186,6 +214,7 @@ export const compartment = pgTable(
     drawer: flag('drawer'),
     hangs: boolean('hangs').notNull().default(false),
     opening: integer('opening'),
+    blocked: jsonb('blocked').$type<BlockedPart[]>().notNull().default([]),
     measured: boolean('measured').notNull().default(false),
     maxLoad: mm('max_load'),
     sort,
@@ -218,6 +247,7 @@ export const cutStock = pgTable(
     ...ofSite,
     part: text('part').$type<CutPart>().notNull(),
     length: mm('length'),
+    width: integer('width'),
     price: integer('price').notNull(),
     count: integer('count'),
   },

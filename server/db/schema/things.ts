@@ -21,6 +21,7 @@ import {
   type CategoryTraits,
   type Condition,
   type ContainerShape,
+  type ContainerType,
   type Decision,
   type HazardId,
   type Limit,
@@ -70,9 +71,11 @@ export const containerType = pgTable(
     pack: mm('pack'),
     material: text('material').$type<ContainerShape['material']>().notNull(),
     owned: mm('owned'),
+    tried: text('tried').$type<ContainerType['tried']>(),
   },
   (t) => [
     ...modelKeys('containerType', t, { site: () => site }),
+    oneOf('container_type_tried', t.tried, ['fits', 'does not']),
     oneOf('container_type_form', t.form, FORMS),
     oneOf('container_type_material', t.material, MATERIALS),
     holds(
@@ -133,6 +136,7 @@ export const line = pgTable(
     height: integer('height'),
     decision: text('decision').$type<Decision>(),
     note: text('note').notNull(),
+    cell: integer('cell'),
     sort,
     condition: text('condition').$type<Condition>(),
     due: day('due'),
@@ -173,6 +177,7 @@ export const bin = pgTable(
     outDepth: integer('out_depth'),
     outHeight: integer('out_height'),
     lineIds: idList('line_ids'),
+    cells: integer('cells'),
     code: text('code').notNull(),
     name: text('name').notNull(),
     litres: doublePrecision('litres').notNull(),
@@ -234,6 +239,7 @@ export const photo = pgTable(
     ...ofSite,
     roomId: text('room_id').notNull(),
     lineId: text('line_id'),
+    containerTypeId: text('container_type_id'),
     kind: text('kind').$type<Photo['kind']>().notNull(),
     takenOn: day('taken_on').notNull(),
     width: integer('width').notNull(),
@@ -241,7 +247,12 @@ export const photo = pgTable(
     note: text('note').notNull(),
   },
   (t) => [
-    ...modelKeys('photo', t, { site: () => site, room: () => room, line: () => line }),
+    ...modelKeys('photo', t, {
+      site: () => site,
+      room: () => room,
+      line: () => line,
+      containerType: () => containerType,
+    }),
     oneOf('photo_kind', t.kind, PHOTO_KINDS),
   ],
 );

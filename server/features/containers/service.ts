@@ -82,6 +82,7 @@ export async function makeBins(scope: Scope, roomId: string, wanted: ContainRequ
         pinned: false,
         printed: null,
         seenFull: null,
+        cells: null,
         sort: old.length + i,
       }));
       if (fresh.length) await recorder.insert('bin', fresh);

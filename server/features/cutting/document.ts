@@ -20,6 +20,16 @@ export interface CutDocument {
     where: string;
     left: string;
   }[];
+  sheets: {
+    part: string;
+    /** mm */
+    length: number;
+    width: number;
+    stock: string;
+    price: string;
+    used: string;
+    cuts: { x: number; y: number; length: number; width: number; words: string; where: string }[];
+  }[];
   /** mm */
   kerf: number;
   pieces: {
@@ -41,6 +51,8 @@ const INK = '#2C2A26';
 const SOFT = '#6B6358';
 const OAK = '#E3CDA4';
 const BAR = 20;
+/** A sheet is drawn so high at most, points. */
+const SHEET = 190;
 
 export function cutPdf(document: CutDocument): Promise<Buffer> {
   const doc: Doc = new PDFDocument({
@@ -90,6 +102,21 @@ export function cutPdf(document: CutDocument): Promise<Buffer> {
     }
     y += BAR + 4;
     say(bar.where, 8.5, { colour: SOFT, after: 10 });
+  }
+  for (const sheet of document.sheets) {
+    const scale = Math.min(wide / sheet.length, SHEET / sheet.width);
+    room(sheet.width * scale + 34);
+    say(`1 × ${sheet.stock} (${sheet.price}), ${sheet.used}`, 10, { bold: true, after: 3 });
+    doc.lineWidth(0.8).strokeColor(INK);
+    doc.rect(MARGIN, y, sheet.length * scale, sheet.width * scale).stroke();
+    for (const cut of sheet.cuts) {
+      const [x, top] = [MARGIN + cut.x * scale, y + cut.y * scale];
+      doc.rect(x, top, cut.length * scale, cut.width * scale).fillAndStroke(OAK, INK);
+      doc.fillColor(INK);
+      write(doc, cut.words, x + 3, top + (cut.width * scale) / 2 - 5, cut.length * scale - 5, 8);
+    }
+    y += sheet.width * scale + 4;
+    say([...new Set(sheet.cuts.map(({ where }) => where))].join('; '), 8.5, { colour: SOFT, after: 10 });
   }
   say('Pieces', 13, { bold: true });
   for (const piece of document.pieces)

@@ -8,7 +8,10 @@ import {
   leftOf,
   listPieces,
 } from '@stube/core/cutting/cut-list';
+import { planSheets } from '@stube/core/cutting/sheets';
+import { wallFixingsOf } from '@stube/core/cutting/wall-fixings';
 import { formatLength } from '@stube/core/measuring/length';
+import { inUnits } from '@stube/core/measuring/in-units';
 import { NotFound } from '../../db/problems.ts';
 import { readTables } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
@@ -28,6 +31,9 @@ export async function cutDocument({ db, siteId }: Scope, roomId: string, work: W
   const listed = listPieces(data.cutPiece, compartments, units, site.clearance);
   const { problem, tooLong } = cutProblemOf(listed, data.cutStock, site);
   const answer = await work.run('cut', problem);
+  const sheets = await planSheets(listed, data.cutStock, site.kerf, (sheet) => work.run('fit', sheet));
+  const own = data.unit.filter((unit) => unit.roomId === roomId);
+  const onWalls = wallFixingsOf(own, data.compartment, room);
   const say = (mm: number) => formatLength(mm, site.system, 'down', 16);
   const byId = new Map(listed.map((one) => [one.piece.id, one]));
   const stock = new Map(data.cutStock.map((bar) => [bar.id, bar]));
@@ -54,21 +60,39 @@ export async function cutDocument({ db, siteId }: Scope, roomId: string, work: W
   return {
     title: `${site.name} · ${room.name} · cut list`,
     under: answer.bars
-      ? `${answer.bars.length} lengths, ${price(answer.price!)}${answer.optimal ? ', proven the least' : ''}. The saw takes ${site.kerf} mm; each piece is ${site.clearance} mm shorter than the inside that was measured.`
+      ? `${answer.bars.length} lengths, ${price(answer.price!)}${answer.optimal ? ', proven the least' : ''}${sheets.sheets.length ? `; ${sheets.sheets.length} sheets, ${price(sheets.price)}` : ''}. The saw takes ${site.kerf} mm; each piece is ${site.clearance} mm shorter than the inside that was measured.`
       : 'There is not enough stock for these pieces.',
     bars,
     kerf: site.kerf,
-    pieces: listed.map(({ piece, length, inside, compartment, unit }) => ({
+    sheets: sheets.sheets.map(({ stock: { part, length, width, price: each }, cuts, used }) => ({
+      part,
+      length,
+      width: width!,
+      stock: `${part}, ${say(length)} × ${say(width!)}`,
+      price: price(each),
+      used: `${Math.round(used * 100)} % used`,
+      cuts: cuts.map((cut) => ({ ...cut, words: `${say(cut.length)} × ${say(cut.width)}`, where: nameOf(cut.piece) })),
+    })),
+    pieces: listed.map(({ piece, length, width, inside, compartment, unit }) => ({
       part: piece.part,
       count: piece.count,
       where: `${unit.name}, ${compartment.name}`,
       inside: say(inside),
-      length: say(length),
+      length: piece.part === 'panel' ? `${say(length)} × ${say(width!)}` : say(length),
       millimetres: length,
       measured: compartment.measured,
     })),
-    fixings: fixingsOf(listed).map(({ what, count, why }) => ({ what, count, why })),
+    fixings: [
+      ...fixingsOf(listed),
+      ...onWalls.flatMap(({ unit, fixings }) =>
+        fixings.map(({ what, count, why }) => ({ what: `${what} for ${unit.name}`, count, why })),
+      ),
+    ].map(({ what, count, why }) => ({ what, count, why: inUnits(why, site.system) })),
     notes: [
+      ...[...sheets.without].map(
+        ([id, count]) => `${count} × ${byId.get(id)!.piece.part} for ${nameOf(id)}: no sheet is that large.`,
+      ),
+      ...onWalls.flatMap(({ caution }) => (caution ? [caution] : [])),
       ...tooLong.map(
         ({ piece, length, unit, compartment }) =>
           `${piece.count} × ${piece.part} of ${say(length)} for ${unit.name}, ${compartment.name}: no stock is that long.`,
@@ -76,22 +100,52 @@ export async function cutDocument({ db, siteId }: Scope, roomId: string, work: W
       ...(listed.some(({ compartment }) => !compartment.measured)
         ? ['Some insides are reckoned, not measured: measure them before the first cut.']
         : []),
-      ...(listed.some(({ piece }) => bearsWeight(piece.part)) ? [FIXING_CAUTION] : []),
+      ...(onWalls.length || listed.some(({ piece }) => bearsWeight(piece.part)) ? [FIXING_CAUTION] : []),
     ],
     paper: site.paper,
   };
 }
 
-export const cutCsv = ({ bars }: CutDocument): string =>
+/** A line for each way of cutting a bar, then one for each sheet. */
+export const cutCsv = ({ bars, sheets }: CutDocument): string =>
   tableCsv(
     [
-      { title: 'bars', of: ({ times }: CutDocument['bars'][number]) => times },
+      { title: 'times', of: ({ times }: CsvRow) => times },
       { title: 'part', of: ({ part }) => part },
-      { title: 'stock mm', of: ({ length }) => length },
-      { title: 'price each', of: (bar) => bar.price },
-      { title: 'pieces mm', of: ({ pieces }) => pieces.map(({ length }) => length).join(' + ') },
+      { title: 'stock mm', of: ({ stock }) => stock },
+      { title: 'price each', of: ({ price }) => price },
+      { title: 'pieces mm', of: ({ pieces }) => pieces },
       { title: 'for', of: ({ where }) => where },
       { title: 'left over', of: ({ left }) => left },
     ],
-    bars,
+    [
+      ...bars.map(({ times, part, length, price, pieces, where, left }) => ({
+        times,
+        part,
+        stock: `${length}`,
+        price,
+        pieces: pieces.map((piece) => piece.length).join(' + '),
+        where,
+        left,
+      })),
+      ...sheets.map(({ part, length, width, price, cuts, used }) => ({
+        times: 1,
+        part,
+        stock: `${length} × ${width}`,
+        price,
+        pieces: cuts.map((cut) => `${cut.length} × ${cut.width}`).join(' + '),
+        where: [...new Set(cuts.map((cut) => cut.where))].join('; '),
+        left: used,
+      })),
+    ],
   );
+
+interface CsvRow {
+  times: number;
+  part: string;
+  stock: string;
+  price: string;
+  pieces: string;
+  where: string;
+  left: string;
+}

@@ -2,27 +2,21 @@
 import { reshape, sameShape } from '@stube/core/measuring/reshape';
 import { shapeProblems } from '@stube/core/measuring/template';
 import type { Unit } from '@stube/core/model/entities';
+import { freeSpot } from '@stube/core/floor/free-spot';
+import { lessBlocked } from '@stube/core/measuring/blocked';
 import type { RowHooks } from '../../db/hooks.ts';
 import { newId } from '../../db/ids.ts';
 import { Refused } from '../../db/problems.ts';
 import type { AnyRow, Recorder } from '../../db/recorder.ts';
 import { removeWithAll } from '../../db/references.ts';
 
-/** Between two units along the wall where nobody said where the second stands, mm. */
-const BESIDE = 100;
-
 export const unitHooks: RowHooks<'unit'> = {
-  /** Until it is said where it stands: along the back wall, beside the last one. */
+  /** Until it is said where it stands: along the back wall, where it is free. */
   async computed(recorder, values) {
-    const { roomId, width, depth } = values as unknown as Unit;
+    const { roomId } = values as unknown as Unit;
     const room = await recorder.find('room', roomId);
     const others = await recorder.rows('unit', { roomId });
-    const beside = others.reduce((right, other) => Math.max(right, other.x + other.width / 2), 0);
-    return {
-      x: Math.min(room.width, Math.round(beside + width / 2 + BESIDE)),
-      y: Math.max(0, room.depth - depth),
-      sort: others.length,
-    };
+    return { ...freeSpot(values as unknown as Unit, others, room), sort: others.length };
   },
   created: (recorder, made) => reshapeUnit(recorder, made),
   async changed(recorder, before, after) {
@@ -36,7 +30,7 @@ async function reshapeUnit(recorder: Recorder, shaped: Unit): Promise<void> {
   if (problems.length) throw new Refused(problems);
   const { spaces, gone } = reshape(shaped, await recorder.rows('compartment', { unitId: shaped.id }));
   for (const { space, same } of spaces)
-    if (same) await recorder.update('compartment', same.id, null, space);
-    else await recorder.insert('compartment', [{ id: newId(), unitId: shaped.id, ...space }]);
+    if (same) await recorder.update('compartment', same.id, null, lessBlocked(space, same.blocked));
+    else await recorder.insert('compartment', [{ id: newId(), unitId: shaped.id, blocked: [], ...space }]);
   await removeWithAll(recorder, 'compartment', gone as unknown as AnyRow[]);
 }

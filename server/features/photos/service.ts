@@ -16,6 +16,7 @@ export async function addPhoto(scope: Scope, roomId: string, query: PhotoQuery, 
     throw new Refused([{ field: 'body', message: 'is not a JPEG picture' }]);
   return makeChange(scope, `photograph of the ${query.kind}`, async (recorder) => {
     await recorder.find('room', roomId);
+    if (query.containerTypeId) await recorder.find('containerType', query.containerTypeId);
     if (query.lineId) await recorder.find('line', query.lineId);
     if ((await bytesOfPictures(recorder.db, scope.siteId)) + data.length > MAX_PICTURES)
       throw new Refused([

@@ -17,6 +17,8 @@ export const roomHooks: RowHooks<'room'> = {
         kind: 'whole room',
         x: Math.round(room.width / 2),
         y: Math.round(room.depth / 2),
+        width: null,
+        depth: null,
       },
     ]);
   },

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Rods, rails, boards and dividers of the room: cut to the inside that was measured, from the lengths that are sold. */
 import { computed, ref, shallowRef, toRaw, watch } from 'vue';
+import { proxy } from 'comlink';
 import { FileDown, Plus, Trash2 } from '@lucide/vue';
 import {
   bearsWeight,
@@ -11,6 +12,8 @@ import {
   type ListedPiece,
 } from '@stube/core/cutting/cut-list';
 import type { CutAnswer } from '@stube/core/cutting/problem';
+import { isFromSheets, planSheets, type SheetPlan } from '@stube/core/cutting/sheets';
+import { wallFixingsOf } from '@stube/core/cutting/wall-fixings';
 import { formatLength } from '@stube/core/measuring/length';
 import { CUT_PARTS, type CutPart, type CutStock } from '@stube/core/model/entities';
 import { ApiError } from '../../data/transport.ts';
@@ -19,13 +22,15 @@ import LengthField from '../../parts/LengthField.vue';
 import ModalDialog from '../../parts/ModalDialog.vue';
 import MoneyField from '../../parts/MoneyField.vue';
 import NumberField from '../../parts/NumberField.vue';
-import { money } from '../../parts/numbers.ts';
+import { money, said } from '../../parts/numbers.ts';
+import { fitWorker } from '../packing/worker.ts';
 import CutBars from './CutBars.vue';
+import CutSheets from './CutSheets.vue';
 import { cutWorker } from './worker.ts';
 
 const props = defineProps<{ unitId?: string }>();
 const emit = defineEmits<{ close: [] }>();
-const { store, id, units, spacesOf } = useRoom();
+const { store, id, room, units, compartments, spacesOf } = useRoom();
 const system = computed(() => store.site?.system ?? 'metric');
 const say = (mm: number) => formatLength(mm, system.value, 'down', 16);
 const PART_WORDS: Record<CutPart, { one: string; many: string }> = {
@@ -33,6 +38,7 @@ const PART_WORDS: Record<CutPart, { one: string; many: string }> = {
   rail: { one: 'rail', many: 'rails' },
   board: { one: 'board', many: 'boards' },
   divider: { one: 'divider', many: 'dividers' },
+  panel: { one: 'panel', many: 'panels' },
 };
 
 const mine = computed(() => new Map(units.value.map((unit) => [unit.id, unit])));
@@ -58,7 +64,39 @@ watch(
   },
   { immediate: true },
 );
-const fixings = computed(() => fixingsOf(listed.value));
+const sheets = shallowRef<SheetPlan | null>(null);
+watch(
+  () =>
+    JSON.stringify([
+      listed.value.map(({ piece, length, width }) => [piece, length, width]),
+      stock.value,
+      store.site!.kerf,
+    ]),
+  async (asked) => {
+    sheets.value = null;
+    if (!listed.value.some((one) => isFromSheets(one, stock.value))) return;
+    const found = await planSheets(listed.value, toRaw(stock.value), store.site!.kerf, (sheet) =>
+      fitWorker().solve(
+        structuredClone(sheet),
+        proxy(() => {}),
+      ),
+    );
+    const now = [listed.value.map(({ piece, length, width }) => [piece, length, width]), stock.value, store.site!.kerf];
+    if (asked === JSON.stringify(now)) sheets.value = found;
+  },
+  { immediate: true },
+);
+const onWalls = computed(() => wallFixingsOf(units.value, compartments.value, room.value!));
+const fixings = computed(() => [
+  ...fixingsOf(listed.value),
+  ...onWalls.value.flatMap(({ unit, fixings }) =>
+    fixings.map((fixing) => ({ ...fixing, what: `${fixing.what} for ${unit.name}` })),
+  ),
+]);
+const sizeOf = ({ piece, length, width }: ListedPiece) =>
+  piece.part === 'panel' || (width !== null && isFromSheets({ piece, width } as ListedPiece, stock.value))
+    ? `${say(length)} × ${say(width!)}`
+    : say(length);
 const reckoned = computed(() => listed.value.filter(({ compartment }) => !compartment.measured));
 
 /** What is wanted next: one part for every chosen compartment of a unit. */
@@ -92,9 +130,10 @@ const addPieces = () =>
       })),
     });
   });
-const newStock = ref<{ part: CutPart; length: number; price: number; count: number | null }>({
+const newStock = ref<{ part: CutPart; length: number; width: number | null; price: number; count: number | null }>({
   part: 'rod',
   length: 2400,
+  width: null,
   price: 0,
   count: null,
 });
@@ -108,7 +147,7 @@ const setSite = (values: { kerf?: number; clearance?: number }) =>
   write(() => store.patch('site', store.site!, values));
 const nameOf = ({ unit, compartment }: ListedPiece) => `${unit.name}, ${compartment.name}`;
 const sayStock = (bar: CutStock) =>
-  `${PART_WORDS[bar.part].one}, ${say(bar.length)}${bar.count === null ? '' : `, ${bar.count} there`}`;
+  `${bar.width === null ? PART_WORDS[bar.part].one : `sheet for ${PART_WORDS[bar.part].many}`}, ${say(bar.length)}${bar.width === null ? '' : ` × ${say(bar.width)}`}${bar.count === null ? '' : `, ${bar.count} there`}`;
 const href = (kind: 'pdf' | 'csv') => `/api/sites/${store.id}/rooms/${id.value}/cut-list.${kind}`;
 </script>
 
@@ -142,12 +181,12 @@ const href = (kind: 'pdf' | 'csv') => `/api/sites/${store.id}/rooms/${id.value}/
         </form>
         <p v-if="!listed.length" class="soft">
           Nothing yet. Choose what is cut to the inside of a place: a rod or a board is as long as the place is wide, a
-          divider as it is high.
+          divider as it is high, a panel covers its front.
         </p>
         <ul v-else class="pieces" aria-label="Pieces to cut">
           <li v-for="one in listed" :key="one.piece.id" class="row between">
             <span
-              ><b>{{ one.piece.count }} × {{ PART_WORDS[one.piece.part].one }} of {{ say(one.length) }}</b
+              ><b>{{ one.piece.count }} × {{ PART_WORDS[one.piece.part].one }} of {{ sizeOf(one) }}</b
               ><br /><span class="small soft"
                 >{{ nameOf(one) }}: inside {{ say(one.inside) }}{{ one.compartment.measured ? '' : ', reckoned' }}</span
               ></span
@@ -193,16 +232,24 @@ const href = (kind: 'pdf' | 'csv') => `/api/sites/${store.id}/rooms/${id.value}/
             ><select v-model="newStock.part" class="write">
               <option v-for="part in CUT_PARTS" :key="part" :value="part">{{ PART_WORDS[part].many }}</option>
             </select></label
-          ><LengthField v-model="newStock.length" label="Length" /><MoneyField
-            v-model="newStock.price"
-            label="Price"
-          /><NumberField v-model="newStock.count" label="How many there are" optional whole /><button
-            class="press"
-            type="submit"
-          >
-            <Plus :size="16" />Add
-          </button>
+          ><LengthField v-model="newStock.length" label="Length" /><LengthField
+            v-if="newStock.width !== null"
+            v-model="newStock.width"
+            label="Width"
+          /><MoneyField v-model="newStock.price" label="Price" /><NumberField
+            v-model="newStock.count"
+            label="How many there are"
+            optional
+            whole
+          /><button class="press" type="submit"><Plus :size="16" />Add</button>
         </form>
+        <label v-if="['board', 'panel', 'divider'].includes(newStock.part)" class="check"
+          ><input
+            type="checkbox"
+            :checked="newStock.width !== null"
+            @change="newStock.width = newStock.width === null ? 1250 : null"
+          />it is a sheet, with a width</label
+        >
         <p class="small soft">Left empty, as many as needed are bought. Offcuts that are there cost nothing.</p>
         <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
       </section>
@@ -228,6 +275,17 @@ const href = (kind: 'pdf' | 'csv') => `/api/sites/${store.id}/rooms/${id.value}/
             <CutBars :bars="answer.bars" :listed="listed" :stock="stock" :kerf="store.site!.kerf" :say="say" />
           </template>
         </template>
+        <template v-if="sheets?.sheets.length">
+          <p>
+            <b class="figure">{{ money(sheets.price, store.site!.currency) }}</b> for {{ sheets.sheets.length }}
+            {{ sheets.sheets.length === 1 ? 'sheet' : 'sheets' }}.
+          </p>
+          <CutSheets :sheets="sheets.sheets" :say="say" :stock-words="sayStock" />
+        </template>
+        <p v-if="sheets?.without.size" class="caution warn">
+          {{ [...sheets.without.values()].reduce((sum, count) => sum + count, 0) }} pieces find no sheet that is large
+          enough.
+        </p>
         <ul v-for="one in list.tooLong" :key="one.piece.id" class="caution warn">
           <li v-if="!partsWithoutStock.includes(one.piece.part)">
             {{ PART_WORDS[one.piece.part].one }} of {{ say(one.length) }} for {{ nameOf(one) }}: no stock is that long.
@@ -237,16 +295,21 @@ const href = (kind: 'pdf' | 'csv') => `/api/sites/${store.id}/rooms/${id.value}/
           <h3>What carries them</h3>
           <ul>
             <li v-for="fixing in fixings" :key="fixing.what">
-              <b>{{ fixing.count }}</b> {{ fixing.what }} <span class="small soft">{{ fixing.why }}</span>
+              <b>{{ fixing.count }}</b> {{ fixing.what }} <span class="small soft">{{ said(fixing.why) }}</span>
             </li>
           </ul>
         </template>
+        <template v-for="{ unit, caution } in onWalls" :key="unit.id"
+          ><p v-if="caution" class="caution warn">{{ caution }}</p></template
+        >
         <p v-if="reckoned.length" class="caution warn">
           {{ reckoned.length === 1 ? 'One inside is' : `${reckoned.length} insides are` }} reckoned, not measured:
           measure before the first cut.
         </p>
-        <p v-if="listed.some(({ piece }) => bearsWeight(piece.part))" class="small soft">{{ FIXING_CAUTION }}</p>
-        <div v-if="answer?.bars" class="row">
+        <p v-if="onWalls.length || listed.some(({ piece }) => bearsWeight(piece.part))" class="small soft">
+          {{ FIXING_CAUTION }}
+        </p>
+        <div v-if="answer?.bars || sheets || onWalls.length" class="row">
           <a class="press" :href="href('pdf')" target="_blank" rel="noopener"><FileDown :size="16" />As PDF</a>
           <a class="press" :href="href('csv')" download><FileDown :size="16" />As a table</a>
         </div>

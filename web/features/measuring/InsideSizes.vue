@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** The inside of every compartment of one unit, to be corrected by the tape measure. */
 import { computed, ref } from 'vue';
-import { ArrowUpDown, Pencil, Ruler } from '@lucide/vue';
+import { ArrowUpDown, BrickWall, Pencil, Ruler } from '@lucide/vue';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import { ApiError } from '../../data/transport.ts';
+import BlockedParts from './BlockedParts.vue';
 import BoardDialog from './BoardDialog.vue';
 import GuidedMeasure from './GuidedMeasure.vue';
 import LengthField from '../../parts/LengthField.vue';
@@ -15,6 +16,8 @@ const emit = defineEmits<{ choose: [id: string]; edit: [unit: Unit] }>();
 const store = useSite();
 const guided = ref(false);
 const boards = ref(false);
+const blocked = ref<string | null>(null);
+const blockedSpace = computed(() => props.spaces.find(({ id }) => id === blocked.value));
 const problems = ref<Record<string, string>>({});
 const SIDES = [
   ['width', 'wide'],
@@ -69,7 +72,7 @@ async function measure(
     </div>
     <p class="small soft">
       {{ spaces.length }} compartments, {{ litres(Math.round(total(spaces))) }} in all. Type what the tape says where it
-      differs.
+      differs; of several readings, parted by a semicolon, the least counts.
     </p>
     <div class="scroll">
       <table class="ledger">
@@ -89,6 +92,7 @@ async function measure(
               <LengthField
                 :model-value="space[side]"
                 :label="`${space.name} ${word}`"
+                several
                 :problem="problems[key(space, side)]"
                 @commit="measure(space, side, $event)"
               />
@@ -117,11 +121,24 @@ async function measure(
                 {{ space.measured ? 'measured' : 'reckoned' }}
               </button>
             </td>
-            <td class="number"><span class="soft small bears">bears </span>{{ kilos(space.maxLoad) }}</td>
+            <td class="number">
+              <span class="soft small bears">bears </span>{{ kilos(space.maxLoad)
+              }}<button
+                class="icon-press way"
+                :class="{ lit: space.blocked.length }"
+                type="button"
+                :aria-label="`In the way inside ${space.name}${space.blocked.length ? `: ${space.blocked.map(({ what }) => what).join(', ')}` : ''}`"
+                title="A skirting, a pipe, hinges: what is in the way inside"
+                @click="blocked = space.id"
+              >
+                <BrickWall :size="15" />
+              </button>
+            </td>
           </tr>
         </tbody>
       </table>
     </div>
+    <BlockedParts v-if="blockedSpace" :space="blockedSpace" @close="blocked = null" />
     <BoardDialog v-if="boards" :unit="unit" :spaces="spaces" @close="boards = false" />
     <GuidedMeasure v-if="guided" :unit="unit" :spaces="spaces" @close="guided = false" />
   </section>
@@ -138,6 +155,17 @@ async function measure(
 }
 .bears {
   display: none;
+}
+td.number {
+  white-space: nowrap;
+}
+.way {
+  min-height: 28px;
+  min-width: 28px;
+  vertical-align: middle;
+}
+.lit {
+  color: var(--brick);
 }
 .cell {
   width: 100px;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What stands in the room: every unit to scale, its inside sizes, and where it and the zones are on the floor. */
 import { computed, ref } from 'vue';
-import { Plus, Ruler, Shapes } from '@lucide/vue';
+import { PanelsTopLeft, Plus, Ruler, Shapes } from '@lucide/vue';
 import type { Overlooked } from '@stube/core/measuring/overlooked';
 import { TEMPLATES } from '@stube/core/measuring/templates';
 import type { Fixture, TemplateKind, Unit, Zone } from '@stube/core/model/entities';
@@ -12,13 +12,14 @@ import { useRoom } from '../../data/room.ts';
 import CutDialog from '../cutting/CutDialog.vue';
 import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
-import FixtureDialog from './FixtureDialog.vue';
-import FloorPlan from './FloorPlan.vue';
+import FixtureDialog from '../floor/FixtureDialog.vue';
+import FloorPlan from '../floor/FloorPlan.vue';
+import WallElevations from '../floor/WallElevations.vue';
+import ZoneDialog from '../floor/ZoneDialog.vue';
 import OverlookedPlaces from './OverlookedPlaces.vue';
 import InsideSizes from './InsideSizes.vue';
 import PlaceKinds from './PlaceKinds.vue';
 import UnitDialog from './UnitDialog.vue';
-import ZoneDialog from './ZoneDialog.vue';
 
 const { room, units, zones, fixtures, compartments, spacesOf, placeData } = useRoom();
 const cautions = useRoomCautions(placeData);
@@ -35,6 +36,7 @@ const { binsIn } = useDrawnBins();
 const COMMON: readonly TemplateKind[] = ['cubes', 'bookcase', 'cabinet', 'chest', 'trunk'];
 const choosing = ref(false);
 const cutting = ref(false);
+const walls = ref(false);
 /** Where an overlooked place was found: it is measured from there on. */
 const place = ref<Overlooked['place']>();
 function measurePlace(found: NonNullable<Overlooked['place']>): void {
@@ -72,6 +74,9 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
         <button v-if="units.length" class="press small quiet" type="button" @click="cutting = true">
           <Ruler :size="15" />Cut list
         </button>
+        <button v-if="units.length" class="press small quiet" type="button" @click="walls = true">
+          <PanelsTopLeft :size="15" />The walls
+        </button>
         <NextStep v-if="units.length" here="measure" />
       </div>
     </div>
@@ -99,7 +104,9 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
           :units="units"
           :zones="zones"
           :fixtures="fixtures"
+          :compartments="compartments"
           @unit="chosen = $event"
+          @edit-unit="editing = $event"
           @zone="zone = $event"
           @fixture="fixture = $event"
         />
@@ -107,6 +114,15 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
       <OverlookedPlaces @measure="measurePlace" />
       <CautionList :room-id="room.id" :cautions="ofFurniture" />
     </template>
+    <WallElevations
+      v-if="walls"
+      :room="room"
+      :units="units"
+      :fixtures="fixtures"
+      :spaces-of="spacesOf"
+      :bins-in="binsIn"
+      @close="walls = false"
+    />
     <CutDialog v-if="cutting" :unit-id="chosenUnit?.id" @close="cutting = false" />
     <PlaceKinds v-if="choosing" @close="choosing = false" @choose="((choosing = false), (editing = $event))" />
     <UnitDialog

@@ -21,7 +21,7 @@ const props = defineProps<{
   template: TemplateKind;
   roomId: string;
   /** Where a new one begins with measures that are known already. */
-  start?: UnitShape & { x: number; y: number };
+  start?: UnitShape & Pick<Unit, 'x' | 'y' | 'faces'>;
 }>();
 const emit = defineEmits<{ close: []; made: [id: string] }>();
 const store = useSite();
@@ -124,6 +124,7 @@ const preview = computed<Unit>(() => ({
   sort: 0,
   x: NaN,
   y: NaN,
+  faces: 'front',
   ...props.unit,
   ...fields(),
   columns: draft.columns ?? 0,
@@ -136,7 +137,7 @@ const values = () => ({
   columns: draft.columns ?? 0,
   rows: draft.rows ?? 0,
   ...(props.unit ? {} : { template: props.template, roomId: props.roomId }),
-  ...(props.start ? { x: Math.round(props.start.x), y: Math.round(props.start.y) } : {}),
+  ...(props.start ? { x: Math.round(props.start.x), y: Math.round(props.start.y), faces: props.start.faces } : {}),
 });
 </script>
 

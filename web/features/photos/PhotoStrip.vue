@@ -20,12 +20,17 @@ const busy = ref(false);
 const shown = ref<Photo | null>(null);
 const photos = computed(() =>
   store.data.photo
-    .filter((photo) => photo.roomId === id.value && (!props.lineId || photo.lineId === props.lineId))
+    .filter(
+      (photo) =>
+        photo.roomId === id.value && photo.kind !== 'container' && (!props.lineId || photo.lineId === props.lineId),
+    )
     .sort((a, b) => b.takenOn.localeCompare(a.takenOn)),
 );
 const address = (photo: Photo) => `/api/sites/${store.id}/photos/${photo.id}.jpg`;
 const nameOf = (photo: Photo) =>
-  photo.kind === 'line' ? (store.maps.line.get(photo.lineId ?? '')?.name ?? 'a line') : KINDS[photo.kind];
+  photo.kind === 'line' || photo.kind === 'container'
+    ? (store.maps.line.get(photo.lineId ?? '')?.name ?? 'a line')
+    : KINDS[photo.kind];
 
 async function take(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement;
@@ -33,7 +38,15 @@ async function take(event: Event): Promise<void> {
   try {
     for (const file of field.files ?? []) {
       const { jpeg, width, height } = await shrink(file);
-      const query = { kind: kind.value, takenOn: today(), width, height, note: '', lineId: props.lineId ?? null };
+      const query = {
+        kind: kind.value,
+        takenOn: today(),
+        width,
+        height,
+        note: '',
+        lineId: props.lineId ?? null,
+        containerTypeId: null,
+      };
       await store.tryWrite(() => addPhoto(id.value, query, jpeg));
     }
   } catch (error) {

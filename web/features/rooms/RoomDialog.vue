@@ -2,7 +2,7 @@
 /** A new room, or one that is there: its size and who comes in. */
 import { reactive } from 'vue';
 import { inRoundNumbers } from '@stube/core/measuring/round-numbers';
-import type { Room } from '@stube/core/model/entities';
+import { WALL_KINDS, type Room } from '@stube/core/model/entities';
 import CautionPreview from '../cautions/CautionPreview.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import LengthField from '../../parts/LengthField.vue';
@@ -13,6 +13,7 @@ import { useSite } from '../../data/site.ts';
 const props = defineProps<{ room?: Room }>();
 const emit = defineEmits<{ close: []; made: [id: string] }>();
 const store = useSite();
+const WALL_WORDS = { masonry: 'brick, stone or concrete', plasterboard: 'plasterboard', timber: 'timber' };
 const round = (mm: number) => inRoundNumbers(mm, store.site?.system ?? 'metric');
 const draft = reactive({
   name: props.room?.name ?? '',
@@ -20,6 +21,8 @@ const draft = reactive({
   depth: props.room?.depth ?? round(3600),
   height: props.room?.height ?? round(2500),
   people: [...(props.room?.people ?? [])],
+  wallKind: props.room?.wallKind ?? null,
+  mayDrill: props.room?.mayDrill ?? null,
 });
 </script>
 
@@ -44,6 +47,22 @@ const draft = reactive({
         :problem="problems.depth"
       /><LengthField v-model="draft.height" label="High" :problem="problems.height" />
     </div>
+    <div v-if="room" class="walls">
+      <label class="field"
+        ><span>Its walls</span
+        ><select v-model="draft.wallKind" class="write">
+          <option :value="null">not known</option>
+          <option v-for="kind in WALL_KINDS" :key="kind" :value="kind">{{ WALL_WORDS[kind] }}</option>
+        </select></label
+      ><label class="field"
+        ><span>May they be drilled?</span
+        ><select v-model="draft.mayDrill" class="write">
+          <option :value="null">nobody said</option>
+          <option :value="true">yes</option>
+          <option :value="false">no, rented or protected</option>
+        </select></label
+      >
+    </div>
     <PeopleChoice
       v-model="draft.people"
       legend="Who comes in? Reach and cautions are reckoned for them; nobody ticked means everybody."
@@ -53,6 +72,11 @@ const draft = reactive({
 </template>
 
 <style scoped>
+.walls {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
 .three {
   display: grid;
   grid-template-columns: repeat(3, 1fr);

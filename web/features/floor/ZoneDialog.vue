@@ -1,9 +1,11 @@
 <script setup lang="ts">
 /** A zone of a room: what is done there, and where its middle is. */
 import { computed, reactive } from 'vue';
+import { ZONE_FLOOR } from '@stube/core/floor/clearances';
 import { ZONE_KINDS, type Room, type Zone, type ZoneKind } from '@stube/core/model/entities';
 import CautionPreview from '../cautions/CautionPreview.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
+import LengthField from '../../parts/LengthField.vue';
 import FloorPoint from '../../parts/FloorPoint.vue';
 import TextField from '../../parts/TextField.vue';
 
@@ -14,7 +16,10 @@ const draft = reactive({
   kind: props.zone?.kind ?? ('reading' as ZoneKind),
   x: props.zone?.x ?? Math.round(props.room.width / 2),
   y: props.zone?.y ?? Math.round(props.room.depth / 2),
+  width: props.zone?.width ?? null,
+  depth: props.zone?.depth ?? null,
 });
+const usual = computed(() => ZONE_FLOOR[draft.kind]);
 const values = () => {
   const name = draft.name.trim() || `${draft.kind[0]!.toUpperCase()}${draft.kind.slice(1)}`;
   return { ...draft, name, ...(props.zone ? {} : { roomId: props.room.id }) };
@@ -47,7 +52,28 @@ const preview = computed<Zone>(() => ({
       </select></label
     >
     <TextField v-model="draft.name" label="Name" :problem="problems.name" placeholder="as the activity" />
+    <div v-if="usual.width" class="pair">
+      <LengthField
+        :model-value="draft.width ?? usual.width"
+        label="Needs, from left to right"
+        :problem="problems.width"
+        @update:model-value="draft.width = $event === usual.width ? null : $event"
+      /><LengthField
+        :model-value="draft.depth ?? usual.depth"
+        label="Needs, from front to back"
+        :problem="problems.depth"
+        @update:model-value="draft.depth = $event === usual.depth ? null : $event"
+      />
+    </div>
     <FloorPoint v-model:x="draft.x" v-model:y="draft.y" :problems="problems" />
     <CautionPreview table="zone" :row="preview" />
   </EntityDialog>
 </template>
+
+<style scoped>
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+</style>

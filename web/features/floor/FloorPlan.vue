@@ -1,0 +1,414 @@
+<script setup lang="ts">
+/** The room from above in true size: what stands there is moved and turned, and what gets in the way of what is told. */
+import { computed, ref } from 'vue';
+import { Pencil, Plus, RotateCw } from '@lucide/vue';
+import { clearancesOf, opensBy, TO_PASS, zoneFloor, type Clearance } from '@stube/core/floor/clearances';
+import { beforeOf, footprintOf, TURNED, turnedOnSpot, type Rect } from '@stube/core/floor/footprint';
+import { snapped } from '@stube/core/floor/snap';
+import { AT_WALL, nearestWall } from '@stube/core/floor/walls';
+import type { Compartment, Fixture, Room, Unit, Zone } from '@stube/core/model/entities';
+import { floorSize, said } from '../../parts/numbers.ts';
+import { formatLength } from '@stube/core/measuring/length';
+import { useDrag, type Drag } from '../../drawing/drag.ts';
+import { useSite } from '../../data/site.ts';
+import LengthField from '../../parts/LengthField.vue';
+import FixtureMark from './FixtureMark.vue';
+import { useNudge } from './nudge.ts';
+
+const props = defineProps<{
+  room: Room;
+  units: readonly Unit[];
+  zones: readonly Zone[];
+  fixtures: readonly Fixture[];
+  compartments: readonly Compartment[];
+}>();
+const emit = defineEmits<{
+  unit: [id: string];
+  editUnit: [unit: Unit];
+  zone: [zone: Zone | 'new'];
+  fixture: [fixture: Fixture | 'new'];
+}>();
+const store = useSite();
+const plan = ref<SVGSVGElement | null>(null);
+const PAD = 420;
+const STEP = 100;
+type Kind = 'unit' | 'zone' | 'fixture';
+type Placed = Unit | Zone | Fixture;
+/** SVG y runs down, the room's runs from its front wall to the back. */
+const down = (y: number) => props.room.depth - y;
+const inside = (x: number, y: number) => ({
+  x: Math.round(Math.min(props.room.width, Math.max(0, x)) / 10) * 10,
+  y: Math.round(Math.min(props.room.depth, Math.max(0, y)) / 10) * 10,
+});
+const font = computed(() => Math.max(props.room.width, props.room.depth) / 32);
+const chosen = ref<string | null>(null);
+const system = computed(() => store.site?.system);
+
+/** Where on the floor a point of the window is, mm. */
+function floorAt({ x, y }: { x: number; y: number }): { x: number; y: number } {
+  const point = new DOMPoint(x, y).matrixTransform(plan.value!.getScreenCTM()!.inverse());
+  return { x: point.x, y: down(point.y) };
+}
+interface Held {
+  kind: Kind;
+  row: Placed;
+}
+const { drag, grab, wasDrop } = useDrag<Held>({
+  started: ({ row }) => (chosen.value = row.id),
+  dropped: (dragged) => {
+    const { kind, row } = dragged.item;
+    const to = placeOf(dragged);
+    if (to.x !== row.x || to.y !== row.y) void put(kind, row, to);
+  },
+});
+/** A unit comes to rest at walls and neighbours, doors and windows on their wall; zones lie where they are laid. */
+function rest(kind: Kind, row: Placed, to: { x: number; y: number }): { x: number; y: number } {
+  if (kind === 'unit') {
+    const others = props.units.filter((unit) => unit.id !== row.id);
+    return snapped({ ...(row as Unit), ...to }, others, props.room);
+  }
+  const point = inside(to.x, to.y);
+  if (kind === 'zone') return point;
+  const { width, depth } = props.room;
+  const onWall = {
+    back: { x: point.x, y: depth },
+    front: { x: point.x, y: 0 },
+    left: { x: 0, y: point.y },
+    right: { x: width, y: point.y },
+  }[nearestWall(point, props.room)];
+  const near = Math.hypot(onWall.x - point.x, onWall.y - point.y) <= AT_WALL;
+  return near || ['door', 'window', 'exit'].includes((row as Fixture).kind) ? onWall : point;
+}
+/** It keeps under the pointer the point it was taken at. */
+function placeOf({ item, from, to }: Drag<Held>): { x: number; y: number } {
+  const [start, end] = [floorAt(from), floorAt(to)];
+  return rest(item.kind, item.row, { x: item.row.x + end.x - start.x, y: item.row.y + end.y - start.y });
+}
+const at = (row: Placed) => (drag.value?.item.row.id === row.id ? placeOf(drag.value) : (moving.get(row.id) ?? row));
+const put = (kind: Kind, one: Placed, to: object) => store.tryWrite(() => store.patch(kind, one as never, to as never));
+const find = (id: string | null): Held | null => {
+  for (const kind of ['unit', 'zone', 'fixture'] as const) {
+    const row = ({ unit: props.units, zone: props.zones, fixture: props.fixtures }[kind] as readonly Placed[]).find(
+      (known) => known.id === id,
+    );
+    if (row) return { kind, row };
+  }
+  return null;
+};
+const { moving, nudge } = useNudge((id, to) => {
+  const held = find(id);
+  return held ? put(held.kind, held.row, to) : Promise.resolve();
+});
+const held = computed(() => find(chosen.value));
+function pick(kind: Kind, row: Placed): void {
+  if (wasDrop()) return;
+  chosen.value = row.id;
+  if (kind === 'unit') emit('unit', row.id);
+}
+function edit({ kind, row }: Held): void {
+  if (kind === 'zone') emit('zone', row as Zone);
+  else if (kind === 'fixture') emit('fixture', row as Fixture);
+  else emit('editUnit', row as Unit);
+}
+const turn = (unit: Unit) => {
+  const faces = TURNED[unit.faces];
+  const turned = { ...unit, ...turnedOnSpot(unit, faces), faces };
+  const others = props.units.filter(({ id }) => id !== unit.id);
+  return put('unit', unit, { ...snapped(turned, others, props.room), faces });
+};
+function onKey(event: KeyboardEvent, kind: Kind, one: Placed): void {
+  const by = (
+    { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, STEP], ArrowDown: [0, -STEP] } as Record<
+      string,
+      [number, number]
+    >
+  )[event.key];
+  if (by) {
+    event.preventDefault();
+    const now = moving.get(one.id) ?? one;
+    nudge(one.id, inside(now.x + by[0], now.y + by[1]));
+  } else if (event.key === 'Enter') edit({ kind, row: one });
+  else if (event.key === ' ') {
+    event.preventDefault();
+    pick(kind, one);
+  } else if (event.key.toLowerCase() === 't' && kind === 'unit') void turn(one as Unit);
+}
+/** Everything as it is while it is on its way. */
+const moved = <T extends Placed>(rows: readonly T[]): T[] => rows.map((row) => ({ ...row, ...at(row) }));
+const broken = computed<Clearance[]>(() =>
+  clearancesOf({
+    room: props.room,
+    units: moved(props.units),
+    zones: moved(props.zones),
+    fixtures: moved(props.fixtures),
+    compartments: props.compartments,
+  }),
+);
+/** Shown on the plan: what is dragged or chosen breaks, else all of it. */
+const shown = computed(() => {
+  const id = drag.value?.item.row.id ?? chosen.value;
+  const own = broken.value.filter(({ about }) => id && about.includes(id));
+  return own.length || drag.value ? own : broken.value;
+});
+/** The floor that is needed before the chosen unit: to stand, and for its drawers and doors. */
+const needs = computed<Rect[]>(() => {
+  const row = held.value?.kind === 'unit' ? (held.value.row as Unit) : null;
+  if (!row || row.raised >= 1400) return [];
+  const unit = { ...row, ...at(row) };
+  const opens = opensBy(unit, props.compartments);
+  return [beforeOf(unit, TO_PASS), ...(opens ? [beforeOf(unit, opens.by)] : [])];
+});
+const box = (rect: Rect) => ({
+  x: rect.left,
+  y: down(rect.back),
+  width: rect.right - rect.left,
+  height: rect.back - rect.front,
+});
+const print = (unit: Unit) => footprintOf({ ...unit, ...at(unit) });
+const edge = (unit: Unit) => box(beforeOf({ ...unit, ...at(unit) }, 1));
+const floor = (zone: Zone) => box(zoneFloor({ ...zone, ...at(zone) }));
+/** Names are written along the longer side. */
+const upright = (unit: Unit) => {
+  const { width, height } = box(print(unit));
+  return height > width * 1.4;
+};
+const middle = (unit: Unit) => {
+  const { x, y, width, height } = box(print(unit));
+  return { x: x + width / 2, y: y + height / 2 };
+};
+const bad = computed(() => new Set(broken.value.map(({ about }) => about[0])));
+/** What hangs or stands on top is drawn above what stands below. */
+const layered = computed(() => [...props.units].sort((a, b) => a.raised - b.raised));
+const free = computed(() => {
+  const covered = props.units
+    .filter(({ raised }) => raised < 600)
+    .reduce((sum, { width, depth }) => sum + width * depth, 0);
+  return `${Math.max(0, Math.round((1 - covered / (props.room.width * props.room.depth)) * 100))} % of its floor free`;
+});
+</script>
+
+<template>
+  <section class="sheet stack tight">
+    <div class="row between">
+      <h2>On the floor</h2>
+      <span class="row"
+        ><button class="press small" type="button" @click="emit('zone', 'new')"><Plus :size="15" />A zone</button
+        ><button class="press small" type="button" @click="emit('fixture', 'new')">
+          <Plus :size="15" />Door, window, heater
+        </button></span
+      >
+    </div>
+    <p class="small soft">
+      {{ floorSize(room.width, room.depth, system) }}, {{ free }}. Walks lead around what stands on the floor. Drag
+      things, or use the arrow keys and T to turn.
+    </p>
+    <svg
+      ref="plan"
+      :viewBox="`${-PAD} ${-PAD} ${room.width + 2 * PAD} ${room.depth + 2 * PAD}`"
+      role="group"
+      :aria-label="`Floor plan of ${room.name}`"
+    >
+      <rect class="floor" x="0" y="0" :width="room.width" :height="room.depth" />
+      <rect class="wall" x="-30" y="-30" :width="room.width + 60" :height="room.depth + 60" />
+      <g
+        v-for="zone in zones"
+        :key="zone.id"
+        class="grip zone"
+        :class="{ chosen: chosen === zone.id }"
+        tabindex="0"
+        role="button"
+        :aria-label="`Zone ${zone.name}, ${zone.kind}`"
+        @pointerdown="grab($event, { kind: 'zone', row: zone })"
+        @click="pick('zone', zone)"
+        @dblclick="emit('zone', zone)"
+        @keydown="onKey($event, 'zone', zone)"
+      >
+        <rect class="area" v-bind="floor(zone)" rx="60" />
+        <circle :cx="at(zone).x" :cy="down(at(zone).y)" r="46" class="middle" />
+        <circle :cx="at(zone).x" :cy="down(at(zone).y)" r="140" class="hold" />
+        <text
+          :x="at(zone).x"
+          :y="down(at(zone).y) + (zone.kind === 'whole room' ? 150 : -80)"
+          :font-size="font"
+          text-anchor="middle"
+        >
+          {{ zone.name }}
+        </text>
+      </g>
+      <rect v-for="(rect, i) in needs" :key="`need ${i}`" class="needs" v-bind="box(rect)" />
+      <g
+        v-for="unit in layered"
+        :key="unit.id"
+        class="grip piece"
+        :class="{ chosen: chosen === unit.id, bad: bad.has(unit.id), high: unit.raised >= 600 }"
+        tabindex="0"
+        role="button"
+        :aria-label="`${unit.name}, ${formatLength(unit.x, system)} from the left, ${formatLength(unit.y, system)} from the front, faces ${unit.faces}`"
+        @pointerdown="grab($event, { kind: 'unit', row: unit })"
+        @click="pick('unit', unit)"
+        @dblclick="emit('editUnit', unit)"
+        @keydown="onKey($event, 'unit', unit)"
+      >
+        <rect v-bind="box(print(unit))" />
+        <rect class="front" v-bind="edge(unit)" />
+        <text
+          :x="middle(unit).x"
+          :y="middle(unit).y"
+          :font-size="Math.min(font, unit.width / (0.6 * unit.name.length))"
+          :transform="upright(unit) ? `rotate(-90 ${middle(unit).x} ${middle(unit).y})` : undefined"
+          text-anchor="middle"
+          dominant-baseline="central"
+        >
+          {{ unit.name }}
+        </text>
+      </g>
+      <g
+        v-for="fixture in fixtures"
+        :key="fixture.id"
+        class="grip"
+        :class="{ chosen: chosen === fixture.id }"
+        tabindex="0"
+        role="button"
+        :aria-label="`${fixture.name || fixture.kind}, stays clear`"
+        :transform="`translate(${at(fixture).x} ${down(at(fixture).y)})`"
+        @pointerdown="grab($event, { kind: 'fixture', row: fixture })"
+        @click="pick('fixture', fixture)"
+        @dblclick="emit('fixture', fixture)"
+        @keydown="onKey($event, 'fixture', fixture)"
+      >
+        <FixtureMark :fixture="{ ...fixture, ...at(fixture) }" :room="room" :font="font" />
+      </g>
+      <rect v-for="(one, i) in shown" :key="`broken ${i}`" class="broken" v-bind="box(one.rect)" />
+      <text :x="room.width / 2" :y="room.depth + PAD - 110" :font-size="font" text-anchor="middle">
+        {{ formatLength(room.width, system) }}
+      </text>
+      <text
+        :transform="`translate(${room.width + PAD - 150} ${room.depth / 2}) rotate(90)`"
+        :font-size="font"
+        text-anchor="middle"
+      >
+        {{ formatLength(room.depth, system) }}
+      </text>
+    </svg>
+    <div v-if="held" class="held" role="group" :aria-label="`${held.row.name || 'It'} on the floor`">
+      <b>{{ held.row.name || (held.row as Fixture).kind }}</b>
+      <LengthField
+        :model-value="at(held.row).x"
+        label="From the left wall"
+        @commit="$event !== held.row.x && put(held.kind, held.row, { x: $event })"
+      /><LengthField
+        :model-value="at(held.row).y"
+        label="From the front wall"
+        @commit="$event !== held.row.y && put(held.kind, held.row, { y: $event })"
+      />
+      <span class="row">
+        <button v-if="held.kind === 'unit'" class="press small" type="button" @click="turn(held.row as Unit)">
+          <RotateCw :size="15" />Turn a quarter
+        </button>
+        <button class="press small" type="button" @click="edit(held)"><Pencil :size="15" />Change</button></span
+      >
+    </div>
+    <section v-if="broken.length" class="stack tight" aria-label="In the way">
+      <h3>In the way</h3>
+      <ul class="small list">
+        <li v-for="(one, i) in broken" :key="i">
+          <button class="word-press" type="button" @click="chosen = one.about[0] ?? null">{{ said(one.words) }}</button>
+        </li>
+      </ul>
+    </section>
+  </section>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  max-height: 520px;
+}
+.floor {
+  fill: var(--floor);
+}
+.wall {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 60;
+}
+text {
+  fill: var(--ink);
+  user-select: none;
+  pointer-events: none;
+}
+.grip {
+  cursor: grab;
+}
+.piece rect {
+  fill: var(--carcass);
+  stroke: var(--ink);
+  stroke-width: 14;
+}
+.piece.high rect {
+  fill-opacity: 0.55;
+  stroke-dasharray: 60 30;
+}
+.piece.bad rect {
+  stroke: var(--brick);
+}
+.piece .front {
+  stroke-width: 40;
+  stroke-dasharray: none;
+}
+.zone .area {
+  fill: var(--slate-faint);
+  stroke: var(--slate);
+  stroke-width: 10;
+  stroke-dasharray: 60 40;
+}
+.zone .middle {
+  fill: var(--slate);
+}
+.hold {
+  fill: transparent;
+}
+.needs {
+  fill: none;
+  stroke: var(--spruce);
+  stroke-width: 12;
+  stroke-dasharray: 40 30;
+  pointer-events: none;
+}
+.broken {
+  fill: var(--brick);
+  fill-opacity: 0.1;
+  stroke: var(--brick);
+  stroke-width: 12;
+  stroke-dasharray: 30 24;
+  pointer-events: none;
+}
+.grip:focus-visible {
+  outline: none;
+}
+.chosen rect:first-child,
+.grip:focus-visible rect:first-child {
+  stroke: var(--spruce);
+  stroke-width: 34;
+}
+.held {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 8px 12px;
+  align-items: end;
+}
+.held > b,
+.held > .row {
+  grid-column: 1 / -1;
+}
+.list {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  gap: 2px;
+}
+.list .word-press {
+  min-height: 26px;
+  text-align: left;
+}
+</style>
