@@ -18,3 +18,22 @@ export const containRequest: Joi.ObjectSchema<ContainRequest> = Joi.object({
     )
     .unique('categoryId'),
 });
+
+/** How many of each container are in use or about to be, as the screen has them: `used=id:3,id:4`. */
+export interface ShoppingQuery {
+  used: { id: string; count: number }[];
+}
+/** Kinds on one list. */
+const MAX_KINDS = 500;
+export const shoppingQuery: Joi.ObjectSchema<ShoppingQuery> = Joi.object({
+  used: Joi.string()
+    .allow('')
+    .required()
+    .custom((text: string, helpers) => {
+      const parts = text.split(',').filter(Boolean);
+      const used = parts.map((part) => /^([A-Za-z0-9_-]{1,40}):(\d{1,5})$/.exec(part));
+      if (parts.length > MAX_KINDS || used.some((one) => one === null))
+        return helpers.message({ custom: 'must be containers with their numbers, like abc:3,def:4' });
+      return used.map((one) => ({ id: one![1]!, count: Number(one![2]) }));
+    }),
+});

@@ -1,5 +1,5 @@
 /** What speaks for and against one kind of container for what a category asks for (practices C1 to C8). */
-import type { Compartment, ContainerType, Site } from '../model/entities.ts';
+import type { Compartment, ContainerType, Room, Site } from '../model/entities.ts';
 import { formatVolume } from '../measuring/in-units.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
 import type { Demand } from './demand.ts';
@@ -33,6 +33,8 @@ export interface ContainContext {
   taken: ReadonlyMap<string, number>;
   /** Bins that the room has already, by category: they stay as they are while they take what is in them. */
   standing?: ReadonlyMap<string, Standing> | undefined;
+  /** What the room prefers (practice C2); what a category asks for comes before it. */
+  school?: Pick<Room, 'view' | 'lids'> | undefined;
   /** Which of two options comes first whatever their scores; 0 leaves it to these. */
   prefer?: (a: ContainerOption, b: ContainerOption) => number;
 }
@@ -60,6 +62,8 @@ const NUISANCE = {
   deepForSmall: 250,
   deepAndNarrow: 600,
   fewOfMany: 900,
+  schoolLid: 900,
+  didNotFit: 9000,
 };
 
 /** Containers of one kind that a category of a room is proposed at most: more is a slip in an amount, not a plan. */
@@ -134,11 +138,17 @@ export function judge(
   if (type.lid && !category.lid && category.perWeek >= 4)
     against(NUISANCE.lidDaily, 'a lid is in the way of daily use');
   if (!type.lid && !category.lid && category.perWeek >= 4) reasons.push('open, for one hand and daily use');
-  if (category.view === 'show') {
+  const view = category.view ?? context.school?.view ?? null;
+  if (view === 'show') {
     if (type.seeThrough) reasons.push('see-through, so it is remembered');
     else if (type.lid) against(NUISANCE.notSeen);
   }
-  if (category.view === 'hide' && type.seeThrough) against(NUISANCE.notSeen);
+  if (view === 'hide' && type.seeThrough) against(NUISANCE.notSeen);
+  if (context.school?.lids === 'lids' && !category.lid && !type.lid) against(NUISANCE.schoolLid);
+  if (context.school?.lids === 'open' && !category.lid && type.lid)
+    against(NUISANCE.schoolLid, 'the room keeps lids off where nothing asks for one');
+  if (type.tried === 'does not') against(NUISANCE.didNotFit, 'tried here, and it did not fit');
+  else if (type.tried === 'fits' && toBuy) reasons.push('tried in its place: it fits');
   if (category.hazards.some((hazard) => ['H3', 'H4', 'H5'].includes(hazard))) {
     if (type.lockable) reasons.push('it can be locked');
     else against(NUISANCE.noLock);

@@ -4,7 +4,18 @@ import { lineValues } from '../model/testing/rows.ts';
 import { starterCategory } from '../starter/testing/category.ts';
 import { PARTS_OF_BOX, POUCHES, savingsOf, SLEEVE } from './savers.ts';
 
-const KEYS = ['board-games', 'jigsaw-puzzles', 'audio-stories', 'wooden-blocks'];
+const KEYS = [
+  'board-games',
+  'jigsaw-puzzles',
+  'audio-stories',
+  'wooden-blocks',
+  'fabric',
+  'fabric-scraps',
+  'sewing-patterns',
+  'gift-wrap',
+  'ribbon',
+  'sewing-thread',
+];
 const categories = new Map(KEYS.map((key) => [key, starterCategory(key)]));
 const line = (key: string, amount: number, more: Partial<Line> = {}): Line => ({
   id: key,
@@ -31,6 +42,33 @@ test('discs leave their cases; what is no box, is measured in bulk or goes is le
   expect(of(line('board-games', 3, { measure: 'shoebox' }))).toEqual([]);
   expect(of(line('board-games', 24, { decision: 'give away' }))).toEqual([]);
   expect(of(line('board-games', 1, { length: 200, width: 150, height: 30 }))).toEqual([]);
+});
+
+test('fabric of 1.5 m by 1.1 m hangs in 28 layers, 14 mm thick, 31 to a drawer, in as many litres as folded', () => {
+  const [saving] = of(line('fabric', 6, { length: 1500, width: 1100 }));
+  // 1,100 folded to 300 is 4 layers; 1,500 over a hanger of 230 is 7; 28 × 0.5 mm; with a tenth of air 31 of them in 480 mm.
+  expect(saving).toMatchObject({ saver: 'files', values: { length: 300, width: 230, height: 14, lies: 'neat' } });
+  expect(saving!.words).toContain('28 layers');
+  expect(saving!.words).toContain('31 to a drawer');
+  expect(saving!.after / saving!.before).toBeCloseTo(1, 1);
+  expect(of({ ...saving!.line, ...saving!.values })).toEqual([]);
+  // How large it is, nobody told: nothing is said.
+  expect(of(line('fabric', 6))).toEqual([]);
+});
+
+test('short pieces go to the scraps, patterns into a binder, rolls stand, ribbon hangs where rods are', () => {
+  expect(of(line('fabric', 3, { length: 200, width: 150 }))[0]).toMatchObject({
+    saver: 'scraps',
+    values: { categoryId: categories.get('fabric-scraps')!.id },
+  });
+  expect(of(line('sewing-patterns', 60))[0]).toMatchObject({ saver: 'protectors' });
+  expect(of(line('gift-wrap', 12))[0]).toMatchObject({ saver: 'rolls', values: { note: 'standing' } });
+  expect(of(line('ribbon', 12))).toEqual([]);
+  const ribbon = line('ribbon', 12);
+  const [hung] = savingsOf([ribbon], categories, { measures: {} }, 'Ribbon rods');
+  expect(hung!.words).toContain('Ribbon rods');
+  expect(savingsOf([{ ...ribbon, ...hung!.values }], categories, { measures: {} }, 'Ribbon rods')).toEqual([]);
+  expect(of(line('sewing-thread', 8, { kind: 'sewing-thread/bobbin' }))[0]).toMatchObject({ saver: 'bobbins' });
 });
 
 test('the most saved comes first, and what was noted stays noted', () => {

@@ -1,9 +1,10 @@
-/** Things that take far less room another way (practice C5): games in pouches, discs in sleeves. With their arithmetic. */
+/** Things that take far less room, or are found at last, another way (practice C5), with their arithmetic. */
 import type { Category, Line, Site } from '../model/entities.ts';
 import { litresOfLine } from './demand.ts';
+import { PACKING_FACTOR } from './litres.ts';
 import { kindOfLine, pieceOf } from './piece.ts';
 
-export type SaverId = 'pouches' | 'sleeves';
+export type SaverId = 'pouches' | 'sleeves' | 'files' | 'scraps' | 'protectors' | 'rolls' | 'rods' | 'bobbins';
 
 export interface Saving {
   saver: SaverId;
@@ -14,7 +15,7 @@ export interface Saving {
   /** What is done, as a sentence without its full stop. */
   words: string;
   /** What is written into the line: its new size, and where its pieces are. */
-  values: Pick<Line, 'length' | 'width' | 'height' | 'note'>;
+  values: Partial<Pick<Line, 'length' | 'width' | 'height' | 'note' | 'lies' | 'categoryId'>>;
 }
 
 /** Zip pouches by their face, mm (for sheets of A4 and A3). */
@@ -35,6 +36,18 @@ const CASE = 8;
 /** Fewer litres are not worth the work. */
 const LEAST_SAVED = 3;
 
+/** A fabric that hangs in a file drawer: its face, mm (for hanging files of A4 and Letter). */
+export const FILE = { length: 300, width: 230 } as const;
+/** One layer of cotton, mm. */
+export const LAYER = 0.5;
+/** A sheet protector with a folded pattern and its picture, mm. */
+export const PROTECTOR = { length: 300, width: 230, height: 3 } as const;
+/** Shorter than this, mm, a fabric is a scrap: a quarter of a metre. */
+export const SCRAP = 250;
+const CLOTH = ['fabric', 'felt-sheets'];
+/** What is done for order's sake says so without litres. */
+const FOR_ORDER: readonly SaverId[] = ['files', 'scraps', 'rolls', 'rods', 'bobbins'];
+
 /** Numbered from one on, so that a set is found by its number and the index. */
 const numbered = (noun: string, amount: number): string =>
   amount > 1 ? `${noun} 1 to ${Math.round(amount)}` : `${noun} 1`;
@@ -47,7 +60,10 @@ export function savingsOf(
   lines: readonly Line[],
   categories: ReadonlyMap<string, Category>,
   site: Pick<Site, 'measures'>,
+  /** A place of the room with rods, where there is one. */
+  rods: string | null = null,
 ): Saving[] {
+  const scraps = [...categories.values()].find(({ starter }) => starter === 'fabric-scraps');
   return lines
     .flatMap((line): Saving[] => {
       const category = categories.get(line.categoryId ?? '');
@@ -55,10 +71,15 @@ export function savingsOf(
       const piece = pieceOf(line, category);
       const key = kindOfLine(line, category)?.category.key ?? category?.starter ?? '';
       if (!before || !piece || line.measure !== 'pieces' || line.amount < 1) return [];
-      const way = BOXED.includes(key) ? pouches(line, piece) : DISCS.includes(key) ? sleeves(line, piece) : null;
+      const way = wayOf(key, line, piece, scraps, rods);
       if (!way) return [];
-      const after = litresOfLine({ ...line, ...way.values }, category, site);
-      return after === null || before - after < LEAST_SAVED ? [] : [{ ...way, line, before, after }];
+      const after = litresOfLine(
+        { ...line, ...way.values },
+        way.values.categoryId ? categories.get(way.values.categoryId)! : category!,
+        site,
+      );
+      const pays = after !== null && (FOR_ORDER.includes(way.saver) || before - after >= LEAST_SAVED);
+      return pays ? [{ ...way, line, before, after }] : [];
     })
     .sort((a, b) => b.before - b.after - (a.before - a.after));
 }
@@ -89,5 +110,87 @@ function sleeves(line: Line, [, , height]: readonly number[] & { 2: number }): W
     saver: 'sleeves',
     words: `out of their cases into ${said}, the covers beside them`,
     values: { ...SLEEVE, note: noteOf(line, `in ${said}`) },
+  };
+}
+
+function wayOf(
+  key: string,
+  line: Line,
+  piece: readonly [number, number, number],
+  scraps: Category | undefined,
+  rods: string | null,
+): Way | null {
+  const kind = line.kind ?? '';
+  if (BOXED.includes(key)) return pouches(line, piece);
+  if (DISCS.includes(key)) return sleeves(line, piece);
+  if (CLOTH.includes(key)) return cloth(line, piece, scraps);
+  if (key === 'sewing-patterns') return protectors(line, piece);
+  if (key === 'gift-wrap') return rolls(line, piece);
+  if (key === 'ribbon') return onRods(line, rods);
+  if (kind === 'sewing-thread/bobbin') return bobbins(line);
+  return null;
+}
+
+/** Fabric as it is spread out, told with two sides: over a hanger in a file drawer, or among the scraps. */
+function cloth(
+  line: Line,
+  [length, width]: readonly [number, number, number],
+  scraps: Category | undefined,
+): Way | null {
+  if (line.length === null || line.width === null) return null;
+  if (length < SCRAP) {
+    if (!scraps || line.categoryId === scraps.id) return null;
+    return {
+      saver: 'scraps',
+      words: 'shorter than a quarter of a metre: with the scraps, in their one box',
+      values: { categoryId: scraps.id },
+    };
+  }
+  // Folded to the width of the file, then hung over its hanger.
+  const layers = Math.ceil(width / FILE.length) * Math.ceil(length / FILE.width);
+  const thick = Math.max(3, Math.ceil(layers * LAYER));
+  if (line.lies === 'neat') return null;
+  return {
+    saver: 'files',
+    words: `folded to ${layers} layers and hung over a hanger in a file drawer, ${thick} mm each: ${Math.max(1, Math.floor(FILE_DRAWER / (thick * PACKING_FACTOR.neat)))} to a drawer`,
+    values: { ...FILE, height: thick, lies: 'neat', note: noteOf(line, 'hangs in a file') },
+  };
+}
+/** A usual file drawer is so deep inside, mm. */
+const FILE_DRAWER = 480;
+
+function protectors(line: Line, [, , height]: readonly [number, number, number]): Way | null {
+  if (height <= PROTECTOR.height) return null;
+  return {
+    saver: 'protectors',
+    words: 'out of their envelopes into sheet protectors, the picture in front, in a binder',
+    values: { ...PROTECTOR, lies: 'neat', note: noteOf(line, 'in a binder') },
+  };
+}
+
+function rolls(line: Line, [length, width]: readonly [number, number, number]): Way | null {
+  if (/\bstanding\b/.test(line.note) || length < 4 * width || line.amount < 2) return null;
+  return {
+    saver: 'rolls',
+    words: 'standing close together in a tall bin, with the pattern outside',
+    values: { note: noteOf(line, 'standing') },
+  };
+}
+
+function onRods(line: Line, rods: string | null): Way | null {
+  if (!rods || /\bon rods\b/.test(line.note)) return null;
+  return {
+    saver: 'rods',
+    words: `on the rods of ${rods}: seen at once, and nothing is dug out`,
+    values: { note: noteOf(line, 'on rods') },
+  };
+}
+
+function bobbins(line: Line): Way | null {
+  if (/\bwith its reel\b/.test(line.note)) return null;
+  return {
+    saver: 'bobbins',
+    words: 'each on the reel of its colour, held by a ring or a peg',
+    values: { note: noteOf(line, 'each with its reel') },
   };
 }

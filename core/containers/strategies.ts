@@ -41,6 +41,36 @@ const ORDERS: Record<'stock' | 'money', (context: ContainContext) => Prefer> = {
   money: (context) => (a, b) => wasted(a, context) - wasted(b, context) || priceOf(a) - priceOf(b) || a.toBuy - b.toBuy,
 };
 
+const inSet =
+  (material: ContainerType['material'], context: ContainContext): Prefer =>
+  (a, b) =>
+    wasted(a, context) - wasted(b, context) ||
+    Number(a.type.material !== material) - Number(b.type.material !== material);
+/** What a set could be of: more than one size of it has to be there. */
+const materialsOf = ({ types }: ContainContext): ContainerType['material'][] =>
+  MATERIALS.filter(
+    (material) => types.filter((type) => type.material === material && type.compartments === 1).length > 1,
+  );
+
+/** How a room that always buys so compares two containers. */
+export function preferOf(buy: 'own' | 'least' | 'match', context: ContainContext, demands: readonly Demand[]): Prefer {
+  if (buy === 'own') return ORDERS.stock(context);
+  if (buy === 'least') return ORDERS.money(context);
+  const best = materialsOf(context)
+    .map((material) => {
+      const choices = chooseContainers(demands, { ...context, standing: undefined, prefer: inSet(material, context) });
+      return {
+        material,
+        others: choices.filter(({ chosen }) => chosen?.type.id && chosen.type.material !== material).length,
+      };
+    })
+    .reduce<{ material: ContainerType['material']; others: number } | null>(
+      (least, one) => (!least || one.others < least.others ? one : least),
+      null,
+    );
+  return best ? inSet(best.material, context) : () => 0;
+}
+
 /**
  * @param budget minor units; null where there is none
  * @returns in the order in which they are asked: what is there, least money, one set
@@ -50,13 +80,8 @@ export function strategiesOf(demands: readonly Demand[], context: ContainContext
     const anew = id === 'money' ? { ...context, standing: undefined } : context;
     return withinBudget(id, null, chooseContainers(demands, { ...anew, prefer: ORDERS[id](context) }), context, budget);
   };
-  const sets = MATERIALS.filter(
-    (material) => context.types.filter((type) => type.material === material && type.compartments === 1).length > 1,
-  ).map((material) => {
-    const inSet: Prefer = (a, b) =>
-      wasted(a, context) - wasted(b, context) ||
-      Number(a.type.material !== material) - Number(b.type.material !== material);
-    const choices = chooseContainers(demands, { ...context, standing: undefined, prefer: inSet });
+  const sets = materialsOf(context).map((material) => {
+    const choices = chooseContainers(demands, { ...context, standing: undefined, prefer: inSet(material, context) });
     return withinBudget('set', material, choices, context, budget);
   });
   const set = sets.sort(
@@ -105,7 +130,8 @@ function withinBudget(
   };
 }
 
-function purchasesOf(choices: readonly ContainChoice[], { taken, types }: ContainContext): Purchase[] {
+/** What a room has to buy for these choices, beyond what others use. */
+export function purchasesOf(choices: readonly ContainChoice[], { taken, types }: ContainContext): Purchase[] {
   const used = new Map(taken);
   for (const { chosen } of choices)
     if (chosen?.type.id) used.set(chosen.type.id, (used.get(chosen.type.id) ?? 0) + chosen.count);

@@ -5,7 +5,6 @@
  */
 import type { Compartment, CutPart, CutPiece, CutStock, Site, Unit } from '../model/entities.ts';
 import type { Bar, CutProblem } from './problem.ts';
-import { isFromSheets } from './sheets.ts';
 
 export interface ListedPiece {
   piece: CutPiece;
@@ -52,6 +51,10 @@ export function listPieces(
     return [{ piece, compartment, unit, inside, length: Math.max(1, inside - clearance), width }];
   });
 }
+
+/** Pieces that are cut from sheets: panels, and boards where sheets are what is there. */
+export const isFromSheets = ({ piece, width }: ListedPiece, stock: readonly CutStock[]): boolean =>
+  width !== null && (piece.part === 'panel' || stock.some((one) => one.part === piece.part && one.width !== null));
 
 export interface CutList {
   problem: CutProblem;

@@ -4,8 +4,8 @@ import { solveFit } from '../packing/solve.ts';
 import type { FitProblem } from '../packing/problem.ts';
 import { startOf } from '../measuring/templates.ts';
 import type { CutStock, Unit } from '../model/entities.ts';
-import type { ListedPiece } from './cut-list.ts';
-import { isFromSheets, planSheets } from './sheets.ts';
+import { isFromSheets, type ListedPiece } from './cut-list.ts';
+import { planSheets } from './sheets.ts';
 import { wallFixingsOf } from './wall-fixings.ts';
 
 const solve = (problem: FitProblem) => solveFit(problem, { iterations: 60 });

@@ -4,7 +4,7 @@
  */
 import type { FitAnswer, FitProblem } from '../packing/problem.ts';
 import type { CutStock } from '../model/entities.ts';
-import type { ListedPiece } from './cut-list.ts';
+import { isFromSheets, type ListedPiece } from './cut-list.ts';
 
 /** Time for one sheet, ms. */
 export const SHEET_MS = 400;
@@ -35,10 +35,6 @@ export interface SheetPlan {
 }
 
 type Wanted = { id: string; part: string; length: number; width: number; count: number };
-
-/** Pieces that are cut from sheets: panels, and boards where sheets are what is there. */
-export const isFromSheets = ({ piece, width }: ListedPiece, stock: readonly CutStock[]): boolean =>
-  width !== null && (piece.part === 'panel' || stock.some((one) => one.part === piece.part && one.width !== null));
 
 const sheetProblem = (stock: CutStock, pieces: readonly Wanted[], kerf: number): FitProblem => ({
   format: 'stube-fit/1',

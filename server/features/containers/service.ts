@@ -2,6 +2,7 @@
 import { chooseContainers, standingOf } from '@stube/core/containers/choose';
 import { binsFor, type BinWanted } from '@stube/core/containers/bins-for';
 import { demandOf, demandsOf } from '@stube/core/containers/demand';
+import { withSchool } from '@stube/core/containers/schools';
 import { countTypes } from '@stube/core/containers/shopping';
 import type { Bin } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
@@ -27,15 +28,16 @@ export async function makeBins(scope: Scope, roomId: string, wanted: ContainRequ
     );
     const units = new Set(data.unit.filter((unit) => unit.roomId === roomId).map((unit) => unit.id));
     const shelves = data.compartment.filter((compartment) => units.has(compartment.unitId));
+    const context = {
+      site: data.site[0]!,
+      types: data.containerType,
+      compartments: shelves,
+      taken: countTypes(data.bin.filter((bin) => bin.roomId !== roomId)),
+      standing: standingOf(data.bin.filter((bin) => bin.roomId === roomId)),
+    };
     const choices =
       wanted.choices ??
-      chooseContainers(demands, {
-        site: data.site[0]!,
-        types: data.containerType,
-        compartments: shelves,
-        taken: countTypes(data.bin.filter((bin) => bin.roomId !== roomId)),
-        standing: standingOf(data.bin.filter((bin) => bin.roomId === roomId)),
-      }).flatMap(({ demand, chosen }) =>
+      chooseContainers(demands, withSchool(context, room, demands)).flatMap(({ demand, chosen }) =>
         chosen ? [{ categoryId: demand.category.id, containerTypeId: chosen.type.id, count: chosen.count }] : [],
       );
 

@@ -11,6 +11,7 @@ import {
   type ContainContext,
 } from '@stube/core/containers/choose';
 import { nextStep } from '@stube/core/makeover/progress';
+import { withSchool } from '@stube/core/containers/schools';
 import { countTypes } from '@stube/core/containers/shopping';
 import { groupedBy } from '@stube/core/model/grouped-by';
 import NextStep from '../../frame/NextStep.vue';
@@ -18,21 +19,23 @@ import DrawnWhenNear from '../../parts/DrawnWhenNear.vue';
 import JumpBar from '../../parts/JumpBar.vue';
 import { useRoom } from '../../data/room.ts';
 import FitDialog from '../packing/FitDialog.vue';
+import UnitFillDialog from '../packing/UnitFillDialog.vue';
 import TrayDialog from '../packing/TrayDialog.vue';
 import WayOut from '../departures/WayOut.vue';
 import UndecidedNote from '../pile/UndecidedNote.vue';
 import { BARE } from './bare.ts';
 import ContainNeed from './ContainNeed.vue';
+import RoomSchools from './RoomSchools.vue';
 import SpaceSavers from './SpaceSavers.vue';
 import StrategyDialog from './StrategyDialog.vue';
 import ShoppingSheet from './ShoppingSheet.vue';
 import { useContainersActions } from './actions.ts';
 
-const { store, id, demands, compartments, bins, progress } = useRoom();
+const { store, id, room, demands, compartments, bins, progress } = useRoom();
 const { contain } = useContainersActions();
 const counts = ref<Record<string, number>>({});
 const busy = ref(false);
-const fitting = ref(false);
+const fitting = ref<'place' | 'unit' | null>(null);
 const comparing = ref(false);
 const trays = ref(false);
 const hasDrawers = computed(() => compartments.value.some((space) => space.drawer));
@@ -48,7 +51,11 @@ const context = computed<ContainContext | null>(() =>
       }
     : null,
 );
-const choices = computed<ContainChoice[]>(() => (context.value ? chooseContainers(demands.value, context.value) : []));
+const choices = computed<ContainChoice[]>(() =>
+  context.value && room.value
+    ? chooseContainers(demands.value, withSchool(context.value, room.value, demands.value))
+    : [],
+);
 /** Categories that could be kept without a container. */
 const standable = computed(
   () =>
@@ -137,7 +144,7 @@ async function take(): Promise<void> {
           {{ demands.length === 1 ? 'category' : 'categories' }}
         </h2>
         <span class="row">
-          <button v-if="bins.length && compartments.length" class="press" type="button" @click="fitting = true">
+          <button v-if="bins.length && compartments.length" class="press" type="button" @click="fitting = 'place'">
             <Puzzle :size="18" />Does it fit?
           </button>
           <button v-if="hasDrawers && demands.length" class="press" type="button" @click="trays = true">
@@ -171,6 +178,7 @@ async function take(): Promise<void> {
         This room is not measured yet, so nothing is said about what fits its shelves.
         <RouterLink :to="{ name: 'measure' }">Measure first</RouterLink>
       </p>
+      <RoomSchools v-if="context && demands.length" :context="context" />
       <SpaceSavers />
       <JumpBar v-if="choices.length > MANY" :parts="parts" label="To a family" />
       <section
@@ -197,10 +205,18 @@ async function take(): Promise<void> {
       </section>
       <WayOut />
     </section>
-    <ShoppingSheet :used="used" :first-guess="firstGuess" :inner-parts="innerTotal" class="bench" />
+    <ShoppingSheet
+      :choices="choices"
+      :context="context"
+      :used="used"
+      :first-guess="firstGuess"
+      :inner-parts="innerTotal"
+      class="bench"
+    />
     <StrategyDialog v-if="comparing && context" :context="context" @close="comparing = false" />
     <TrayDialog v-if="trays" @close="trays = false" />
-    <FitDialog v-if="fitting" @close="fitting = false" />
+    <FitDialog v-if="fitting === 'place'" @close="fitting = null" @whole="fitting = 'unit'" />
+    <UnitFillDialog v-if="fitting === 'unit'" @close="fitting = null" @single="fitting = 'place'" />
   </div>
 </template>
 

@@ -6,8 +6,9 @@ import { formatAmount } from '@stube/core/pile/measures';
 import { useRoom } from '../../data/room.ts';
 import { litres } from '../../parts/numbers.ts';
 
-const { store, lines } = useRoom();
-const savings = computed(() => (store.site ? savingsOf(lines.value, store.maps.category, store.site) : []));
+const { store, lines, units } = useRoom();
+const rods = computed(() => units.value.find(({ template }) => template === 'rods')?.name ?? null);
+const savings = computed(() => (store.site ? savingsOf(lines.value, store.maps.category, store.site, rods.value) : []));
 const sum = computed(() => savings.value.reduce((total, { before, after }) => total + before - after, 0));
 async function save({ line, values, words }: Saving): Promise<void> {
   const done = await store.tryWrite(() =>
@@ -23,13 +24,15 @@ async function save({ line, values, words }: Saving): Promise<void> {
 <template>
   <section v-if="savings.length" class="sheet stack tight" aria-label="Space savers">
     <h2>Space savers</h2>
-    <p class="small soft">{{ litres(sum) }} could be saved before anything is bought.</p>
+    <p v-if="sum >= 1" class="small soft">{{ litres(sum) }} could be saved before anything is bought.</p>
     <ul>
       <li v-for="saving in savings" :key="saving.line.id" class="row between saving">
         <span
           ><b>{{ saving.line.name }}</b
           >, {{ formatAmount(saving.line.amount, saving.line.measure) }}: {{ saving.words }}.
-          <span class="figure">{{ litres(saving.before) }} → {{ litres(saving.after) }}</span></span
+          <span v-if="saving.before - saving.after >= 1" class="figure"
+            >{{ litres(saving.before) }} → {{ litres(saving.after) }}</span
+          ></span
         >
         <button class="press small" type="button" :aria-label="`Do it so: ${saving.line.name}`" @click="save(saving)">
           Do it so

@@ -8,11 +8,25 @@ import { insideLitres } from '@stube/core/containers/litres';
 import type { ContainerType } from '@stube/core/model/entities';
 import { litres, money, sidesOf } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
+import FoundObject from './FoundObject.vue';
 import TypeDialog from './TypeDialog.vue';
 
 const store = useSite();
 const editing = ref<ContainerType | 'new' | null>(null);
 const used = computed(() => countTypes(store.data.bin));
+/** Its own picture, the newest. */
+const pictures = computed(
+  () =>
+    new Map(
+      [...store.data.photo]
+        .sort((a, b) => a.takenOn.localeCompare(b.takenOn))
+        .flatMap((photo) =>
+          photo.containerTypeId
+            ? [[photo.containerTypeId, `/api/sites/${store.id}/photos/${photo.id}.jpg`] as const]
+            : [],
+        ),
+    ),
+);
 const types = computed(() => [...store.data.containerType].sort((a, b) => insideLitres(a) - insideLitres(b)));
 const query = ref('');
 const shown = computed(() => {
@@ -36,6 +50,7 @@ const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, heigh
       First use what is in the house. Say how many of each you own; what is in use is counted from the bins.
       {{ owned }} owned.
     </p>
+    <FoundObject />
     <label
       ><span class="hidden-text">Search the containers</span
       ><input v-model="query" class="write" type="search" placeholder="search the containers"
@@ -59,7 +74,11 @@ const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, heigh
           <tr v-for="type in shown" :key="type.id">
             <td>
               <span class="row nowrap"
-                ><span class="front"><i :class="type.material" :style="scale(type)" /></span
+                ><span class="front"
+                  ><img v-if="pictures.get(type.id)" :src="pictures.get(type.id)" alt="" loading="lazy" /><i
+                    v-else
+                    :class="type.material"
+                    :style="scale(type)" /></span
                 ><b>{{ type.name }}</b></span
               >
             </td>
@@ -132,6 +151,11 @@ const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, heigh
   place-items: end center;
   flex: none;
   overflow: hidden;
+}
+.front img {
+  width: 100%;
+  height: 100%;
+  object-fit: cover;
 }
 .front i {
   border: 1.2px solid var(--ink);

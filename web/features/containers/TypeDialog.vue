@@ -6,6 +6,7 @@ import EntityDialog from '../../parts/EntityDialog.vue';
 import MoneyField from '../../parts/MoneyField.vue';
 import NumberField from '../../parts/NumberField.vue';
 import LengthField from '../../parts/LengthField.vue';
+import TypePicture from './TypePicture.vue';
 import TextField from '../../parts/TextField.vue';
 
 const props = defineProps<{ type?: ContainerType }>();
@@ -33,11 +34,18 @@ const START = {
   pack: 1,
   material: 'plastic',
   owned: 0,
+  tried: null,
 } as const;
 const fields = Object.keys(START) as (keyof typeof START)[];
 const draft = reactive(
   Object.fromEntries(fields.map((field) => [field, props.type?.[field] ?? START[field]])) as Record<string, never>,
 ) as unknown as Omit<ContainerType, 'id' | 'siteId' | 'version'> & { price: number };
+/** Where its sizes are corrected, what was tried before is not true any more. */
+const values = () => {
+  const sizes = fields.filter((field) => /^(out|in)[WDH]/.test(field));
+  const corrected = props.type && sizes.some((field) => props.type![field] !== draft[field]);
+  return { ...draft, tried: corrected ? null : (props.type?.tried ?? null) };
+};
 const SIDES = [
   ['Width', 'wide'],
   ['Depth', 'deep'],
@@ -52,7 +60,7 @@ const SIDES = [
     :row="type"
     :title="type?.name ?? 'A kind of container'"
     :width="560"
-    :values="() => draft"
+    :values="values"
     removal="Remove"
     @close="emit('close')"
   >
@@ -108,6 +116,10 @@ const SIDES = [
       <NumberField v-model="draft.compartments" label="Compartments inside" whole :problem="problems.compartments" />
       <NumberField v-model="draft.owned" label="Owned" whole :problem="problems.owned" />
     </div>
+    <p v-if="type?.tried === 'does not'" class="caution warn">
+      Tried, and it does not fit: measure it, inside and outside, and correct its sizes.
+    </p>
+    <TypePicture v-if="type" :type="type" />
   </EntityDialog>
 </template>
 

@@ -8,11 +8,12 @@ import {
   cutProblemOf,
   FIXING_CAUTION,
   fixingsOf,
+  isFromSheets,
   listPieces,
   type ListedPiece,
 } from '@stube/core/cutting/cut-list';
 import type { CutAnswer } from '@stube/core/cutting/problem';
-import { isFromSheets, planSheets, type SheetPlan } from '@stube/core/cutting/sheets';
+import { planSheets, type SheetPlan } from '@stube/core/cutting/sheets';
 import { wallFixingsOf } from '@stube/core/cutting/wall-fixings';
 import { formatLength } from '@stube/core/measuring/length';
 import { CUT_PARTS, type CutPart, type CutStock } from '@stube/core/model/entities';

@@ -10,14 +10,16 @@ import { fitProblemOf } from '@stube/core/packing/fit-problem-of';
 import { freeSpaces, nearMisses } from '@stube/core/packing/report/leftover';
 import { shapeOf } from '@stube/core/containers/shape';
 import type { FitAnswer, FitProblem } from '@stube/core/packing/problem';
+import { tightSides, tightWords } from '@stube/core/measuring/tight';
 import { formatLength } from '@stube/core/measuring/length';
+import { said } from '../../parts/numbers.ts';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import FitPlan from '../../drawing/FitPlan.vue';
 import { useRoom } from '../../data/room.ts';
 import { fitWorker } from './worker.ts';
 import { usePlacementActions } from '../placement/actions.ts';
 
-const emit = defineEmits<{ close: [] }>();
+const emit = defineEmits<{ close: []; whole: [] }>();
 const { store, id, bins, units, compartments, spacesOf } = useRoom();
 const { place } = usePlacementActions();
 const { hueOf } = useDrawnBins();
@@ -100,6 +102,13 @@ const moved = computed(() =>
     .map((list, i) => ({ box: boxes.value[i]!, list: list.map((j) => boxes.value[j]!.code) }))
     .filter((one) => one.list.length),
 );
+const tight = computed(() =>
+  tightSides(space.value, {
+    width: Math.max(0, ...boxes.value.map((box) => box.x + box.width)),
+    depth: Math.max(0, ...boxes.value.map((box) => box.y + box.depth)),
+    height: Math.max(0, ...boxes.value.map((box) => box.z + box.height)),
+  }),
+);
 const leftOut = computed(() => {
   const placed = new Set(answer.value?.placed.map((put) => put.id));
   const misses = new Map(
@@ -150,6 +159,7 @@ async function keep(): Promise<void> {
             </optgroup>
           </select></label
         >
+        <button class="press quiet small" type="button" @click="emit('whole')">Fill a whole unit</button>
         <FitPlan :space="space" :boxes="boxes" :free="spaces" :system="store.site?.system" />
         <ProgressBar
           :value="Math.round((news?.done ?? 0) * 100)"
@@ -167,6 +177,7 @@ async function keep(): Promise<void> {
             <Check :size="18" />Keep it so
           </button>
         </div>
+        <p v-if="tight.length" class="caution warn small">{{ said(tightWords(space.name, tight)) }}</p>
         <section v-if="spaces.length" class="stack tight">
           <h3>Left over</h3>
           <ul class="small">

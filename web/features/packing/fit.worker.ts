@@ -1,5 +1,6 @@
 /** Runs the packing engine against the clock, reports every slice, and can be stopped with what it has. */
 import { expose } from 'comlink';
+import { fillUnitSteps, type FillAnswer, type FillProblem } from '@stube/core/packing/unit-filling';
 import { fitSteps } from '@stube/core/packing/solve';
 import { inSlices } from '../../data/worker/slices.ts';
 import type { FitAnswer, FitProblem } from '@stube/core/packing/problem';
@@ -28,6 +29,15 @@ const fit = {
         told = improvements;
       },
       () => stopped || done() >= 1,
+    );
+  },
+  /** All places of a unit; ends by itself. @param report how many bins found room so far */
+  async fill(problem: FillProblem, report: (placed: number) => void): Promise<FillAnswer> {
+    stopped = false;
+    return inSlices(
+      fillUnitSteps(problem),
+      ({ placed }) => report(placed),
+      () => stopped,
     );
   },
   stop(): void {
