@@ -45,6 +45,10 @@ interface DemoRoom {
   /** What is cut to the inside of every place of a unit. */
   cut?: [unit: string, part: string][];
   printed: boolean;
+  walls: 'masonry' | 'plasterboard' | 'timber';
+  mayDrill: boolean;
+  /** What takes room away inside every place of a unit, mm. */
+  blocked?: [unit: string, side: 'left' | 'right' | 'back' | 'top', by: number, what: string][];
 }
 
 /** Lengths that are sold, and an offcut that lies there. Prices in cents. */
@@ -89,6 +93,14 @@ export const SITTING = {
   days: 6,
 };
 
+/** Categories that hang without a container; what is on reels is threaded on rods. */
+export const HANGING: [category: string, onRods: boolean][] = [
+  ['Aprons', false],
+  ['Ribbon', true],
+  ['Skipping ropes', false],
+  ['Bags and purses', false],
+];
+
 /** Categories that may fill one container and no more. */
 export const LIMITS: [category: string, container: string, count: number][] = [
   ['Fabric scraps', 'Clear box, medium', 1],
@@ -124,7 +136,7 @@ export const OWNED: Record<string, number> = {
 // prettier-ignore
 export const ROOMS: DemoRoom[] = [
   {
-    name: 'Landing room', size: [7200, 5400, 2900], people: [], printed: true,
+    name: 'Landing room', size: [7200, 5400, 2900], people: [], printed: true, walls: 'masonry', mayDrill: true,
     zones: [['Quay carpet', 'building', 2000, 2900], ['Reading boat', 'reading', 5900, 4050], ['Costume corner', 'dressing-up', 5700, 1500], ['Game table', 'table work', 3700, 1700], ['Middle of the landing', 'whole room', 3600, 2700]],
     fixtures: [
       { kind: 'exit', name: 'Quay door', at: [3830, 0], width: 840, height: 2050, swing: 'left' },
@@ -154,7 +166,7 @@ export const ROOMS: DemoRoom[] = [
     ],
   },
   {
-    name: 'Net loft', size: [6400, 5000, 2700], people: [], printed: true, cut: [['Ribbon rods', 'rod'], ['Sail shelf', 'board']],
+    name: 'Net loft', size: [6400, 5000, 2700], people: [], printed: true, walls: 'timber', mayDrill: true, cut: [['Ribbon rods', 'rod'], ['Sail shelf', 'board']],
     zones: [['Long making table', 'art', 3000, 2500], ['Sewing corner', 'table work', 5200, 3600], ['Middle of the loft', 'whole room', 3200, 2500]],
     fixtures: [
       { kind: 'door', name: 'Loft door', at: [0, 2000], width: 900, height: 2050, swing: 'right' },
@@ -168,7 +180,7 @@ export const ROOMS: DemoRoom[] = [
       { name: 'Plan chest', template: 'chest', size: [1300, 950, 520], grid: [2, 5], at: [3600, 4480], anchored: true },
       { name: 'Hatch shelf', template: 'bookcase', size: [1600, 1300, 400], grid: [2, 4], at: [2800, 400], faces: 'back', raised: 60, anchored: true, step: 32 },
       { name: 'Sail shelf', template: 'bookcase', size: [1800, 1250, 480], grid: [2, 3], at: [4700, 480], faces: 'back', anchored: true, step: 32 },
-      { name: 'Peg wall', template: 'pegs', size: [1200, 800, 120], grid: [6, 4], at: [6280, 2200], faces: 'left', raised: 900, board: 6, anchored: true },
+      { name: 'Peg wall', template: 'pegs', size: [1300, 900, 170], grid: [4, 2], at: [6230, 2200], faces: 'left', raised: 900, board: 6, anchored: true },
       { name: 'Ribbon rods', template: 'rods', size: [900, 800, 180], grid: [1, 4], at: [6220, 1000], faces: 'left', raised: 900, anchored: true },
       { name: 'Glue trolley', template: 'trolley', size: [500, 780, 380], grid: [1, 3], at: [4300, 2100], board: 15, raised: 80, wheels: true },
       { name: 'Drying shelf', template: 'bookcase', size: [1600, 1900, 350], grid: [2, 6], at: [5400, 4650], raised: 60, anchored: true },
@@ -179,13 +191,13 @@ export const ROOMS: DemoRoom[] = [
       '300 coloured paper', '160 card', '40 tissue and crepe paper', '60 large paper', '30 glue sticks', '10 liquid glue', '4 strong adhesives', '4 glue guns', '18 sticky tape', '22 child scissors', '8 sharp scissors', '6 craft knives', '5 hole punches', '6 cutting mats', '50 greeting card blanks',
       '4 mugs beads', '5 mugs iron-on beads', '3 mugs buttons', '14 sequins and glitter', '1 mug wiggly eyes', '2 shoeboxes pompoms', '150 pipe cleaners', '1 shoebox feathers', '300 lolly sticks', '2 mugs glass nuggets', '3 mugs mosaic tiles', '1 handful magnets for crafts',
       '2 shoeboxes stones and shells', '2 shoeboxes cones and sticks', '1 shoebox corks', '2 carrier bags cardboard tubes', '2 carrier bags clean packaging', '2 mugs bottle tops', '1 shoebox scrap wood', '14 modelling clay', '20 clay tools', '3 plaster and casting',
-      '16 balls of red wool', '14 balls of blue wool', '9 balls of green wool', '6 balls of white wool', '30 red felt sheets', '20 yellow felt sheets', '10 black felt sheets', '24 fabric', '1 carrier bag fabric scraps', '50 sewing thread', '1 shoebox lantern parts for autumn', '2 mugs easter egg dyes', '6 needles and pins', '12 gold ribbon', '12 pink ribbon', '16 string and cord', '30 zips and fastenings', '24 knitting needles', '10 weaving frames', '1 carrier bag stuffing',
+      '16 balls of red wool', '14 balls of blue wool', '9 balls of green wool', '6 balls of white wool', '30 red felt sheets', '20 yellow felt sheets', '10 black felt sheets', '24 fabric', '8 cotton fabric 150 x 110 cm', '40 sewing patterns', '10 bobbins', '1 carrier bag fabric scraps', '50 sewing thread', '1 shoebox lantern parts for autumn', '2 mugs easter egg dyes', '6 needles and pins', '20 gold ribbon', '20 pink ribbon', '16 string and cord', '30 zips and fastenings', '24 knitting needles', '10 weaving frames', '1 carrier bag stuffing',
       '14 hand tools', '3 mugs nails and screws', '30 sandpaper', '5 varnish and solvents', '2 iron and press', '8 wire',
       '40 dried-out felt tips, bin', '11 empty glue sticks, bin', '1 laundry basket fabric offcuts, give away', '1 carrier bag wool from an unfinished blanket, decide later',
     ],
   },
   {
-    name: 'Chart room', size: [5200, 4600, 2700], people: [], printed: false,
+    name: 'Chart room', size: [5200, 4600, 2700], people: [], printed: false, walls: 'plasterboard', mayDrill: true, blocked: [['Under the stairs', 'back', 15, 'skirting']],
     zones: [['Chart table', 'table work', 2600, 2200], ['Lamp corner', 'reading', 4300, 3400], ['Middle of the room', 'whole room', 2600, 2300]],
     fixtures: [
       { kind: 'door', name: 'Chart room door', at: [0, 900], width: 880, height: 2050, swing: 'left' },
@@ -210,7 +222,7 @@ export const ROOMS: DemoRoom[] = [
     ],
   },
   {
-    name: "Purser's office", size: [3800, 3200, 2600], people: ['Lead helper', 'Second helper'], printed: false,
+    name: "Purser's office", size: [3800, 3200, 2600], people: ['Lead helper', 'Second helper'], printed: false, walls: 'masonry', mayDrill: false,
     zones: [['Desk', 'office', 1400, 1200], ['Changing bench', 'changing', 2700, 1900], ['Middle of the office', 'whole room', 1900, 1600]],
     fixtures: [
       { kind: 'door', name: 'Office door', at: [2700, 0], width: 850, height: 2050, swing: 'left' },

@@ -1,6 +1,6 @@
 /** Furnishes the Ferry House in a running Stube, through the same interface as every screen. */
 import type { ChangeAnswer, Snapshot } from '@stube/contract/answers';
-import { LIMITS, OWNED, PEOPLE, CUT_STOCK, ROOMS, SITE, SITTING, USERS } from './ferry-house.ts';
+import { HANGING, LIMITS, OWNED, PEOPLE, CUT_STOCK, ROOMS, SITE, SITTING, USERS } from './ferry-house.ts';
 
 const origin = process.argv[2] ?? 'http://127.0.0.1:4180';
 
@@ -48,6 +48,8 @@ for (const plan of ROOMS) {
     depth,
     height,
     people: plan.people.map((name) => people.get(name)!),
+    wallKind: plan.walls,
+    mayDrill: plan.mayDrill,
   });
   for (const zone of (await snapshot()).zone.filter((zone) => zone.roomId === room))
     await ask('DELETE', `${own}/rows/zone/${zone.id}`, { version: zone.version });
@@ -82,6 +84,13 @@ for (const plan of ROOMS) {
   for (const [name, part] of plan.cut ?? [])
     for (const space of spaces.filter(({ unitId }) => unitId === standing.find((unit) => unit.name === name)!.id))
       await make('cutPiece', { compartmentId: space.id, part, count: 1 });
+  for (const [name, side, by, what] of plan.blocked ?? [])
+    for (const space of spaces.filter(({ unitId }) => unitId === standing.find((unit) => unit.name === name)!.id))
+      await ask('PATCH', `${own}/rows/compartment/${space.id}`, {
+        blocked: [{ side, by, what }],
+        depth: space.depth - by,
+        version: space.version,
+      });
   for (const text of plan.lines) await ask('POST', `${own}/lines`, { roomId: room, text });
   const { category: sorted } = await snapshot();
   for (const [name, users] of USERS) {
@@ -89,6 +98,15 @@ for (const plan of ROOMS) {
     if (!used) continue;
     const ids = users.map((user) => people.get(user)!);
     await ask('PATCH', `${own}/rows/category/${used.id}`, { users: ids, version: used.version });
+  }
+  for (const [name, onRods] of HANGING) {
+    const hung = sorted.find((category) => category.name === name && category.standsAlone === null);
+    if (!hung) continue;
+    const told = (await snapshot()).line.filter((line) => line.categoryId === hung.id && line.roomId === room);
+    if (!told.length) continue;
+    await ask('PATCH', `${own}/rows/category/${hung.id}`, { standsAlone: true, version: hung.version });
+    for (const line of onRods ? told : [])
+      await ask('PATCH', `${own}/rows/line/${line.id}`, { note: 'on rods', version: line.version });
   }
   await ask('POST', `${own}/rooms/${room}/contain`, {});
   await ask('POST', `${own}/rooms/${room}/place`, {});

@@ -26,7 +26,10 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   SchemesDialog: ['ROOM/group', 'Ways to sort'],
   UnitDialog: ['ROOM/measure', 'Bookcase'],
   ZoneDialog: ['ROOM/measure', 'A zone'],
-  FixtureDialog: ['ROOM/measure', 'What stays clear'],
+  FixtureDialog: ['ROOM/measure', 'Door, window, heater'],
+  BlockedParts: ['ROOM/measure', /^In the way inside/],
+  WallElevations: ['ROOM/measure', 'The walls'],
+  AsItIsDialog: ['ROOM/measure', 'As it is'],
   CutDialog: ['ROOM/measure', 'Cut list'],
   BoardDialog: ['ROOM/measure', 'Best heights'],
   GuidedMeasure: ['ROOM/measure', 'Step by step'],
@@ -35,6 +38,7 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   TrayDialog: ['ROOM/contain', 'Trays for a drawer'],
   StrategyDialog: ['ROOM/contain', 'Three ways to buy'],
   FitDialog: ['ROOM/contain', 'Does it fit?'],
+  UnitFillDialog: ['ROOM/contain', 'Fill a unit'],
 };
 const OTHERWISE = ['ConflictDialog', 'EntityDialog', 'ModalDialog'];
 

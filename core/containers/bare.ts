@@ -3,6 +3,7 @@ import type { Compartment } from '../model/entities.ts';
 import { clearHeight } from '../placement/problem.ts';
 import type { Stands } from '../starter/kind.ts';
 import type { Demand, DemandLine } from './demand.ts';
+import { goesOnRods } from './hanging.ts';
 import { piecesOf, type Piece } from './piece.ts';
 
 export interface BareBin {
@@ -16,7 +17,8 @@ export interface BareBin {
 }
 
 /** The shelves of the room: rows and stacks are no larger than what takes them. */
-export type Shelves = readonly Pick<Compartment, 'width' | 'depth' | 'height' | 'access' | 'maxLoad'>[];
+export type Shelves = readonly (Pick<Compartment, 'width' | 'depth' | 'height' | 'access' | 'maxLoad'> &
+  Partial<Pick<Compartment, 'hangs'>>)[];
 
 /** A row is no longer than a shelf bay, mm, where the room is not measured; a stack no higher than one takes the lowest out of. Our own judgement. */
 const ROW_WIDTH = 800;
@@ -87,6 +89,41 @@ function together(
   return Array.from({ length: Math.min(MAX_SINGLES, pieces) }, () => one);
 }
 
+/** Soft or long things that are hung where the room has hooks or rods for them; reels go in a row on a rod. Null where none takes them. */
+function hung(
+  { line, kind, lies, piece }: DemandLine,
+  pieces: number,
+  hooks: Shelves,
+  /** Grams of one piece. */
+  mass: number,
+): Pick<BareBin, 'outWidth' | 'outDepth' | 'outHeight'>[] | null {
+  if (!piece || !hooks.length) return null;
+  const [length, width, height] = piece;
+  const onRod = goesOnRods(kind?.category.key) && /\bon rods\b/.test(line.note);
+  if (!onRod && lies !== 'soft' && lies !== 'long' && kind?.stands !== 'hook') return null;
+  const takes = hooks.filter(
+    (hook) =>
+      hook.height >= (onRod ? width : length) &&
+      hook.depth >= width * (onRod ? 1 : 0) &&
+      (onRod || hook.width >= width),
+  );
+  if (!takes.length) return null;
+  const [most, thick] = onRod
+    ? [Math.max(...takes.map((rod) => rod.width)), height]
+    : [Math.max(...takes.map((hook) => hook.depth)), height];
+  const bears = Math.max(...takes.map((hook) => hook.maxLoad)) * SHARE_OF_LOAD;
+  const each = Math.max(1, Math.floor(Math.min(most / Math.max(0.5, thick * SLACK), bears / Math.max(1, mass))));
+  const count = Math.ceil(pieces / each);
+  if (count > MAX_SINGLES) return null;
+  return Array.from({ length: count }, (_, i) => {
+    const n = Math.ceil((pieces - i) / count);
+    const along = whole(n * thick * SLACK);
+    return onRod
+      ? { outWidth: along, outDepth: whole(width), outHeight: whole(length) }
+      : { outWidth: whole(width), outDepth: along, outHeight: whole(length) };
+  });
+}
+
 /** How long a row of things so deep and high may be: as the widest shelf that takes one. */
 const widest = (shelves: Shelves, depth: number, height: number): number => {
   const own = shelves
@@ -104,14 +141,17 @@ const tallest = (shelves: Shelves, width: number, depth: number): number => {
  * The bins that a demand becomes without containers; empty where the size of its pieces is not known. What was told in
  * measures is taken as one heap, as high as it is wide.
  */
-export function bareBins(demand: Demand, shelves: Shelves = []): BareBin[] {
+export function bareBins(demand: Demand, places: Shelves = []): BareBin[] {
+  const shelves = places.filter(({ hangs }) => !hangs);
+  const hooks = places.filter(({ hangs }) => hangs);
   return demand.lines.flatMap((demandLine): BareBin[] => {
     const { line, litres, piece } = demandLine;
     if (litres === null) return [];
     const pieces = line.measure === 'pieces' ? Math.max(1, Math.ceil(piecesOf(line, demandLine.kind))) : 1;
+    const each = (litres * demand.mass) / Math.max(1e-9, demand.litres) / pieces;
     const sizes =
       line.measure === 'pieces' && piece
-        ? together(standsOf(demandLine), piece, pieces, shelves, (litres * demand.mass) / demand.litres / pieces)
+        ? (hung(demandLine, pieces, hooks, each) ?? together(standsOf(demandLine), piece, pieces, shelves, each))
         : [heap(litres, piece)];
     return sizes.map((size) => ({ ...size, lineIds: [line.id], litres: litres / sizes.length }));
   });

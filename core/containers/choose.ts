@@ -1,5 +1,6 @@
 /** Which container a category should live in, or whether it stands without one, and why (practices C1 to C8, F5). */
 import { bareBins, usuallyStands, type BareBin } from './bare.ts';
+import { canHang } from './hanging.ts';
 import { partsOf } from './by-year.ts';
 import type { Demand, DemandLine } from './demand.ts';
 import { groupedBy } from '../model/grouped-by.ts';
@@ -61,7 +62,7 @@ function bareOption(demand: Demand, bins: readonly BareBin[], context: ContainCo
     mass,
     score: 0,
     reasons,
-    places: placesFor(type, mass, context.compartments),
+    places: placesFor(type, mass, context.compartments, canHang(type, demand.category)),
   };
 }
 

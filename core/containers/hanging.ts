@@ -1,10 +1,18 @@
-/** What may hang on a hook, a peg or a rod (practice M2): bags, buckets by their handle, and soft or long things as they are. */
+/** What may hang on a hook, a peg or a rod (practice M2): bags, buckets by their handle, and soft, long or reeled things as they are. */
 import type { Category, ContainerShape } from '../model/entities.ts';
+import { kindOf } from '../starter/library.ts';
 
 type Shape = Pick<ContainerShape, 'soft' | 'handle' | 'form'> & { id?: string | null };
 
-/** @param packingKind how the things lie; only asked where they have no container */
-export const canHang = (shape: Shape, packingKind?: Category['packingKind']): boolean =>
+/** Kinds on reels and rolls: a rod goes through them. */
+const REELED = ['ribbon', 'gift-wrap', 'string-and-cord', 'sticky-tape'];
+export const goesOnRods = (key: string | null | undefined): boolean => REELED.includes(key ?? '');
+
+/** @param category only asked where the things have no container */
+export const canHang = (shape: Shape, category?: Pick<Category, 'packingKind' | 'starter'>): boolean =>
   shape.id === null
-    ? packingKind === 'soft' || packingKind === 'long'
+    ? category?.packingKind === 'soft' ||
+      category?.packingKind === 'long' ||
+      goesOnRods(category?.starter) ||
+      kindOf(category?.starter)?.stands === 'hook'
     : shape.soft || (shape.handle && shape.form !== 'box');

@@ -92,6 +92,12 @@ function unfit(demand: Demand, type: ContainerType, each: number): boolean {
   return type.soft && !soft && each > BAG_BEARS;
 }
 
+/** Upright things that fill less than this share of a container's length fall over (practice C8). */
+const FALLS = 0.5;
+/** How long a row of a category's things is when they stand upright, mm. */
+const upright = ({ lines }: Demand): number =>
+  lines.reduce((sum, { line, piece }) => sum + (piece && line.measure === 'pieces' ? line.amount * piece[2] : 0), 0);
+
 /** @param free how many of it are owned and not given out yet */
 export function judge(
   demand: Demand,
@@ -168,6 +174,8 @@ export function judge(
     type.form !== 'round'
   )
     against(NUISANCE.deepAndNarrow, 'deep and narrow for what is rummaged in');
+  if (lies === 'neat' && count === 1 && upright(demand) < FALLS * Math.max(type.inWidth, type.inDepth))
+    against(NUISANCE.roomy * 0.4, 'so few would fall over in it: a divider or a bookend keeps them upright');
   if (type.turntable) against(NUISANCE.roomy * 0.4);
   if (type.liftOut && lies === 'small') reasons.push('its tray is carried to the table');
   if (fullness < NEARLY_EMPTY) against(NUISANCE.nearlyEmpty * (1 - fullness), 'would stand nearly empty');

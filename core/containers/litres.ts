@@ -1,7 +1,7 @@
 /** From amounts to litres, and from a container's measures to what it takes (design, 4.1). */
 import type { Category, ContainerShape, PackingKind, Line } from '../model/entities.ts';
 import { litresOf } from '../pile/measures.ts';
-import { densityOf, kindOfLine, liesOf, pieceOf, piecesOf, type OfKind } from './piece.ts';
+import { CLOTH_WIDTH, densityOf, kindOfLine, liesOf, pieceOf, piecesOf, type OfKind } from './piece.ts';
 
 /** Bulk per volume of the pieces' boxes, by how they lie: with air between them, or interlocked, or one inside the other. */
 export const PACKING_FACTOR: Record<PackingKind, number> = {
@@ -28,8 +28,6 @@ export const FORM_FACTOR: Record<ContainerShape['form'], number> = { box: 1, tap
 
 /** Of a bottle or tube, by the litres it holds: walls, neck and the air between several. */
 export const CONTENT_FACTOR = 1.4;
-/** Width of cloth as it is sold, mm. */
-const CLOTH_WIDTH = 1400;
 /** Of what is told by its length where its kind says nothing, litres a metre: a thin cord. */
 const LITRES_PER_METRE = 0.03;
 

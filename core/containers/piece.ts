@@ -35,6 +35,10 @@ const BELIEVED = 6;
 const BARE_PUZZLE = 5;
 /** Thickness of a blanket, a curtain, a throw, mm. */
 const SPREAD_CLOTH = 5;
+/** How wide fabric is sold, mm: its litres are told by the metre. */
+export const CLOTH_WIDTH = 1400;
+const clothThickness = (kind: Kind): number =>
+  kind.litresPerMetre ? (kind.litresPerMetre * 1000) / CLOTH_WIDTH : SPREAD_CLOTH;
 /** Thickness of what is sold and kept in rolls, mm: wrapping paper, maps, wallpaper. */
 const ROLLED_SHEET = 0.2;
 
@@ -80,7 +84,12 @@ export function pieceOf(
     (told[1]! / told[0]! > 0.3 || told[0]! >= SHEET_LENGTH);
   // Cloth is told as it is spread out, not as it lies folded.
   const spread = told.length === 2 && kind.lies === 'soft' && told[0]! * told[1]! > 3 * length * width;
-  const third = spread ? SPREAD_CLOTH : bare ? BARE_PUZZLE : rolled ? ROLLED_SHEET : height;
+  if (spread) {
+    // It is put away folded, as large as such things usually lie.
+    const thick = (told[0]! * told[1]! * clothThickness(kind)) / (length * width);
+    return [length, width, thick].sort((a, b) => b - a) as Piece;
+  }
+  const third = bare ? BARE_PUZZLE : rolled ? ROLLED_SHEET : height;
   return [told[0]!, second, Math.min(second, third)];
 }
 

@@ -123,7 +123,7 @@ function wayOf(
   const kind = line.kind ?? '';
   if (BOXED.includes(key)) return pouches(line, piece);
   if (DISCS.includes(key)) return sleeves(line, piece);
-  if (CLOTH.includes(key)) return cloth(line, piece, scraps);
+  if (CLOTH.includes(key)) return cloth(line, scraps);
   if (key === 'sewing-patterns') return protectors(line, piece);
   if (key === 'gift-wrap') return rolls(line, piece);
   if (key === 'ribbon') return onRods(line, rods);
@@ -132,12 +132,9 @@ function wayOf(
 }
 
 /** Fabric as it is spread out, told with two sides: over a hanger in a file drawer, or among the scraps. */
-function cloth(
-  line: Line,
-  [length, width]: readonly [number, number, number],
-  scraps: Category | undefined,
-): Way | null {
+function cloth(line: Line, scraps: Category | undefined): Way | null {
   if (line.length === null || line.width === null) return null;
+  const [length, width] = [Math.max(line.length, line.width), Math.min(line.length, line.width)];
   if (length < SCRAP) {
     if (!scraps || line.categoryId === scraps.id) return null;
     return {

@@ -12,8 +12,9 @@ type Space = Room & Pick<Compartment, 'maxLoad'>;
 export const widthOf = (space: Pick<Room, 'width' | 'opening'>): number =>
   Math.min(space.width, space.opening ?? Infinity);
 
-export const fitsCompartment = (type: Outside, space: Room): boolean =>
-  (!space.hangs || canHang(type)) &&
+/** @param hangs whether it may hang, where that is known better than from its shape */
+export const fitsCompartment = (type: Outside, space: Room, hangs = canHang(type)): boolean =>
+  (!space.hangs || hangs) &&
   type.outWidth <= widthOf(space) &&
   type.outDepth <= space.depth &&
   type.outHeight <= clearHeight(space);
@@ -35,14 +36,14 @@ function kindsOf(compartments: readonly Space[]): { space: Space; count: number 
   return list;
 }
 
-/** Each inside of the room once in which things stand or lie. */
+/** Each inside of the room once. */
 export const distinctSpaces = (compartments: readonly Space[]): Space[] =>
-  kindsOf(compartments).flatMap(({ space }) => (space.hangs ? [] : [space]));
+  kindsOf(compartments).map(({ space }) => space);
 
 /** How many compartments take one of them. @param mass grams of it when it is filled */
-export const placesFor = (type: Outside, mass: number, compartments: readonly Space[]): number =>
+export const placesFor = (type: Outside, mass: number, compartments: readonly Space[], hangs = canHang(type)): number =>
   kindsOf(compartments).reduce(
-    (sum, { space, count }) => (fitsCompartment(type, space) && mass <= space.maxLoad ? sum + count : sum),
+    (sum, { space, count }) => (fitsCompartment(type, space, hangs) && mass <= space.maxLoad ? sum + count : sum),
     0,
   );
 

@@ -1,5 +1,6 @@
 /** Labels: their size from the face they go on, their text fitted in millimetres, their place on sheets. */
-import type { Bin, Category, ContainerShape, Family } from '../model/entities.ts';
+import { cellsOf, cellSize } from '../containers/cells.ts';
+import type { Bin, Category, ContainerShape, Family, Line } from '../model/entities.ts';
 import type { Paper } from '../model/site.ts';
 
 export type { Paper } from '../model/site.ts';
@@ -91,8 +92,37 @@ export function contentOf(
   };
 }
 
+/** A strip for a cell is so high, mm. */
+const STRIP = 12;
+
+/** One small label for each cell of a divided bin: its number and what lies in it. */
+export function cellContents(
+  bin: Bin,
+  category: Category,
+  family: Family | undefined,
+  shape: ContainerShape,
+  lines: readonly Line[],
+  link: string,
+): LabelContent[] {
+  const cells = cellsOf(bin, shape, lines);
+  const wide = cells.length ? cellSize(cells.length, shape).width : 0;
+  return cells
+    .filter(({ lines: own }) => own.length)
+    .map(({ number, lines: own }) => ({
+      binId: bin.id,
+      code: `${bin.code}·${number}`,
+      name: own.map(({ name }) => name).join(', '),
+      family: '',
+      hue: family?.hue ?? 'ink',
+      pictogram: category.pictogram,
+      link,
+      face: { width: Math.max(24, Math.min(60, wide - 4)), height: STRIP },
+    }));
+}
+
 /** What the label says, as remembered when it is printed: a change makes it out of date. */
-export const labelText = (bin: Pick<Bin, 'code' | 'name'>): string => `${bin.code} ${bin.name}`;
+export const labelText = ({ code, name, cells }: Pick<Bin, 'code' | 'name'> & Partial<Pick<Bin, 'cells'>>): string =>
+  `${code} ${name}${cells ? ` /${cells}` : ''}`;
 
 function wrap(text: string, width: number, size: number, measure: MeasureText): string[] {
   const lines: string[] = [];

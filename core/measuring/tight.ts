@@ -6,7 +6,8 @@ import { clearHeight } from '../placement/problem.ts';
 export const TIGHT = 5;
 
 export type Side = 'wide' | 'deep' | 'high';
-type Space = Pick<Compartment, 'width' | 'depth' | 'height' | 'access' | 'measured'> & Partial<Pick<Compartment, 'opening'>>;
+type Space = Pick<Compartment, 'width' | 'depth' | 'height' | 'access' | 'measured'> &
+  Partial<Pick<Compartment, 'opening'>>;
 
 /**
  * @param taken how far into the place something reaches, mm
@@ -21,6 +22,26 @@ export function tightSides(space: Space, taken: { width: number; depth: number; 
   if (left(space.depth, taken.depth)) sides.push('deep');
   if (left(clearHeight(space), taken.height)) sides.push('high');
   return sides;
+}
+
+/**
+ * Whether a container is bound to such a fit: every place that takes it was only reckoned and leaves it no more than that.
+ * @param fits whether a place takes it
+ * @returns the place with the most room and its tight sides; null where some place takes it easily, or none at all
+ */
+export function alwaysTight<S extends Space>(
+  type: { outWidth: number; outDepth: number; outHeight: number },
+  spaces: readonly S[],
+  fits: (space: S) => boolean,
+): { space: S; sides: Side[] } | null {
+  let found: { space: S; sides: Side[] } | null = null;
+  for (const space of spaces) {
+    if (!fits(space)) continue;
+    const sides = tightSides(space, { width: type.outWidth, depth: type.outDepth, height: type.outHeight });
+    if (!sides.length) return null;
+    if (!found || sides.length < found.sides.length) found = { space, sides };
+  }
+  return found;
 }
 
 /** In words: what to measure before anything is bought. */

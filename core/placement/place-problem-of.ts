@@ -183,7 +183,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         childReach: able.some((person) => person.kind === 'child'),
         lightSensitive: category.lightSensitive,
         view: category.view,
-        canHang: canHang(type, category.packingKind),
+        canHang: canHang(type, category),
       },
     ];
   });

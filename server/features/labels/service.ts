@@ -1,7 +1,7 @@
 /** Labels of bins: which are to be printed, and that they were. */
 import { contentsOf, setIn } from '@stube/core/containers/contents';
 import { shapeOf } from '@stube/core/containers/shape';
-import { contentOf, labelText, type LabelContent, type Paper } from '@stube/core/labels/layout';
+import { cellContents, contentOf, labelText, type LabelContent, type Paper } from '@stube/core/labels/layout';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { LabelQuery } from '@stube/contract/labels/requests';
 import { makeChange } from '../../db/change.ts';
@@ -30,16 +30,15 @@ export async function labelsOf(
         (query.which === 'all' || bin.printed !== labelText(bin)),
     )
     .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }));
-  const labels = bins.map((bin) => {
+  const labels = bins.flatMap((bin) => {
     const category = categories.get(bin.categoryId)!;
-    return contentOf(
-      bin,
-      category,
-      families.get(category.familyId),
-      shapeOf(bin, types)!,
-      `${origin}/s/${siteId}/b/${bin.code}`,
-      setIn(contents.get(bin.id)),
-    );
+    const [family, shape] = [families.get(category.familyId), shapeOf(bin, types)!];
+    const link = `${origin}/s/${siteId}/b/${bin.code}`;
+    const inside = contents.get(bin.id);
+    return [
+      contentOf(bin, category, family, shape, link, setIn(inside)),
+      ...cellContents(bin, category, family, shape, inside?.lines ?? [], link),
+    ];
   });
   const room = data.room.find((room) => room.id === query.room);
   return {

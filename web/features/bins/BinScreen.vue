@@ -17,6 +17,7 @@ import { formatAmount, litres, percent, said } from '../../parts/numbers.ts';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
 import { useBinsActions } from './actions.ts';
+import BinCells from './BinCells.vue';
 
 const store = useSite();
 const { recordFull } = useBinsActions();
@@ -128,6 +129,12 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
             >.
           </p>
         </section>
+        <BinCells
+          v-if="shape && bin.containerTypeId !== null && (inside.length > 1 || bin.cells || shape.compartments > 1)"
+          :bin="bin"
+          :shape="shape"
+          :lines="inside"
+        />
         <fieldset v-if="others.length && couldBeIn.length > 1" class="sheet stack tight told">
           <legend>Which of them are in {{ bin.code }}</legend>
           <label v-for="line in couldBeIn" :key="line.id" class="row">

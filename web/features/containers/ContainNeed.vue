@@ -2,7 +2,8 @@
 /** One category: how many of which container, how full each, and why. */
 import { computed } from 'vue';
 import { MAX_BINS, type ContainChoice, type ContainerOption } from '@stube/core/containers/choose';
-import { whatWouldHelp } from '@stube/core/containers/spaces';
+import { fitsCompartment, whatWouldHelp } from '@stube/core/containers/spaces';
+import { alwaysTight, tightWords } from '@stube/core/measuring/tight';
 import { HUES } from '@stube/core/labels/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { litres, percent, said } from '../../parts/numbers.ts';
@@ -29,6 +30,14 @@ const help = computed(() => {
   return chosen && chosen.places === 0 && compartments.value.length
     ? whatWouldHelp(chosen.type, chosen.mass, compartments.value, store.maps.unit)
     : null;
+});
+/** It only just goes in, and nobody measured there. */
+const tight = computed(() => {
+  const { chosen } = props.choice;
+  if (!chosen?.places) return null;
+  const found = alwaysTight(chosen.type, compartments.value, (space) => fitsCompartment(chosen.type, space));
+  const unit = found && store.maps.unit.get(found.space.unitId);
+  return found && unit ? tightWords(`${found.space.name} of ${unit.name}`, found.sides) : null;
 });
 const say = (option: ContainerOption) =>
   option.type.id === null
@@ -104,6 +113,7 @@ const say = (option: ContainerOption) =>
         >
       </p>
       <p v-if="help" class="small wrong why">Fits no compartment here: {{ said(help) }}.</p>
+      <p v-if="tight" class="small wrong why">{{ said(tight) }}</p>
       <p v-if="choice.over" class="small wrong why">
         The limit is the limit: {{ litres(choice.over.litres) }} too much. To go: {{ choice.over.words }}.
       </p>

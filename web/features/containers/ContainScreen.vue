@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** How many of which container each category needs: chosen with its reason, from the stock first. */
 import { computed, ref } from 'vue';
-import { LayoutGrid, PackageCheck, Puzzle, Scale } from '@lucide/vue';
+import { Grid3x3, LayoutGrid, PackageCheck, Puzzle, Scale } from '@lucide/vue';
 import { innerParts } from '@stube/core/containers/inner';
 import {
   chooseContainers,
@@ -146,6 +146,9 @@ async function take(): Promise<void> {
         <span class="row">
           <button v-if="bins.length && compartments.length" class="press" type="button" @click="fitting = 'place'">
             <Puzzle :size="18" />Does it fit?
+          </button>
+          <button v-if="bins.length && compartments.length" class="press" type="button" @click="fitting = 'unit'">
+            <Grid3x3 :size="18" />Fill a unit
           </button>
           <button v-if="hasDrawers && demands.length" class="press" type="button" @click="trays = true">
             <LayoutGrid :size="18" />Trays for a drawer

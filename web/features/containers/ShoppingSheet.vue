@@ -37,6 +37,7 @@ async function bought(list: readonly Purchase[]): Promise<void> {
 }
 /** One pack of it, to be tried before the rest is bought (practice C3). */
 const sample = (purchase: Purchase) => bought([{ ...purchase, packs: 1, pieces: purchase.type.pack }]);
+const sampleWords = ({ type }: Purchase) => `${type.pack > 1 ? 'one pack' : 'one'} bought as a sample`;
 const editing = ref<ContainerType | null>(null);
 async function tried(type: ContainerType, result: 'fits' | 'does not'): Promise<void> {
   if (!(await store.tryWrite(() => store.patch('containerType', type, { tried: result })))) return;
@@ -124,7 +125,7 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
             <button
               class="word-press"
               type="button"
-              :aria-label="`${purchase.type.name}: it fits`"
+              :aria-label="`it fits: ${purchase.type.name}`"
               @click="tried(purchase.type, 'fits')"
             >
               it fits
@@ -133,27 +134,27 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
             <button
               class="word-press"
               type="button"
-              :aria-label="`${purchase.type.name}: it does not fit`"
+              :aria-label="`it does not fit: ${purchase.type.name}`"
               @click="tried(purchase.type, 'does not')"
             >
-              it does not
+              it does not fit
             </button></span
           >
           <button
             v-else-if="purchase.packs > 1"
             class="word-press small tried"
             type="button"
-            :aria-label="`Bought as a sample: ${purchase.type.name}`"
+            :aria-label="`${sampleWords(purchase)}: ${purchase.type.name}`"
             @click="sample(purchase)"
           >
-            {{ purchase.type.pack > 1 ? 'one pack' : 'one' }} bought as a sample
+            {{ sampleWords(purchase) }}
           </button>
           <span v-for="other in alternatives.get(purchase.type.id)" :key="other.type.id" class="small soft tried"
             >or {{ other.type.name }}, {{ signed(other.difference) }}
             <button
               class="word-press"
               type="button"
-              :aria-label="`Take ${other.type.name} instead of ${purchase.type.name}`"
+              :aria-label="`instead: ${other.type.name} for ${purchase.type.name}`"
               @click="takeInstead(other)"
             >
               instead

@@ -10,11 +10,18 @@ const { store, lines, units } = useRoom();
 const rods = computed(() => units.value.find(({ template }) => template === 'rods')?.name ?? null);
 const savings = computed(() => (store.site ? savingsOf(lines.value, store.maps.category, store.site, rods.value) : []));
 const sum = computed(() => savings.value.reduce((total, { before, after }) => total + before - after, 0));
-async function save({ line, values, words }: Saving): Promise<void> {
+async function save({ line, values, words, saver }: Saving): Promise<void> {
+  const category = store.maps.category.get(line.categoryId ?? '');
   const done = await store.tryWrite(() =>
     store.writeTogether({
       what: `${line.name}: ${words}`.slice(0, 200),
-      update: [{ table: 'line', id: line.id, version: line.version, values }],
+      update: [
+        { table: 'line' as const, id: line.id, version: line.version, values },
+        // What hangs has no container any more.
+        ...(saver === 'rods' && category
+          ? [{ table: 'category' as const, id: category.id, version: category.version, values: { standsAlone: true } }]
+          : []),
+      ],
     }),
   );
   if (done) store.sayDone(`${line.name}: reckoned anew. Containers and labels follow.`);

@@ -80,7 +80,9 @@ const words = computed(() => {
 .gap {
   fill: var(--floor);
 }
+/* What stands where it swings is taken hold of through it. */
 .swing {
+  pointer-events: none;
   fill: var(--slate-faint);
   fill-opacity: 0.6;
   stroke: var(--ink);

@@ -235,6 +235,22 @@ const free = computed(() => {
           {{ zone.name }}
         </text>
       </g>
+      <g
+        v-for="fixture in fixtures"
+        :key="fixture.id"
+        class="grip"
+        :class="{ chosen: chosen === fixture.id }"
+        tabindex="0"
+        role="button"
+        :aria-label="`${fixture.name || fixture.kind}, stays clear`"
+        :transform="`translate(${at(fixture).x} ${down(at(fixture).y)})`"
+        @pointerdown="grab($event, { kind: 'fixture', row: fixture })"
+        @click="pick('fixture', fixture)"
+        @dblclick="emit('fixture', fixture)"
+        @keydown="onKey($event, 'fixture', fixture)"
+      >
+        <FixtureMark :fixture="{ ...fixture, ...at(fixture) }" :room="room" :font="font" />
+      </g>
       <rect v-for="(rect, i) in needs" :key="`need ${i}`" class="needs" v-bind="box(rect)" />
       <g
         v-for="unit in layered"
@@ -261,22 +277,6 @@ const free = computed(() => {
         >
           {{ unit.name }}
         </text>
-      </g>
-      <g
-        v-for="fixture in fixtures"
-        :key="fixture.id"
-        class="grip"
-        :class="{ chosen: chosen === fixture.id }"
-        tabindex="0"
-        role="button"
-        :aria-label="`${fixture.name || fixture.kind}, stays clear`"
-        :transform="`translate(${at(fixture).x} ${down(at(fixture).y)})`"
-        @pointerdown="grab($event, { kind: 'fixture', row: fixture })"
-        @click="pick('fixture', fixture)"
-        @dblclick="emit('fixture', fixture)"
-        @keydown="onKey($event, 'fixture', fixture)"
-      >
-        <FixtureMark :fixture="{ ...fixture, ...at(fixture) }" :room="room" :font="font" />
       </g>
       <rect v-for="(one, i) in shown" :key="`broken ${i}`" class="broken" v-bind="box(one.rect)" />
       <text :x="room.width / 2" :y="room.depth + PAD - 110" :font-size="font" text-anchor="middle">

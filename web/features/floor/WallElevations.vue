@@ -49,11 +49,11 @@ const about = ({ wall, units, fixtures }: (typeof walls.value)[number]) =>
 <template>
   <ModalDialog :title="`The walls of ${room.name}`" :width="1180" dismissable @close="emit('close')">
     <div ref="holder" class="stack">
-      <figure v-for="one in width ? walls : []" :key="one.wall">
-        <figcaption class="row between">
+      <div v-for="one in width ? walls : []" :key="one.wall" tabindex="0" role="group" :aria-label="NAMES[one.wall]">
+        <div class="row between">
           <h3>{{ NAMES[one.wall] }}</h3>
           <span class="small soft">{{ length(one.long) }} long, {{ length(room.height) }} high</span>
-        </figcaption>
+        </div>
         <div
           class="wall"
           role="img"
@@ -96,7 +96,7 @@ const about = ({ wall, units, fixtures }: (typeof walls.value)[number]) =>
             ><b>{{ it.name }}</b> <span class="soft">{{ length(Math.max(0, left)) }} from the left corner</span></span
           >
         </p>
-      </figure>
+      </div>
       <p v-if="standingFree.length" class="small soft">
         Free in the room: {{ standingFree.map(({ name }) => name).join(', ') }}.
       </p>
@@ -105,8 +105,7 @@ const about = ({ wall, units, fixtures }: (typeof walls.value)[number]) =>
 </template>
 
 <style scoped>
-figure {
-  margin: 0;
+[role='group'] {
   overflow-x: auto;
 }
 .wall {

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { Printer } from '@lucide/vue';
 import { setIn } from '@stube/core/containers/contents';
 import { shapeOf } from '@stube/core/containers/shape';
-import { contentOf, layOutLabel, layOutSheets, labelText, type Paper } from '@stube/core/labels/layout';
+import { cellContents, contentOf, layOutLabel, layOutSheets, labelText, type Paper } from '@stube/core/labels/layout';
 import NextStep from '../../frame/NextStep.vue';
 import { useRoom } from '../../data/room.ts';
 import { said } from '../../parts/numbers.ts';
@@ -29,21 +29,14 @@ const layouts = computed(() =>
   (ready.value ? chosen.value : []).flatMap((bin) => {
     const category = store.maps.category.get(bin.categoryId);
     const type = shapeOf(bin, store.maps.containerType);
-    return category && type
-      ? [
-          layOutLabel(
-            contentOf(
-              bin,
-              category,
-              store.maps.family.get(category.familyId),
-              type,
-              `${location.origin}/s/${store.id}/b/${bin.code}`,
-              setIn(store.contents.get(bin.id)),
-            ),
-            measureText,
-          ),
-        ]
-      : [];
+    if (!category || !type) return [];
+    const family = store.maps.family.get(category.familyId);
+    const link = `${location.origin}/s/${store.id}/b/${bin.code}`;
+    const inside = store.contents.get(bin.id);
+    return [
+      contentOf(bin, category, family, type, link, setIn(inside)),
+      ...cellContents(bin, category, family, type, inside?.lines ?? [], link),
+    ].map((content) => layOutLabel(content, measureText));
   }),
 );
 const sheets = computed(() => layOutSheets(layouts.value, paper.value));

@@ -26,7 +26,7 @@ function qrPath(link: string, size: number): string {
       role="img"
       :aria-label="`Sheet ${number} of ${of}: ${sheet.labels.map(({ layout }) => layout.content.name).join(', ')}`"
     >
-      <g v-for="{ layout, x, y } in sheet.labels" :key="layout.content.binId" :transform="`translate(${x} ${y})`">
+      <g v-for="{ layout, x, y } in sheet.labels" :key="layout.content.code" :transform="`translate(${x} ${y})`">
         <rect
           :width="layout.width"
           :height="layout.height"

@@ -2,9 +2,17 @@
 /** A front divided as one likes: columns from the left, in each its parts from the top. The last of each takes what is left. */
 import { Plus, Trash2 } from '@lucide/vue';
 import type { Column } from '@stube/core/model/entities';
+import LayoutBoards from './LayoutBoards.vue';
 import LengthField from '../../parts/LengthField.vue';
 
-const props = defineProps<{ layout: readonly Column[]; problem?: string }>();
+const props = defineProps<{
+  layout: readonly Column[];
+  problem?: string;
+  /** Outside, and the boards, mm. */
+  width: number;
+  height: number;
+  board: number;
+}>();
 const emit = defineEmits<{ change: [layout: Column[]] }>();
 const LETTERS = 'ABCDEFGHIJKL';
 type Part = Column['parts'][number];
@@ -30,6 +38,14 @@ const kindOf = (event: Event) => (event.target as HTMLSelectElement).value as Pa
 <template>
   <fieldset class="stack tight">
     <legend class="field-name">How its front is divided</legend>
+    <LayoutBoards
+      :layout="layout"
+      :width="width"
+      :height="height"
+      :board="board"
+      @column="(column, size) => change((layout) => (layout[column]!.width = size))"
+      @part="(column, part, size) => change((layout) => (layout[column]!.parts[part]!.height = size))"
+    />
     <div v-for="(column, c) in layout" :key="c" class="column">
       <div class="row between">
         <b>Column {{ LETTERS[c] }}</b>

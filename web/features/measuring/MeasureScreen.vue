@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What stands in the room: every unit to scale, its inside sizes, and where it and the zones are on the floor. */
 import { computed, ref } from 'vue';
-import { PanelsTopLeft, Plus, Ruler, Shapes } from '@lucide/vue';
+import { History, PanelsTopLeft, Plus, Ruler, Shapes } from '@lucide/vue';
 import type { Overlooked } from '@stube/core/measuring/overlooked';
 import { TEMPLATES } from '@stube/core/measuring/templates';
 import type { Fixture, TemplateKind, Unit, Zone } from '@stube/core/model/entities';
@@ -12,6 +12,7 @@ import { useRoom } from '../../data/room.ts';
 import CutDialog from '../cutting/CutDialog.vue';
 import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
+import AsItIsDialog from '../makeover/AsItIsDialog.vue';
 import FixtureDialog from '../floor/FixtureDialog.vue';
 import FloorPlan from '../floor/FloorPlan.vue';
 import WallElevations from '../floor/WallElevations.vue';
@@ -37,6 +38,7 @@ const COMMON: readonly TemplateKind[] = ['cubes', 'bookcase', 'cabinet', 'chest'
 const choosing = ref(false);
 const cutting = ref(false);
 const walls = ref(false);
+const asItIs = ref(false);
 /** Where an overlooked place was found: it is measured from there on. */
 const place = ref<Overlooked['place']>();
 function measurePlace(found: NonNullable<Overlooked['place']>): void {
@@ -77,6 +79,9 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
         <button v-if="units.length" class="press small quiet" type="button" @click="walls = true">
           <PanelsTopLeft :size="15" />The walls
         </button>
+        <button v-if="units.length" class="press small quiet" type="button" @click="asItIs = true">
+          <History :size="15" />As it is
+        </button>
         <NextStep v-if="units.length" here="measure" />
       </div>
     </div>
@@ -114,6 +119,7 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
       <OverlookedPlaces @measure="measurePlace" />
       <CautionList :room-id="room.id" :cautions="ofFurniture" />
     </template>
+    <AsItIsDialog v-if="asItIs" @close="asItIs = false" />
     <WallElevations
       v-if="walls"
       :room="room"

@@ -168,6 +168,9 @@ const values = () => ({
         <LayoutEditor
           v-if="template === 'composed'"
           :layout="draft.layout ?? []"
+          :width="draft.width"
+          :height="draft.height"
+          :board="draft.board"
           :problem="wrong.layout ?? problems.layout"
           @change="draft.layout = $event"
         />

@@ -3,12 +3,14 @@
 import { computed } from 'vue';
 import { Pin, PinOff, X } from '@lucide/vue';
 import type { Bin } from '@stube/core/model/entities';
-import { signedSeconds } from '../../parts/numbers.ts';
+import { shapeOf } from '@stube/core/containers/shape';
+import { tightSides, tightWords } from '@stube/core/measuring/tight';
+import { said, signedSeconds } from '../../parts/numbers.ts';
 import type { usePlacing } from './placing.ts';
 
 const props = defineProps<{ bin: Bin; placing: ReturnType<typeof usePlacing> }>();
 const emit = defineEmits<{ close: [] }>();
-const { reason, ranked, here, change, obstacle, put, letGo, placeName, options } = props.placing;
+const { store, reason, ranked, here, change, obstacle, put, letGo, placeName, options } = props.placing;
 const MOST = 6;
 const parts = computed(() =>
   reason.value
@@ -24,6 +26,14 @@ const parts = computed(() =>
 const bandWords = computed(
   () => [...new Set(reason.value?.bands.map((band) => band.band))].join(', ') || 'nobody named',
 );
+/** It stands there by a few millimetres, on a size that nobody measured. */
+const tight = computed(() => {
+  const space = store.maps.compartment.get(here.value?.compartment ?? '');
+  const shape = shapeOf(props.bin, store.maps.containerType);
+  const sides =
+    space && shape ? tightSides(space, { width: shape.outWidth, depth: shape.outDepth, height: shape.outHeight }) : [];
+  return sides.length ? tightWords(placeName(space!.id), sides) : null;
+});
 /** When nothing takes it: the rules that stand in the way most often. */
 const hindered = computed(() => {
   if (ranked.value.length || here.value) return [];
@@ -50,6 +60,7 @@ const hindered = computed(() => {
           /><b>{{ Math.round(part.seconds) }} s</b><span class="small soft">{{ part.words }}</span>
         </li>
       </ul>
+      <p v-if="tight" class="caution warn small">{{ said(tight) }}</p>
       <p v-if="reason.kept.length" class="small">Kept: {{ reason.kept.join('; ') }}.</p>
       <template v-if="reason.excluded.length"
         ><h3>Easier places that are not for it</h3>

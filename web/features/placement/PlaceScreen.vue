@@ -9,6 +9,9 @@ import NextStep from '../../frame/NextStep.vue';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import { useNotices } from '../../data/notices.ts';
+import { useRoom } from '../../data/room.ts';
+import { formatDay } from '../../parts/day.ts';
+import AsItIsDialog from '../makeover/AsItIsDialog.vue';
 import { minutes } from '../../parts/numbers.ts';
 import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
@@ -19,6 +22,8 @@ import { usePlacing } from './placing.ts';
 import { formatGap, formatSearch } from './words.ts';
 
 const notices = useNotices();
+const { room } = useRoom();
+const asItIs = ref(false);
 const placing = usePlacing();
 const {
   store,
@@ -129,6 +134,10 @@ onMounted(() => {
               }}
             </p>
             <p v-else class="total">Nothing has its place yet</p>
+            <p v-if="room?.asItIs" class="small">
+              As it was, {{ formatDay(room.asItIs.day) }}: {{ minutes(room.asItIs.effort) }}
+              <button class="word-press" type="button" @click="asItIs = true">compare</button>
+            </p>
             <p class="soft small" role="status">
               {{ searching ? formatSearch(progress) : formatGap(gap, unplaced.length) }}
             </p>
@@ -188,6 +197,7 @@ onMounted(() => {
       <b>{{ store.maps.bin.get(ghost.id)?.code }} {{ store.maps.bin.get(ghost.id)?.name }}</b
       ><span>{{ ghostWords }}</span>
     </div>
+    <AsItIsDialog v-if="asItIs" @close="asItIs = false" />
   </div>
 </template>
 
