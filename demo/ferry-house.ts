@@ -18,6 +18,7 @@ interface DemoUnit {
   slope?: number;
   layout?: { width: number; parts: { height: number; kind: string }[] }[];
   wheels?: boolean;
+  doubles?: 'seat' | 'table';
   step?: number;
 }
 interface DemoFixture {
@@ -151,7 +152,7 @@ export const ROOMS: DemoRoom[] = [
       { name: 'Rope trunk', template: 'trunk', size: [1000, 480, 520], grid: [1, 1], at: [6680, 1050], faces: 'left' },
       { name: 'Buoy cubes', template: 'cubes', size: [1866, 1130, 390], grid: [5, 3], at: [5200, 390], faces: 'back', anchored: true },
       { name: 'Low mast shelf', template: 'bookcase', size: [1800, 1050, 380], grid: [2, 3], at: [2500, 380], faces: 'back', anchored: true, step: 32 },
-      { name: 'Ferry bench', template: 'trunk', size: [1400, 450, 450], grid: [1, 1], at: [3800, 2500] },
+      { name: 'Ferry bench', template: 'trunk', size: [1400, 450, 450], grid: [1, 1], at: [3800, 2500], doubles: 'seat' },
       { name: 'Coat hooks', template: 'hooks', size: [1500, 600, 200], grid: [6, 1], at: [200, 2000], faces: 'right', raised: 700, anchored: true },
       { name: 'Under the berth', template: 'underbed', size: [1800, 220, 750], grid: [3, 1], at: [6450, 2550], faces: 'left', board: 1 },
     ],
@@ -210,7 +211,7 @@ export const ROOMS: DemoRoom[] = [
       { name: 'Sextant cabinet', template: 'cabinet', size: [900, 1800, 420], grid: [1, 5], at: [600, 420], faces: 'back', raised: 80, locked: true, anchored: true },
       { name: 'Beam shelves', template: 'rails', size: [1200, 1200, 250], grid: [1, 4], at: [4950, 1850], faces: 'left', raised: 700, anchored: true, step: 50 },
       { name: 'Under the stairs', template: 'stairs', size: [1800, 1500, 700], grid: [3, 1], at: [700, 2300], faces: 'right', slope: 450 },
-      { name: 'Window seat', template: 'composed', size: [1500, 900, 400], grid: [2, 1], at: [4400, 400], faces: 'back', anchored: true, layout: [{ width: 700, parts: [{ height: 280, kind: 'open' }, { height: 160, kind: 'drawer' }, { height: 0, kind: 'open' }] }, { width: 0, parts: [{ height: 400, kind: 'door' }, { height: 0, kind: 'open' }] }] },
+      { name: 'Window seat', template: 'composed', size: [1500, 900, 400], grid: [2, 1], at: [4400, 400], faces: 'back', anchored: true, doubles: 'seat', layout: [{ width: 700, parts: [{ height: 280, kind: 'open' }, { height: 160, kind: 'drawer' }, { height: 0, kind: 'open' }] }, { width: 0, parts: [{ height: 400, kind: 'door' }, { height: 0, kind: 'open' }] }] },
       { name: 'Map drawers', template: 'chest', size: [900, 1000, 560], grid: [1, 6], at: [4600, 4040], anchored: true },
     ],
     lines: [

@@ -74,6 +74,7 @@ for (const plan of ROOMS) {
       slope: unit.slope ?? null,
       layout: unit.layout ?? null,
       wheels: !!unit.wheels,
+      doubles: unit.doubles ?? null,
       step: unit.step ?? null,
       locked: !!unit.locked,
       sunlit: !!unit.sunlit,

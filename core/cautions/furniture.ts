@@ -40,8 +40,11 @@ export function unitCautions(data: RoomData, children: readonly Child[]): Cautio
         hazard: 'H1',
         severity: 'danger',
         about: unit.name,
-        fact: `${unit.height} mm high, ${unit.depth} mm deep, not anchored, and children come into this room.`,
-        helps: 'Anchor it to the wall with the fixing for that wall; keep heavy things low.',
+        fact: `${unit.height} mm high, ${unit.depth} mm deep, ${unit.wheels ? 'on wheels' : 'not anchored'}, and children come into this room.`,
+        // What rolls to the work is not screwed to a wall.
+        helps: unit.wheels
+          ? 'Brakes on wherever it stands; heavy things in its lowest tray; nobody climbs or rides on it.'
+          : 'Anchor it to the wall with the fixing for that wall; keep heavy things low.',
       });
     if (unit.template === 'trunk') found.push(...lidCautions(unit));
     return found;

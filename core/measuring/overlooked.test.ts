@@ -40,6 +40,20 @@ test('low furniture has a wall above it, legs have room beneath, a door has a ba
   expect(kinds({ units: [unit('rack', 'pockets')], fixtures: [door] })).toEqual([]);
 });
 
+test('furniture at another wall is seen as it stands, and nobody keeps things on a seat', () => {
+  const side = unit('case', 'bookcase', { raised: 0, x: 3700, y: 1500, faces: 'left' });
+  const [, panel] = overlookedPlaces(room({ units: [side] }));
+  // Its left side, as one looks at it, is towards the back wall.
+  expect(panel).toMatchObject({ at: 'case left', place: { faces: 'back' } });
+  expect(panel!.place!.y).toBeGreaterThan(1500);
+  expect(kinds({ units: [unit('bench', 'trunk', { height: 1200, doubles: 'seat', y: 1000 })] })).not.toContain(
+    'top bench',
+  );
+  const hooks = unit('coats', 'hooks', { raised: 900 });
+  expect(kinds({ units: [hooks] })).toContain('hooks coats');
+  expect(kinds({ units: [hooks, unit('low', 'bookcase', { raised: 0, height: 800 })] })).not.toContain('hooks coats');
+});
+
 test('depth behind and height above what stands are told with their litres', () => {
   const deep = unit('deep', 'bookcase', { depth: 500, rows: 3, raised: 0, x: 400 });
   const compartments = compartmentsOf(deep).map(

@@ -9,7 +9,7 @@ import type { Bin, Compartment, ContainerType, Fixture, Room, Unit, UnitShape } 
 import { FRONT_CLEARANCE } from '../placement/problem.ts';
 import { startOf, TEMPLATES } from './templates.ts';
 
-export type OverlookedKind = 'top' | 'under' | 'side' | 'above' | 'door' | 'behind' | 'height';
+export type OverlookedKind = 'hooks' | 'top' | 'under' | 'side' | 'above' | 'door' | 'behind' | 'height';
 
 export interface Overlooked {
   kind: OverlookedKind;
@@ -57,6 +57,8 @@ const HIGH = 1350;
 const FLAT = 120;
 /** A shelf on the wall is so deep, mm. */
 const SHELF = 250;
+/** A second row of hooks hangs so far below the first, mm: as long as a child's coat. */
+const SECOND_ROW = 550;
 /** Furniture no further from a wall than this stands at it, mm. */
 const AT_WALL = 150;
 /** Of the room that a place has, that much is used by what goes in (design, 4.1: the usual fill limit). */
@@ -83,7 +85,13 @@ export function overlookedPlaces({ room, units, compartments, bins, fixtures, ty
     const { x, y, faces } = unit;
     const top = unit.raised + unit.height;
     const above = Math.min(LEAST.topMost, room.height - top - 50);
-    if (top > LEAST.low && above >= LEAST.top && unit.template !== 'table' && !taken(floor, top, top + above, unit))
+    if (
+      top > LEAST.low &&
+      above >= LEAST.top &&
+      unit.template !== 'table' &&
+      !unit.doubles &&
+      !taken(floor, top, top + above, unit)
+    )
       found.push({
         kind: 'top',
         at: unit.id,
@@ -168,6 +176,30 @@ export function overlookedPlaces({ room, units, compartments, bins, fixtures, ty
           faces,
         },
       });
+  }
+  for (const unit of units.filter(
+    ({ template, rows, raised }) => template === 'hooks' && rows === 1 && raised >= LEAST.under + SECOND_ROW,
+  )) {
+    const [from, shape] = [unit.raised - SECOND_ROW, startOf('hooks')];
+    if (taken(footprintOf(unit), from, unit.raised, unit)) continue;
+    found.push({
+      kind: 'hooks',
+      at: unit.id,
+      where: `a second row under ${unit.name}`,
+      litres: litresOf(unit.width, unit.depth, SECOND_ROW),
+      takes: 'A row of hooks as long as the first, at the height of those who are small.',
+      place: {
+        ...shape,
+        width: unit.width,
+        height: SECOND_ROW,
+        depth: unit.depth,
+        columns: unit.columns,
+        raised: from,
+        x: unit.x,
+        y: unit.y,
+        faces: unit.faces,
+      },
+    });
   }
   if (!units.some(({ template }) => template === 'pockets'))
     for (const door of fixtures.filter(({ kind, swing }) => kind === 'door' || (kind === 'exit' && swing !== 'out'))) {

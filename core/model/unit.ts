@@ -31,6 +31,8 @@ export interface Column {
 export const FACINGS = ['front', 'left', 'back', 'right'] as const;
 export type Facing = (typeof FACINGS)[number];
 
+export const DOUBLES = ['seat', 'table'] as const;
+
 export interface UnitShape {
   template: TemplateKind;
   /** Outside, mm. */
@@ -61,6 +63,8 @@ export interface Unit extends RowOfSite, UnitShape {
   wheels: boolean;
   /** Folds away: the floor before it stays clear. */
   folds: boolean;
+  /** Serves as something else too: nothing is kept on what one sits on or works at. */
+  doubles: (typeof DOUBLES)[number] | null;
   /** Its boards can be moved in steps of so many mm; null where they are fixed. */
   step: number | null;
   locked: boolean;
@@ -100,6 +104,7 @@ export const unit = entity<Unit>()({
     faces: { default: 'front', since: 7 },
     wheels: { default: false, since: 6 },
     folds: { default: false, since: 6 },
+    doubles: { default: null, since: 7 },
     step: { default: null, since: 6 },
     locked: { default: false },
     sunlit: { default: false },

@@ -45,6 +45,8 @@ export interface RoomData {
   asMeant?: boolean;
 }
 
+/** What rolls is rolled to the work and away: it is reached from there, metres. */
+export const ROLLED = 1;
 /** Each of their compartments is made for one thing: it may be full. */
 const ONE_EACH: readonly Unit['template'][] = ['cubes', 'hooks', 'pegs', 'pockets'];
 /** Hazards that JOB calls “locked” or “out of reach” for all children. */
@@ -148,7 +150,12 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         onView: unit.onView,
         hangs: space.hangs,
         maxLoad: space.maxLoad,
-        walk: Object.fromEntries(centres.map((zone) => [zone.id, walks.metres(zone.id, unit.id)])),
+        walk: Object.fromEntries(
+          centres.map((zone) => {
+            const metres = walks.metres(zone.id, unit.id);
+            return [zone.id, unit.wheels ? Math.min(metres, ROLLED) : metres];
+          }),
+        ),
       };
     });
   const contents = contentsOf(data);

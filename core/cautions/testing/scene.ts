@@ -46,6 +46,7 @@ export const UNIT: Unit = {
   layout: null,
   wheels: false,
   faces: 'front',
+  doubles: null,
   folds: false,
   step: null,
   width: 800,

@@ -14,6 +14,7 @@ ALTER TABLE "room" ADD COLUMN "as_it_is" jsonb;--> statement-breakpoint
 ALTER TABLE "room" ADD COLUMN "view" text;--> statement-breakpoint
 ALTER TABLE "room" ADD COLUMN "lids" text;--> statement-breakpoint
 ALTER TABLE "room" ADD COLUMN "buy" text;--> statement-breakpoint
+ALTER TABLE "unit" ADD COLUMN "doubles" text;--> statement-breakpoint
 ALTER TABLE "unit" ADD COLUMN "faces" text DEFAULT 'front' NOT NULL;--> statement-breakpoint
 ALTER TABLE "zone" ADD COLUMN "width" integer;--> statement-breakpoint
 ALTER TABLE "zone" ADD COLUMN "depth" integer;--> statement-breakpoint
@@ -32,5 +33,6 @@ ALTER TABLE "room" ADD CONSTRAINT "room_view" CHECK ("room"."view" in ('show', '
 ALTER TABLE "room" ADD CONSTRAINT "room_lids" CHECK ("room"."lids" in ('lids', 'open'));--> statement-breakpoint
 ALTER TABLE "room" ADD CONSTRAINT "room_buy" CHECK ("room"."buy" in ('own', 'least', 'match'));--> statement-breakpoint
 ALTER TABLE "unit" ADD CONSTRAINT "unit_faces" CHECK ("unit"."faces" in ('front', 'left', 'back', 'right'));--> statement-breakpoint
+ALTER TABLE "unit" ADD CONSTRAINT "unit_doubles" CHECK ("unit"."doubles" in ('seat', 'table'));--> statement-breakpoint
 ALTER TABLE "container_type" ADD CONSTRAINT "container_type_tried" CHECK ("container_type"."tried" in ('fits', 'does not'));--> statement-breakpoint
 ALTER TABLE "photo" ADD CONSTRAINT "photo_kind" CHECK ("photo"."kind" in ('heap', 'line', 'before', 'after', 'container'));

@@ -4,6 +4,7 @@ import { sql } from 'drizzle-orm';
 import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import {
   CUT_PARTS,
+  DOUBLES,
   FACINGS,
   FIXTURE_KINDS,
   SWINGS,
@@ -21,6 +22,7 @@ import {
   type Room,
   type Site,
   type TemplateKind,
+  type Unit,
   type WallKind,
   type ZoneKind,
 } from '@stube/core/model/entities';
@@ -174,6 +176,7 @@ export const unit = pgTable(
     layout: jsonb('layout').$type<Column[]>(),
     wheels: boolean('wheels').notNull().default(false),
     folds: boolean('folds').notNull().default(false),
+    doubles: text('doubles').$type<Unit['doubles']>(),
     step: integer('step'),
     x: mm('x'),
     y: mm('y'),
@@ -193,6 +196,7 @@ export const unit = pgTable(
   (t) => [
     ...modelKeys('unit', t, { site: () => site, room: () => room }),
     oneOf('unit_faces', t.faces, FACINGS),
+    oneOf('unit_doubles', t.doubles, DOUBLES),
     holds('unit_size', sql`${t.width} > 0 and ${t.depth} > 0 and ${t.height} > 0`),
   ],
 );

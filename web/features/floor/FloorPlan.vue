@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import { Pencil, Plus, RotateCw } from '@lucide/vue';
 import { clearancesOf, opensBy, TO_PASS, zoneFloor, type Clearance } from '@stube/core/floor/clearances';
-import { beforeOf, footprintOf, TURNED, turnedOnSpot, type Rect } from '@stube/core/floor/footprint';
+import { beforeOf, footprintOf, overlap, TURNED, turnedOnSpot, type Rect } from '@stube/core/floor/footprint';
 import { snapped } from '@stube/core/floor/snap';
 import { AT_WALL, nearestWall } from '@stube/core/floor/walls';
 import type { Compartment, Fixture, Room, Unit, Zone } from '@stube/core/model/entities';
@@ -176,6 +176,10 @@ const middle = (unit: Unit) => {
   const { x, y, width, height } = box(print(unit));
   return { x: x + width / 2, y: y + height / 2 };
 };
+/** The name of what is below is read, not both on one another. */
+const named = (unit: Unit) =>
+  unit.raised < 600 ||
+  !props.units.some((other) => other.raised < unit.raised && overlap(print(other), print(unit), 50));
 const bad = computed(() => new Set(broken.value.map(({ about }) => about[0])));
 /** What hangs or stands on top is drawn above what stands below. */
 const layered = computed(() => [...props.units].sort((a, b) => a.raised - b.raised));
@@ -268,6 +272,7 @@ const free = computed(() => {
         <rect v-bind="box(print(unit))" />
         <rect class="front" v-bind="edge(unit)" />
         <text
+          v-if="named(unit)"
           :x="middle(unit).x"
           :y="middle(unit).y"
           :font-size="Math.min(font, unit.width / (0.6 * unit.name.length))"

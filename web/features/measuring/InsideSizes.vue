@@ -169,6 +169,7 @@ td.number {
 }
 .cell {
   width: 100px;
+  min-width: 74px;
 }
 .cell :deep(.field > span:first-child) {
   position: absolute;
@@ -179,7 +180,8 @@ td.number {
 }
 .cell :deep(.write) {
   min-height: 32px;
-  padding: 2px 6px;
+  padding: 2px 5px;
+  font-size: 0.92rem;
 }
 .ledger td {
   vertical-align: middle;

@@ -153,7 +153,7 @@ const pickSpace = (id: string) => (chosen.value = compartments.value.find((space
 <style scoped>
 .two {
   display: grid;
-  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
   gap: 20px;
   align-items: start;
 }

@@ -41,6 +41,7 @@ const start = props.unit ?? {
   ...(props.start ?? inRoundShape(startOf(props.template))),
   wheels: !!TEMPLATES[props.template].wheels,
   folds: false,
+  doubles: null as Unit['doubles'],
   step: props.template === 'rails' ? 50 : null,
   name: `${TEMPLATES[props.template].label}${same ? ` ${same + 1}` : ''}`,
   locked: false,
@@ -67,6 +68,7 @@ const draft = reactive({
   layout: start.layout,
   wheels: start.wheels,
   folds: start.folds,
+  doubles: start.doubles,
   step: start.step,
   locked: start.locked,
   sunlit: start.sunlit,
@@ -213,12 +215,24 @@ const values = () => ({
             ><input v-model="draft.wheels" type="checkbox" />has wheels</label
           ><label v-if="info.stands === 'furniture'" class="check"
             ><input v-model="draft.folds" type="checkbox" />folds away</label
+          ><label v-if="info.stands === 'furniture'" class="check"
+            ><select v-model="draft.doubles" class="write few" aria-label="Serves as">
+              <option :value="null">storage only</option>
+              <option value="seat">a seat too</option>
+              <option value="table">a table too</option>
+            </select></label
           ><label v-if="['bookcase', 'cabinet', 'composed', 'rails'].includes(template)" class="check"
             ><input
               :checked="draft.step !== null"
               type="checkbox"
               @change="draft.step = draft.step === null ? 32 : null"
             />its boards can be moved</label
+          ><label v-if="template === 'composed'" class="check"
+            ><input
+              :checked="draft.slope !== null"
+              type="checkbox"
+              @change="draft.slope = draft.slope === null ? round(draft.height * 0.6) : null"
+            />its top slopes down to the right</label
           ><label class="check"><input v-model="draft.locked" type="checkbox" />locked</label
           ><label class="check"><input v-model="draft.sunlit" type="checkbox" />stands in the sun</label
           ><label class="check"><input v-model="draft.onView" type="checkbox" />on view</label
@@ -274,6 +288,11 @@ const values = () => ({
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 4px 12px;
+}
+.few {
+  width: auto;
+  min-height: 34px;
+  padding: 2px 8px;
 }
 .drawn {
   display: flex;
