@@ -1,5 +1,5 @@
 /**
- * npm run bench -- [--seed 1] [--count 20] [--rows cut,slack,decoy,drawer,shelf,place,bars,find]: the engines against their
+ * npm run bench -- [--seed 1] [--count 20] [--rows cut,slack,decoy,drawer,shelf,place,bars,depth,moves,find]: the engines against their
  * targets, on problems made from the seed, beside a general-purpose packer and a plain greedy.
  */
 import { parseArgs } from 'node:util';
@@ -8,6 +8,12 @@ import { cutSteps } from '@stube/core/cutting/solve';
 import { fitSteps } from '@stube/core/packing/solve';
 import type { FitProblem } from '@stube/core/packing/problem';
 import { solvePlaceSteps } from '@stube/core/placement/solve';
+import { readMovesProblem } from '@stube/core/moves/read';
+import { movesSteps } from '@stube/core/moves/solve';
+import { rearrangement } from '@stube/core/moves/testing/rearrangement';
+import { cheapestSum } from '@stube/core/placement/depth/compiled';
+import { depthSteps } from '@stube/core/placement/depth/solve';
+import { depthProblem } from '@stube/core/placement/testing/depth-problems';
 import { greedyPlace, maxRects, maxRectsSorted } from './baselines.ts';
 import { cutProblem, drawerProblem, shelfProblem, type CutKind } from './fit-problems.ts';
 import { CUT_KINDS, stockProblem, type StockKind } from './cut-problems.ts';
@@ -18,7 +24,7 @@ const { values } = parseArgs({
   options: {
     seed: { type: 'string', default: '1' },
     count: { type: 'string', default: '20' },
-    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,place,bars,find' },
+    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,place,bars,depth,moves,find' },
   },
 });
 const seed = Number(values.seed);
@@ -137,6 +143,69 @@ function barsRow(kind: StockKind, ms: number, target: string): void {
   );
 }
 
+/** Effort against the sum of every bin's own cheapest place, beside the share that is left out. */
+function depthRow(compartments: number, ms: number, target: string): void {
+  const ratios: number[] = [];
+  const gaps: number[] = [];
+  let left = 0;
+  let whole = 0;
+  for (const seed of seeds) {
+    const problem = depthProblem(compartments, seed, ms);
+    const began = performance.now();
+    const steps = depthSteps(problem, { elapsed: () => (performance.now() - began) / ms });
+    let next = steps.next();
+    while (!next.done) next = steps.next();
+    const { effort, bound, unplaced } = next.value;
+    ratios.push(effort / cheapestSum(problem));
+    gaps.push((effort - bound) / effort);
+    left += unplaced.length / problem.bins.length;
+    if (!unplaced.length) whole++;
+  }
+  say(
+    `in depth, ${compartments} compartments`,
+    `${ms} ms`,
+    `× ${mean(ratios).toFixed(3)}, gap ${percent(mean(gaps))}`,
+    Math.max(...ratios).toFixed(3),
+    `${whole} of ${count} whole, ${percent(left / count)} left out`,
+    '',
+    target,
+  );
+}
+
+function movesRow(bins: number, places: number, ms: number, target: string): void {
+  let proven = 0;
+  let plans = 0;
+  const first: number[] = [];
+  for (const seed of seeds) {
+    const problem = rearrangement(bins, places, seed);
+    try {
+      readMovesProblem(problem);
+    } catch {
+      continue;
+    }
+    const began = performance.now();
+    const steps = movesSteps(problem, { elapsed: () => (performance.now() - began) / ms });
+    let next = steps.next();
+    let told = 0;
+    while (!next.done) {
+      if (!told && next.value.answer()) told = performance.now() - began;
+      next = steps.next();
+    }
+    first.push(told || performance.now() - began);
+    plans++;
+    if (next.value.optimal || (next.value.steps === null && next.value.proven)) proven++;
+  }
+  say(
+    `moves, ${bins} bins`,
+    `${ms} ms`,
+    `first ${mean(first).toFixed(0)} ms`,
+    Math.max(0, ...first).toFixed(0),
+    `${proven} of ${plans} proven`,
+    '',
+    target,
+  );
+}
+
 console.log(`seed ${seed}, ${count} a row, load ${loadavg()[0]!.toFixed(2)} at the start`);
 say('problem', 'within', 'mean %', 'worst %', 'whole or proven', 'beside', 'target');
 say('---', '---', '---', '---', '---', '---', '---');
@@ -180,6 +249,13 @@ if (rows.includes('place')) {
     placeRow(size, 10_000, target);
 }
 if (rows.includes('bars')) for (const kind of CUT_KINDS) barsRow(kind, 1000, '95 % proven');
+if (rows.includes('depth')) {
+  depthRow(10, 1000, '1.33, gap 15');
+  depthRow(30, 2000, '1.30, gap 20');
+  depthRow(80, 2000, '1.37');
+  depthRow(300, 10_000, '1.48');
+}
+if (rows.includes('moves')) for (const bins of [6, 10, 14]) movesRow(bins, 2, 300, '95 % proven');
 if (rows.includes('find')) {
   const { built, median, worst } = findLatency(10_000, seed);
   say(

@@ -43,6 +43,19 @@ test('a problem from standard input or a file is answered as JSON', () => {
     effort: 0,
     optimal: true,
   });
+  writeFileSync(
+    file,
+    JSON.stringify({
+      format: 'stube-place/2',
+      people: [],
+      zones: [],
+      compartments: [],
+      bins: [],
+      growth: 0,
+      timeMs: 50,
+    }),
+  );
+  expect(JSON.parse(run(['place', file]).stdout)).toMatchObject({ format: 'stube-place-answer/2', placed: [] });
   const cut = {
     format: 'stube-cut/1',
     kerf: 3,
@@ -57,6 +70,24 @@ test('a problem from standard input or a file is answered as JSON', () => {
     optimal: true,
   });
 });
+test('a rearrangement is answered with its steps', () => {
+  const at = (x: number) => ({ compartment: 'c', x, y: 0, z: 0, turned: false });
+  const size = { width: 100, depth: 100, height: 100, stackable: true };
+  const moves = {
+    format: 'stube-moves/1',
+    timeMs: 200,
+    parking: { places: 1, at: [0, 0] },
+    compartments: [{ id: 'c', width: 200, depth: 100, height: 100, access: 'front', at: [500, 0] }],
+    bins: [
+      { id: 'a', ...size, from: at(0), to: at(100) },
+      { id: 'b', ...size, from: at(100), to: at(0) },
+    ],
+  };
+  expect(JSON.parse(run(['moves', '-'], JSON.stringify(moves)).stdout)).toMatchObject({ length: 3, optimal: true });
+  expect(run(['moves', '-'], JSON.stringify({ ...moves, bins: [moves.bins[0], moves.bins[0]] })).stderr).toContain(
+    'bins',
+  );
+});
 test.each([
   [['fit', '-'], '{', 'standard input: is not JSON'],
   [
@@ -65,6 +96,7 @@ test.each([
     'compartment.width: must be a positive integer',
   ],
   [['place', '-'], '[]', 'problem: must be an object'],
+  [['place', '-'], '{"format":"stube-place/2","people":{}}', 'people: must be a list'],
   [['cut', '-'], '{"format":"stube-cut/1","kerf":-1}', 'kerf: must be an integer, 0 or more'],
   [['fit', '/no/such/file'], '', 'cannot be read'],
   [['pack'], '', 'usage:'],

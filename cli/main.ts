@@ -5,13 +5,16 @@ import { readSavedSite } from '@stube/core/cautions/read-site';
 import { readCutProblem } from '@stube/core/cutting/read';
 import { cutSteps } from '@stube/core/cutting/solve';
 import { FormatError } from '@stube/core/engine/problem-format';
+import { readMovesProblem } from '@stube/core/moves/read';
+import { movesSteps } from '@stube/core/moves/solve';
 import { readFitProblem } from '@stube/core/packing/read';
 import { fitSteps } from '@stube/core/packing/solve';
 import { readLines, readLinesProblem } from '@stube/core/pile/read-lines';
-import { readPlaceProblem } from '@stube/core/placement/read';
+import { depthSteps } from '@stube/core/placement/depth/solve';
+import { isInDepth, readDepthProblem, readPlaceProblem } from '@stube/core/placement/read';
 import { solvePlaceSteps } from '@stube/core/placement/solve';
 
-const USAGE = 'usage: stube fit|place|cut|read|check FILE   (FILE may be - for standard input)';
+const USAGE = 'usage: stube fit|place|cut|moves|read|check FILE   (FILE may be - for standard input)';
 /** Left for the last turn and the answer, ms. */
 const MARGIN = 4;
 
@@ -36,16 +39,22 @@ const COMMANDS: Record<string, (json: unknown) => unknown> = {
     return within(problem.timeMs, performance.now(), fitSteps(problem));
   },
   place(json) {
-    const problem = readPlaceProblem(json);
+    const problem = isInDepth(json) ? readDepthProblem(json) : readPlaceProblem(json);
     const began = performance.now();
-    const steps = solvePlaceSteps(problem, {
-      elapsed: () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs),
-    });
+    const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
+    const steps =
+      problem.format === 'stube-place/2' ? depthSteps(problem, { elapsed }) : solvePlaceSteps(problem, { elapsed });
     return within(problem.timeMs, began, steps);
   },
   cut(json) {
     const problem = readCutProblem(json);
     return within(problem.timeMs, performance.now(), cutSteps(problem));
+  },
+  moves(json) {
+    const problem = readMovesProblem(json);
+    const began = performance.now();
+    const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
+    return within(problem.timeMs, began, movesSteps(problem, { elapsed }));
   },
   read: (json) => readLines(readLinesProblem(json)),
   check(json) {

@@ -82,6 +82,16 @@ export class FieldReader {
   inner(name: string): FieldReader {
     return new FieldReader(this.value(name), this.at(name));
   }
+  innerOrNull(name: string): FieldReader | null {
+    return this.value(name) === null ? null : this.inner(name);
+  }
+  /** Two whole numbers: a point of the floor plan. */
+  point(name: string): [number, number] {
+    const value = this.value(name);
+    if (!Array.isArray(value) || value.length !== 2 || !value.every((one) => Number.isInteger(one)))
+      this.fail(name, 'must be two integers');
+    return [value[0] as number, value[1] as number];
+  }
   list<T>(name: string, most: number, read: (item: FieldReader, path: string) => T): T[] {
     const value = this.value(name);
     if (!Array.isArray(value)) this.fail(name, 'must be a list');

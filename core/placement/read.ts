@@ -1,5 +1,6 @@
-/** Reads a `stube-place/1` problem. Unknown fields are ignored. */
+/** Reads a problem of `stube-place/1`, or of `stube-place/2` (in depth). Unknown fields are ignored. */
 import { FieldReader, FormatError, onlyOnce } from '../engine/problem-format.ts';
+import type { DepthProblem } from './depth/problem.ts';
 import type { PlaceProblem } from './problem.ts';
 
 const MOST = { rows: 20_000, timeMs: 3_600_000 };
@@ -8,6 +9,24 @@ const MOST = { rows: 20_000, timeMs: 3_600_000 };
 export function readPlaceProblem(json: unknown): PlaceProblem {
   const problem = new FieldReader(json);
   const format = problem.format('stube-place/1');
+  return { format, ...readRoom(problem, () => ({})) };
+}
+
+/** @throws FormatError naming the first wrong field */
+export function readDepthProblem(json: unknown): DepthProblem {
+  const problem = new FieldReader(json);
+  const format = problem.format('stube-place/2');
+  return {
+    format,
+    ...readRoom(problem, (bin) => ({ turnable: bin.flag('turnable'), stackable: bin.flag('stackable') })),
+  };
+}
+
+/** Whether it says that it is one in depth. */
+export const isInDepth = (json: unknown): boolean =>
+  typeof json === 'object' && json !== null && (json as { format?: unknown }).format === 'stube-place/2';
+
+function readRoom<More>(problem: FieldReader, more: (bin: FieldReader) => More) {
   const people = problem.list('people', MOST.rows, (fieldReader) => ({
     id: fieldReader.text('id'),
     kind: fieldReader.one('kind', ['adult', 'child']),
@@ -53,6 +72,7 @@ export function readPlaceProblem(json: unknown): PlaceProblem {
       childReach: fieldReader.flag('childReach'),
       lightSensitive: fieldReader.flag('lightSensitive'),
       view: fieldReader.oneOrNull('view', ['show', 'hide']),
+      ...more(fieldReader),
     };
   });
   for (const [name, list] of [
@@ -69,5 +89,5 @@ export function readPlaceProblem(json: unknown): PlaceProblem {
   });
   const growth = problem.number('growth', 0);
   if (growth >= 1) throw new FormatError('growth', 'must be less than 1');
-  return { format, people, zones, compartments, bins, growth, timeMs: problem.number('timeMs', 0, MOST.timeMs) };
+  return { people, zones, compartments, bins, growth, timeMs: problem.number('timeMs', 0, MOST.timeMs) };
 }

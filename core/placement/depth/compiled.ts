@@ -1,0 +1,208 @@
+/** A problem in depth as flat arrays: what the search looks at millions of times. */
+import { runToEnd } from '../../engine/run-to-end.ts';
+import { accessSeconds, BANDS, BODY_SECONDS, WALK_SECONDS } from '../effort.ts';
+import { clearHeight, HEAVY_MASS, UNPLACED, type PlacePerson } from '../problem.ts';
+import { usableWidth } from '../rules.ts';
+import { MOVE_SECONDS, type DepthProblem } from './problem.ts';
+
+/** Grip heights are hundredths of a millimetre. Beyond this nobody reaches. */
+const NO_LIMIT = 1e12;
+
+export interface CompiledDepth {
+  problem: DepthProblem;
+  bins: number;
+  spaces: number;
+  /** By bin, mm and grams. */
+  width: Int32Array;
+  depth: Int32Array;
+  height: Int32Array;
+  mass: Int32Array;
+  turnable: Uint8Array;
+  stackable: Uint8Array;
+  /** Seconds a week for each bin that has to be moved first. */
+  moving: Float64Array;
+  /** A child uses it: nothing stands on it or in front of it. */
+  ofChild: Uint8Array;
+  /** Highest grip allowed, and lowest in what is not locked; hundredths of mm. */
+  highest: Float64Array;
+  lowest: Float64Array;
+  /** Group number, -1 without. */
+  group: Int32Array;
+  groups: number;
+  /** By space: room inside, mm; load, grams; bottom above the floor. */
+  roomWidth: Int32Array;
+  roomDepth: Int32Array;
+  roomHeight: Int32Array;
+  maxLoad: Float64Array;
+  floor: Int32Array;
+  top: Uint8Array;
+  locked: Uint8Array;
+  unit: Int32Array;
+  /** bins × spaces: walking and opening, seconds a week; Infinity where its rules or its size keep it out whatever the height. */
+  base: Float64Array;
+  /** bins × spaces: never more than what it costs there at any height; Infinity as above. */
+  least: Float32Array;
+  /** By bin: spaces that take it, the cheapest first. */
+  order: Int32Array[];
+}
+
+/** Seconds a week of bending and reaching at a grip height. */
+export function bodyWeek(uses: readonly Use[], grip: number): number {
+  let sum = 0;
+  for (const { twice, knee, knuckle, shoulder, overhead, seconds } of uses)
+    sum +=
+      twice *
+      (grip < knee
+        ? seconds[0]!
+        : grip < knuckle
+          ? seconds[1]!
+          : grip <= shoulder
+            ? seconds[2]!
+            : grip <= overhead
+              ? seconds[3]!
+              : seconds[4]!);
+  return sum;
+}
+
+/** How a person uses a bin: times a week there and back, and the bands of their body in hundredths of mm. */
+export interface Use {
+  twice: number;
+  knee: number;
+  knuckle: number;
+  shoulder: number;
+  overhead: number;
+  seconds: readonly number[];
+}
+export const usesOf = (problem: DepthProblem): Use[][] => {
+  const people = new Map(problem.people.map((person) => [person.id, person]));
+  return problem.bins.map((bin) =>
+    bin.uses.map(({ person, perWeek }) => {
+      const { stature, kind } = people.get(person)!;
+      return {
+        twice: 2 * perWeek,
+        knee: BANDS.knee * stature,
+        knuckle: BANDS.knuckle * stature,
+        shoulder: BANDS.shoulder * stature,
+        overhead: BANDS.overhead * stature,
+        seconds: Object.values(BODY_SECONDS[kind]),
+      };
+    }),
+  );
+};
+
+export const gripAt = (place: CompiledDepth, bin: number, space: number, z: number): number =>
+  place.top[space]
+    ? 2 * (place.floor[space]! + z + place.height[bin]!) * 50
+    : (2 * (place.floor[space]! + z) + place.height[bin]!) * 50;
+
+/** Gives way every so many bins. */
+const YIELD_BINS = 40;
+
+export function* compileDepth(problem: DepthProblem, uses: readonly Use[][]): Generator<void, CompiledDepth> {
+  const [n, m] = [problem.bins.length, problem.compartments.length];
+  const people = new Map(problem.people.map((person) => [person.id, person]));
+  const groupNumbers = new Map<string, number>();
+  const unitNumbers = new Map<string, number>();
+  const numberIn = (numbers: Map<string, number>, key: string): number => {
+    const known = numbers.get(key);
+    if (known !== undefined) return known;
+    numbers.set(key, numbers.size);
+    return numbers.size - 1;
+  };
+  const ints = (of: (i: number) => number, length: number) => Int32Array.from({ length }, (_, i) => of(i));
+  const bin = problem.bins;
+  const at = problem.compartments;
+  const usersOf = bin.map((one) => one.uses.map(({ person }) => people.get(person)!));
+  const shortest = (list: readonly PlacePerson[]) => Math.min(...list.map(({ stature }) => stature), Infinity);
+  const children = problem.people.filter(({ kind }) => kind === 'child');
+  const tallestChild = Math.max(0, ...children.map(({ stature }) => stature));
+  const place: CompiledDepth = {
+    problem,
+    bins: n,
+    spaces: m,
+    width: ints((i) => bin[i]!.width, n),
+    depth: ints((i) => bin[i]!.depth, n),
+    height: ints((i) => bin[i]!.height, n),
+    mass: ints((i) => bin[i]!.mass, n),
+    turnable: Uint8Array.from(bin, (one) => Number(one.turnable && one.width !== one.depth)),
+    stackable: Uint8Array.from(bin, (one) => Number(one.stackable)),
+    moving: Float64Array.from(bin, (one) => 2 * MOVE_SECONDS * one.uses.reduce((sum, use) => sum + use.perWeek, 0)),
+    ofChild: Uint8Array.from(usersOf, (users) => Number(users.some(({ kind }) => kind === 'child'))),
+    highest: Float64Array.from(bin, (one, i) => {
+      const adults = usersOf[i]!.filter(({ kind }) => kind === 'adult');
+      const young = usersOf[i]!.filter(({ kind }) => kind === 'child');
+      const reach = Math.min(
+        adults.length ? BANDS.overhead * shortest(adults) + 50_000 : NO_LIMIT,
+        young.length ? BANDS.childReach * shortest(young) : NO_LIMIT,
+      );
+      return one.mass > HEAVY_MASS && adults.length ? Math.min(reach, BANDS.shoulder * shortest(adults)) : reach;
+    }),
+    // Out of the reach of the tallest child, where it is not locked.
+    lowest: Float64Array.from(bin, (one) =>
+      one.hazard && children.length ? BANDS.childReach * tallestChild + 30_000 + 1 : -NO_LIMIT,
+    ),
+    group: ints((i) => (bin[i]!.group === null ? -1 : numberIn(groupNumbers, bin[i]!.group!)), n),
+    groups: 0,
+    roomWidth: ints((c) => usableWidth(at[c]!.width, problem.growth), m),
+    roomDepth: ints((c) => at[c]!.depth, m),
+    roomHeight: ints((c) => clearHeight(at[c]!), m),
+    maxLoad: Float64Array.from(at, ({ maxLoad }) => maxLoad),
+    floor: ints((c) => at[c]!.floor, m),
+    top: Uint8Array.from(at, ({ access }) => Number(access === 'top')),
+    locked: Uint8Array.from(at, ({ locked }) => Number(locked)),
+    unit: ints((c) => numberIn(unitNumbers, at[c]!.unit), m),
+    base: new Float64Array(n * m).fill(Infinity),
+    least: new Float32Array(n * m).fill(Infinity),
+    order: [],
+  };
+  place.groups = groupNumbers.size;
+  for (let b = 0; b < n; b++) {
+    const one = bin[b]!;
+    const own: number[] = [];
+    const perWeek = 2 * one.uses.reduce((sum, use) => sum + use.perWeek, 0);
+    // Grips at which what bending costs changes: the least of it over a range is at one of them, or at its ends.
+    const breaks = uses[b]!.flatMap(({ knee, knuckle, shoulder, overhead }) => [knee, knuckle, shoulder, overhead]);
+    for (let c = 0; c < m; c++) {
+      const space = at[c]!;
+      const covered = space.door || space.drawer;
+      const w = place.roomWidth[c]!;
+      const d = place.roomDepth[c]!;
+      const fits =
+        one.height <= place.roomHeight[c]! &&
+        ((one.width <= w && one.depth <= d) || (one.turnable && one.depth <= w && one.width <= d));
+      if (
+        !fits ||
+        one.mass > space.maxLoad ||
+        (one.lightSensitive && space.sunlit && !covered) ||
+        (one.view === 'hide' && space.onView && !covered) ||
+        (one.view === 'show' && covered) ||
+        (space.hangs && !one.canHang) ||
+        (space.locked && usersOf[b]!.some(({ kind }) => kind === 'child'))
+      )
+        continue;
+      const from = Math.max(gripAt(place, b, c, 0), space.locked ? -NO_LIMIT : place.lowest[b]!);
+      const to = Math.min(gripAt(place, b, c, place.roomHeight[c]! - one.height), place.highest[b]!);
+      if (from > to) continue;
+      const base = perWeek * ((space.walk[one.zone] ?? 0) * WALK_SECONDS + accessSeconds(one, space));
+      let body = Math.min(bodyWeek(uses[b]!, from), bodyWeek(uses[b]!, to));
+      for (const grip of breaks) if (grip > from && grip < to) body = Math.min(body, bodyWeek(uses[b]!, grip));
+      place.base[b * m + c] = base;
+      // Rounded down, so that it never says more than there is.
+      place.least[b * m + c] = Math.fround((base + body) * (1 - 1e-6));
+      if (base + body < UNPLACED) own.push(c);
+    }
+    const key = place.least.subarray(b * m, b * m + m);
+    place.order.push(Int32Array.from(own.sort((x, y) => key[x]! - key[y]!)));
+    if (b % YIELD_BINS === YIELD_BINS - 1) yield;
+  }
+  return place;
+}
+
+/** Every bin in its own cheapest place, as if it had the room for itself: what plans in depth are compared with. */
+export function cheapestSum(problem: DepthProblem): number {
+  const place = runToEnd(compileDepth(problem, usesOf(problem)));
+  return place.order.reduce(
+    (sum, [first], bin) => sum + (first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!),
+    0,
+  );
+}

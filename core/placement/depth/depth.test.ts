@@ -1,0 +1,157 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { readDepthProblem } from '../read.ts';
+import { checkDepth } from '../testing/check-depth.ts';
+import { depthProblem } from '../testing/depth-problems.ts';
+import { solvePlace } from '../solve.ts';
+import type { DepthBin, DepthProblem } from './problem.ts';
+import { depthSteps, solveDepth } from './solve.ts';
+
+const shelf = {
+  id: 'c',
+  unit: 'u',
+  floor: 900,
+  width: 500,
+  depth: 300,
+  height: 320,
+  access: 'front' as const,
+  door: false,
+  drawer: false,
+  locked: false,
+  sunlit: false,
+  onView: true,
+  maxLoad: 20_000,
+  walk: { z: 2 },
+};
+const bin = (id: string, more: Partial<DepthBin> = {}): DepthBin => ({
+  id,
+  width: 200,
+  depth: 280,
+  height: 140,
+  mass: 1000,
+  lid: false,
+  zone: 'z',
+  uses: [{ person: 'p', perWeek: 1 }],
+  group: null,
+  hazard: false,
+  childReach: false,
+  lightSensitive: false,
+  view: null,
+  turnable: false,
+  stackable: true,
+  ...more,
+});
+const room = (bins: DepthBin[], more: Partial<DepthProblem> = {}): DepthProblem => ({
+  format: 'stube-place/2',
+  people: [
+    { id: 'p', kind: 'adult', stature: 1700 },
+    { id: 'k', kind: 'child', stature: 1200 },
+  ],
+  zones: [{ id: 'z' }],
+  compartments: [shelf],
+  bins,
+  growth: 0,
+  timeMs: 100,
+  ...more,
+});
+const solve = (problem: DepthProblem, iterations = 60) => {
+  const answer = solveDepth(problem, { iterations });
+  const { problems, effort } = checkDepth(problem, answer);
+  expect(problems).toEqual([]);
+  expect(answer.effort).toBeCloseTo(effort, 3);
+  expect(answer.bound).toBeLessThanOrEqual(answer.effort + 1e-6);
+  return answer;
+};
+const at = (answer: ReturnType<typeof solve>, id: string) => answer.placed.find((put) => put.bin === id)!;
+
+describe('small rooms that are reckoned by hand', () => {
+  test('four boxes where two stand side by side: two are stacked, the often used ones on top', () => {
+    const answer = solve(
+      room(['a', 'b', 'c', 'd'].map((id, i) => bin(id, { uses: [{ person: 'p', perWeek: i < 2 ? 8 : 1 }] }))),
+    );
+    expect(answer.unplaced).toEqual([]);
+    expect([at(answer, 'a').z, at(answer, 'b').z]).toEqual([140, 140]);
+    // 2 m of walk, 0.83 s each, there and back; the two below have one to be moved, 4 s, there and back.
+    expect(answer.effort).toBeCloseTo(18 * 2 * 2 * 0.83 + 2 * 2 * 4, 6);
+    expect(answer.optimal).toBe(false);
+  });
+  test('what a child uses has nothing on it and nothing before it', () => {
+    const theirs = bin('theirs', { uses: [{ person: 'k', perWeek: 1 }], childReach: true });
+    const low = { ...shelf, floor: 300 };
+    const answer = solve(room([theirs, bin('a'), bin('b'), bin('c')], { compartments: [low] }));
+    expect(answer.unplaced).toEqual([]);
+    expect(at(answer, 'theirs').z).toBe(140);
+  });
+  test('a heavy one is never on a light one, and nothing is stacked on what does not bear it', () => {
+    const heavy = solve(
+      room([bin('light', { mass: 500 }), bin('heavy', { mass: 3000 })], { compartments: [{ ...shelf, width: 210 }] }),
+    );
+    expect([at(heavy, 'heavy').z, at(heavy, 'light').z]).toEqual([0, 140]);
+    const soft = solve(
+      room([bin('a', { stackable: false }), bin('b', { stackable: false })], {
+        compartments: [{ ...shelf, width: 210 }],
+      }),
+    );
+    expect(soft.unplaced).toHaveLength(1);
+  });
+  test('two rows deep, the seldom used behind', () => {
+    const deep = { ...shelf, width: 210, depth: 600, height: 165 };
+    const answer = solve(
+      room(
+        [
+          bin('often', { uses: [{ person: 'p', perWeek: 7 }] }),
+          bin('seldom', { uses: [{ person: 'p', perWeek: 0.2 }] }),
+        ],
+        { compartments: [deep] },
+      ),
+    );
+    expect(at(answer, 'often').y).toBeLessThan(at(answer, 'seldom').y);
+  });
+  test('no bins, or no compartments', () => {
+    expect(solve(room([]))).toMatchObject({ placed: [], effort: 0, optimal: true });
+    expect(solve(room([bin('a')], { compartments: [] }))).toMatchObject({
+      unplaced: ['a'],
+      effort: 3600,
+      optimal: true,
+    });
+  });
+});
+
+describe('any room', () => {
+  test('every rule holds, the effort is what it says, and the bound is below', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 8 }), fc.integer({ min: 0, max: 500 }), (compartments, seed) => {
+        solve(depthProblem(compartments, seed), 25);
+      }),
+      { numRuns: 25 },
+    );
+  }, 120_000);
+  test('no plan in one row beats the bound', () => {
+    for (let seed = 1; seed <= 4; seed++) {
+      const problem = depthProblem(4, seed);
+      const flat = solvePlace({ ...problem, format: 'stube-place/1' }, { iterations: 60 });
+      expect(solve(problem).bound).toBeLessThanOrEqual(flat.effort + 1e-6);
+    }
+  });
+  test('a room that has a place for each is filled, better than in one row', () => {
+    const problem = depthProblem(12, 3);
+    const answer = solve(problem, 150);
+    const flat = solvePlace({ ...problem, format: 'stube-place/1' }, { iterations: 60 });
+    expect(answer.unplaced).toEqual([]);
+    expect(flat.unplaced.length).toBeGreaterThan(0);
+  });
+  test('more time is never worse, and the same seed is the same plan', () => {
+    const problem = depthProblem(8, 5);
+    const efforts: number[] = [];
+    for (const { effort } of depthSteps(problem, { iterations: 40 })) efforts.push(effort);
+    for (let i = 1; i < efforts.length; i++) expect(efforts[i]!).toBeLessThanOrEqual(efforts[i - 1]! + 1e-6);
+    expect(solveDepth(problem, { iterations: 30 })).toEqual(solveDepth(problem, { iterations: 30 }));
+  });
+});
+
+test('a wrong field is named', () => {
+  const { turnable: _gone, ...without } = bin('a');
+  expect(() => readDepthProblem({ ...room([]), bins: [without] })).toThrow('bins[0].turnable');
+  expect(() => readDepthProblem({ ...room([]), format: 'stube-place/1' })).toThrow('format');
+  expect(readDepthProblem(JSON.parse(JSON.stringify(room([bin('a')]))))).toEqual(room([bin('a')]));
+});

@@ -1,0 +1,233 @@
+/**
+ * From a first plan to better ones: bins of one size change places, a bin goes elsewhere, and compartments are emptied
+ * and filled anew (ruin and recreate), all under one falling temperature (annealing).
+ */
+import { Random } from '../../engine/random.ts';
+import { groupedBy } from '../../model/grouped-by.ts';
+import { UNPLACED } from '../problem.ts';
+import type { Arrangement, Box } from './arrangement.ts';
+import { Spots, type Spot } from './spots.ts';
+
+/** Changes that are undone when a try is given up: what was put is taken, what was taken is put back. */
+type Act = { put: number } | { taken: Box };
+
+/** A change may cost about this share of a bin's mean effort at first, and in the end; found by trial on rooms of 50 to 1,700 bins. */
+const HOT = 1;
+const COLD = 0.002;
+/** Shares of the tries. */
+const SHARE = { swap: 0.9, move: 0.93 };
+/** Bins that are taken out at once, at most. */
+const MOST_OUT = 40;
+/** Bins that are looked at to find one that wants elsewhere. */
+const LOOKED_AT = 4;
+/** How often a bin looks at all places though what was emptied has one for it. */
+const ELSEWHERE = 0.1;
+/** Orders of refilling are drawn: a bin's weight is changed by up to that share. */
+const NOISE = 0.5;
+
+export class DepthSearch {
+  readonly now: Arrangement;
+  private readonly spots: Spots;
+  private readonly random: Random;
+  /** How much a bin wants to be first: large and often used. */
+  private readonly weight: Float64Array;
+  /** Bins of one size with each bin, itself among them; and bins that have such. */
+  private readonly alikeOf: number[][] = [];
+  private readonly swappable: number[] = [];
+  /** By bin: seconds a week in its cheapest place. */
+  private readonly cheapest: Float64Array;
+  private readonly rate: Float64Array;
+  bestEffort = Infinity;
+  bestSpots: (Omit<Spot, 'on' | 'cost'> | null)[] = [];
+
+  constructor(now: Arrangement, seed: number) {
+    this.now = now;
+    this.spots = new Spots(now);
+    this.random = new Random(seed);
+    const { place } = now;
+    this.rate = Float64Array.from(now.uses, (uses) => uses.reduce((sum, { twice }) => sum + twice / 2, 0));
+    this.weight = Float64Array.from(
+      { length: place.bins },
+      (_, bin) => place.width[bin]! * place.depth[bin]! * (1 + this.rate[bin]!),
+    );
+    const key = (bin: number) =>
+      [place.width[bin], place.depth[bin], place.height[bin], place.turnable[bin], place.stackable[bin]].join(' ');
+    const bins = Array.from({ length: place.bins }, (_, bin) => bin);
+    for (const own of groupedBy(bins, key).values())
+      for (const bin of own) {
+        this.alikeOf[bin] = own;
+        if (own.length > 1) this.swappable.push(bin);
+      }
+    this.cheapest = Float64Array.from(bins, (bin) => {
+      const [first] = place.order[bin]!;
+      return first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!;
+    });
+  }
+
+  /** Every bin in its cheapest spot, what is large and often used first. Gives way every few bins. */
+  *construct(): Generator<void, void> {
+    const order = Array.from({ length: this.now.place.bins }, (_, bin) => bin).sort(
+      (a, b) => this.weight[b]! - this.weight[a]!,
+    );
+    let count = 0;
+    for (const bin of order) {
+      this.insert(bin, null);
+      if (++count % 8 === 0) yield;
+    }
+    this.keep();
+  }
+
+  private insert(bin: number, acts: Act[] | null, only?: (space: number) => boolean): void {
+    const spot = this.spots.bestSpot(bin, UNPLACED, only);
+    if (!spot) return;
+    this.now.put(this.spots.boxAt(bin, spot));
+    acts?.push({ put: bin });
+  }
+  /** Into what was emptied, else wherever there is room; what stood elsewhere would have gone there by itself. */
+  private refit(bin: number, acts: Act[], spaces: ReadonlySet<number>): void {
+    const { now } = this;
+    let best: Spot | null = null;
+    let limit: number = UNPLACED;
+    for (const space of spaces) {
+      if (now.place.least[bin * now.place.spaces + space]! >= limit) continue;
+      const spot = this.spots.spotIn(bin, space, limit);
+      if (spot) [best, limit] = [spot, spot.cost];
+    }
+    const elsewhere = this.random.next() < ELSEWHERE || !best ? this.spots.bestSpot(bin, limit) : null;
+    const spot = elsewhere ?? best;
+    if (!spot) return;
+    now.put(this.spots.boxAt(bin, spot));
+    acts.push({ put: bin });
+  }
+  private remove(bin: number, acts: Act[]): void {
+    acts.push({ taken: this.now.take(bin) });
+  }
+  private undo(acts: Act[]): void {
+    for (let i = acts.length - 1; i >= 0; i--) {
+      const act = acts[i]!;
+      if ('put' in act) this.now.take(act.put);
+      else this.now.put(act.taken);
+    }
+  }
+
+  /** Remembers what is better than all before. */
+  private keep(): void {
+    if (this.now.effort >= this.bestEffort - 1e-9) return;
+    this.bestEffort = this.now.effort;
+    this.bestSpots = this.now.boxes.map((box) =>
+      box ? { space: box.space, x: box.x0, y: box.y0, z: box.z0, turned: box.turned } : null,
+    );
+  }
+
+  /** @param done how much of the time is over, 0 … 1 @param tries how many are made */
+  step(done: number, tries: number): void {
+    const { now, random } = this;
+    const mean = Math.max(1, (now.effort - UNPLACED * now.unplaced) / Math.max(1, now.place.bins));
+    const heat = mean * HOT * (COLD / HOT) ** done;
+    for (let n = 0; n < tries; n++) {
+      // How much worse it may get is drawn first.
+      const allowed = -heat * Math.log(1 - random.next());
+      const draw = random.next();
+      if (draw < SHARE.swap && this.swappable.length) this.trySwap(allowed);
+      else if (draw < SHARE.move) this.tryMove(allowed);
+      else this.tryRefill(allowed);
+    }
+    this.keep();
+  }
+
+  private trySwap(allowed: number): void {
+    const { now, random } = this;
+    const first = this.swappable[random.below(this.swappable.length)]!;
+    const own = this.alikeOf[first]!;
+    const a = now.boxes[first];
+    const b = now.boxes[own[random.below(own.length)]!];
+    if (!a || !b || a === b) return;
+    const change = now.swap(a, b);
+    if (change === null || change <= allowed) return;
+    // Back again: the same rules held a moment ago.
+    now.swap(a, b);
+  }
+
+  private tryMove(allowed: number): void {
+    const { now, random } = this;
+    const bin = random.below(now.place.bins);
+    const box = now.boxes[bin];
+    if (box?.carries) return;
+    const before = now.effort;
+    const acts: Act[] = [];
+    if (box) this.remove(bin, acts);
+    const most = before + allowed - now.effort;
+    const spot = this.spots.bestSpot(bin, Math.min(UNPLACED, UNPLACED + most), (space) => space !== box?.space);
+    if (spot && now.effort - UNPLACED + spot.cost <= before + allowed) {
+      now.put(this.spots.boxAt(bin, spot));
+      if (now.effort <= before + allowed) return;
+      now.take(bin);
+    }
+    this.undo(acts);
+  }
+
+  /** Empties a compartment or two, with bins beside that would rather be there, and fills all anew. */
+  private tryRefill(allowed: number): void {
+    const { now, random } = this;
+    const { place } = now;
+    const before = now.effort;
+    const spaces = new Set<number>();
+    const wanting = this.wanting();
+    const box = now.boxes[wanting];
+    const ways = place.order[wanting]!;
+    if (ways.length) spaces.add(ways[Math.floor(random.next() ** 2 * Math.min(ways.length, 12))]!);
+    if (box) spaces.add(box.space);
+    const acts: Act[] = [];
+    const out: number[] = [];
+    const takeAll = (space: number): void => {
+      const list = [...now.inside[space]!].sort((a, b) => b.z0 - a.z0);
+      for (const one of list) {
+        out.push(one.bin);
+        this.remove(one.bin, acts);
+      }
+    };
+    for (const space of spaces) if (now.inside[space]!.length + out.length <= MOST_OUT) takeAll(space);
+    if (!now.boxes[wanting] && !out.includes(wanting)) out.push(wanting);
+    for (const bin of this.waiting(3)) if (!out.includes(bin)) out.push(bin);
+    const weights = new Map(out.map((bin) => [bin, this.weight[bin]! * (1 + NOISE * (random.next() - 0.5) * 2)]));
+    // The one that wanted in goes first every other time.
+    if (random.next() < 0.5) weights.set(wanting, Infinity);
+    out.sort((a, b) => weights.get(b)! - weights.get(a)!);
+    // What the rest could cost at the least: as soon as it cannot be good any more, it is given up.
+    let rest = out.reduce((sum, bin) => sum + this.cheapest[bin]! - UNPLACED, 0);
+    for (const bin of out) {
+      rest -= this.cheapest[bin]! - UNPLACED;
+      this.refit(bin, acts, spaces);
+      if (now.effort + rest > before + allowed) {
+        this.undo(acts);
+        return;
+      }
+    }
+  }
+
+  /** Of a few bins the one that is furthest from its cheapest place. */
+  private wanting(): number {
+    const { now, random } = this;
+    let most = -Infinity;
+    let found = 0;
+    for (let n = 0; n < LOOKED_AT; n++) {
+      const bin = random.below(now.place.bins);
+      const box = now.boxes[bin];
+      const far = (box ? now.costOf(box) : UNPLACED) - this.cheapest[bin]!;
+      if (far > most) [most, found] = [far, bin];
+    }
+    return found;
+  }
+
+  /** Some of the bins that have no place. */
+  private waiting(most: number): number[] {
+    if (!this.now.unplaced) return [];
+    const found: number[] = [];
+    const start = this.random.below(this.now.place.bins);
+    for (let i = 0; i < this.now.place.bins && found.length < most; i++) {
+      const bin = (start + i) % this.now.place.bins;
+      if (!this.now.boxes[bin]) found.push(bin);
+    }
+    return found;
+  }
+}
