@@ -221,3 +221,15 @@ test('an amount beyond all sense is proposed no containers, rather than thousand
   } as never);
   expect(choice!.chosen).toBeNull();
 });
+
+test('no blade in a bag, no book in a bucket', () => {
+  const list = [...types];
+  for (const [key, wrong] of [
+    ['sharp-scissors', (type: ContainerType) => type.soft],
+    ['sewing-patterns', (type: ContainerType) => type.form === 'round'],
+  ] as const) {
+    const [choice] = choose([line(key, 6)], [category(key)], list);
+    expect(choice!.options.length).toBeGreaterThan(0);
+    expect(choice!.options.filter((option) => option.type.id && wrong(option.type as ContainerType))).toEqual([]);
+  }
+});

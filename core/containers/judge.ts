@@ -87,6 +87,10 @@ function countOf(demand: Demand, type: ContainerType, { growth, fillLimit }: Con
 function unfit(demand: Demand, type: ContainerType, each: number): boolean {
   const soft = demand.lies === 'soft';
   if (soft && !type.soft && type.inHeight > UPRIGHT * Math.max(type.inWidth, type.inDepth)) return true;
+  // A point or a blade comes through cloth.
+  if (type.soft && demand.category.hazards.includes('H4')) return true;
+  // Books and folders do not stand in a bucket.
+  if (demand.lies === 'neat' && type.form === 'round' && (demand.piece?.[0] ?? 0) > NO_BUCKET) return true;
   // Sheets would roll up in a round one and bend in a bag.
   if (demand.lies === 'flat') return type.form === 'round' || (type.soft && type.inHeight > 60);
   return type.soft && !soft && each > BAG_BEARS;
@@ -97,6 +101,9 @@ const FALLS = 0.5;
 /** How long a row of a category's things is when they stand upright, mm. */
 const upright = ({ lines }: Demand): number =>
   lines.reduce((sum, { line, piece }) => sum + (piece && line.measure === 'pieces' ? line.amount * piece[2] : 0), 0);
+
+/** Longest side from which on what lies neatly wants straight walls, mm. */
+const NO_BUCKET = 90;
 
 /** @param free how many of it are owned and not given out yet */
 export function judge(

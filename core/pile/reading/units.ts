@@ -109,6 +109,9 @@ export function containerMeasure(unit: string, adjective: string | undefined, ki
     if (adjective && /small|little|tiny|mini/i.test(adjective)) size--;
     return SIZES[family][Math.min(2, Math.max(0, size))]!;
   }
+  // A heap of buttons is no heap of coats.
+  if ((form === 'heap' || form === 'pile') && kind && (kind.piece[0] * kind.piece[1] * kind.piece[2]) / 1e6 < SMALL)
+    return 'medium bag';
   const same: Record<string, string> = {
     'moving box': 'crate',
     'washing up bowl': 'bucket',

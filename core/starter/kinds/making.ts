@@ -91,7 +91,7 @@ hook tape, hook and loop tape, hook and loop dots, sticky dots, sticky pads, sti
 # Child scissors
 child scissors, childrens scissors, kids scissors, safety scissors, blunt scissors, scissors, school scissors, craft scissors for kids, left handed scissors, zigzag scissors, wavy scissors, fancy edge scissors
 # Sharp scissors
-fabric scissors, dressmaking scissors, sharp scissors, shears, pinking shears, adult scissors, embroidery scissors, kitchen scissors, tailor scissors, paper scissors, office scissors, thread snips, dressmaking shears, big scissors, nail scissors, snips, wallpaper scissors, long scissors
+fabric scissors, dressmaking scissors, sharp scissors, good scissors, best scissors, sewing scissors, shears, pinking shears, adult scissors, embroidery scissors, kitchen scissors, tailor scissors, paper scissors, office scissors, thread snips, dressmaking shears, big scissors, nail scissors, snips, wallpaper scissors, long scissors
 # Craft knives
 craft knife, scalpel, box cutter, utility knife, cutter, blade, rotary cutter, spare blade, penknife, pocket knife, lino cutter, rotary blade, circle cutter, craft blade, razor blade, whittling knife, carving knife, knife, hobby knife | 150x30x15 H4
 blade refill, spare blade, razor blade, rotary cutter blade | 60x45x8 H4

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The room from above in true size: what stands there is moved and turned, and what gets in the way of what is told. */
 import { computed, ref } from 'vue';
+import { useElementSize } from '@vueuse/core';
 import { Pencil, Plus, RotateCw } from '@lucide/vue';
 import { clearancesOf, opensBy, TO_PASS, zoneFloor, type Clearance } from '@stube/core/floor/clearances';
 import { beforeOf, footprintOf, overlap, TURNED, turnedOnSpot, type Rect } from '@stube/core/floor/footprint';
@@ -40,7 +41,20 @@ const inside = (x: number, y: number) => ({
   x: Math.round(Math.min(props.room.width, Math.max(0, x)) / 10) * 10,
   y: Math.round(Math.min(props.room.depth, Math.max(0, y)) / 10) * 10,
 });
-const font = computed(() => Math.max(props.room.width, props.room.depth) / 32);
+const { width: drawnWidth, height: drawnHeight } = useElementSize(plan);
+/** Millimetres a pixel: letters keep their size on every screen. */
+const mmPerPx = computed(() =>
+  drawnWidth.value
+    ? Math.max(
+        (props.room.width + 2 * PAD) / drawnWidth.value,
+        (props.room.depth + 2 * PAD) / Math.max(1, drawnHeight.value),
+      )
+    : Math.max(props.room.width, props.room.depth) / 400,
+);
+/** Letters of 12 px, and none below 8. */
+const font = computed(() => 12 * mmPerPx.value);
+const fontOf = (unit: Unit) => Math.min(font.value, unit.width / (0.55 * unit.name.length));
+const LEGIBLE = 8;
 const chosen = ref<string | null>(null);
 const system = computed(() => store.site?.system);
 
@@ -178,8 +192,9 @@ const middle = (unit: Unit) => {
 };
 /** The name of what is below is read, not both on one another. */
 const named = (unit: Unit) =>
-  unit.raised < 600 ||
-  !props.units.some((other) => other.raised < unit.raised && overlap(print(other), print(unit), 50));
+  fontOf(unit) >= LEGIBLE * mmPerPx.value &&
+  (unit.raised < 600 ||
+    !props.units.some((other) => other.raised < unit.raised && overlap(print(other), print(unit), 50)));
 const bad = computed(() => new Set(broken.value.map(({ about }) => about[0])));
 /** What hangs or stands on top is drawn above what stands below. */
 const layered = computed(() => [...props.units].sort((a, b) => a.raised - b.raised));
@@ -269,13 +284,14 @@ const free = computed(() => {
         @dblclick="emit('editUnit', unit)"
         @keydown="onKey($event, 'unit', unit)"
       >
+        <title>{{ unit.name }}</title>
         <rect v-bind="box(print(unit))" />
         <rect class="front" v-bind="edge(unit)" />
         <text
           v-if="named(unit)"
           :x="middle(unit).x"
           :y="middle(unit).y"
-          :font-size="Math.min(font, unit.width / (0.6 * unit.name.length))"
+          :font-size="fontOf(unit)"
           :transform="upright(unit) ? `rotate(-90 ${middle(unit).x} ${middle(unit).y})` : undefined"
           text-anchor="middle"
           dominant-baseline="central"
@@ -391,8 +407,8 @@ text {
 .grip:focus-visible {
   outline: none;
 }
-.chosen rect:first-child,
-.grip:focus-visible rect:first-child {
+.chosen rect:first-of-type,
+.grip:focus-visible rect:first-of-type {
   stroke: var(--spruce);
   stroke-width: 34;
 }
@@ -405,6 +421,9 @@ text {
 .held > b,
 .held > .row {
   grid-column: 1 / -1;
+}
+.press {
+  white-space: nowrap;
 }
 .list {
   list-style: none;
