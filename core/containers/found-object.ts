@@ -6,6 +6,7 @@ import { defaultsOf } from '../model/defaults.ts';
 import type { ContainerShape } from '../model/entities.ts';
 import type { LengthSystem } from '../model/site.ts';
 import { parseLength } from '../measuring/length.ts';
+import { NUMBER_WORDS } from '../pile/reading/number.ts';
 import { plain, stem } from '../matching/words.ts';
 
 export interface FoundObject {
@@ -30,21 +31,6 @@ const ROUND = ['round', 'jar', 'tin', 'can', 'bucket', 'pot', 'tube', 'bottle', 
 const NOT_ROUND = ['square', 'box', 'crate', 'rectangular', 'flat', 'biscuit'];
 const LID = ['lid', 'lidded', 'jar', 'shoebox', 'lunchbox', 'case'];
 const HANDLE = ['handle', 'bucket', 'basket', 'tote'];
-const COUNTS: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  dozen: 12,
-};
 /** Without a unit, sides that are all at least so many are millimetres where the site thinks in centimetres. */
 const SURELY_MM = 50;
 /** Nothing that things are kept in is longer, or shorter, mm. */
@@ -58,6 +44,9 @@ const SIZE = new RegExp(
   String.raw`(?:[⌀ø]\s*)?${NUMBER}\s*${UNIT}?(?:\s*(?:[x×*]|by)\s*${NUMBER}\s*${UNIT}?){1,2}`,
   'i',
 );
+
+const wholeNumber = (word: string): number | undefined =>
+  Number.isInteger(NUMBER_WORDS[word]) ? NUMBER_WORDS[word] : undefined;
 
 /** Sides of `75x110`, mm; null where they are no lengths. */
 function sidesOf(text: string, system: LengthSystem): number[] | null {
@@ -90,7 +79,7 @@ export function readFound(text: string, system: LengthSystem): ReadFound {
   if (!sides) return problem('Its size cannot be read.');
   const rest = `${text.slice(0, size.index)} ${text.slice(size.index + size[0].length)}`.trim();
   const first = /^(\d+|[a-z]+)\s*(?:x\s+|×\s*)?/i.exec(rest);
-  const number = first ? (/^\d/.test(first[1]!) ? Number(first[1]) : COUNTS[first[1]!.toLowerCase()]) : undefined;
+  const number = first ? (/^\d/.test(first[1]!) ? Number(first[1]) : wholeNumber(first[1]!.toLowerCase())) : undefined;
   const count = number ?? 1;
   if (count < 1 || count > MAX_COUNT) return problem(`As many as ${MAX_COUNT} at most.`);
   const called = (number === undefined ? rest : rest.slice(first![0].length))

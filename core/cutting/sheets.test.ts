@@ -78,7 +78,8 @@ test('what hangs is held by its load and by its length; a door is not drilled', 
     unit('hooks', 'hooks'),
     unit('rack', 'pockets'),
     unit('case', 'bookcase', { anchored: true }),
-    unit('low', 'bookcase'),
+    unit('tall', 'bookcase', { height: 1900 }),
+    unit('low', 'bookcase', { height: 500 }),
   ];
   const loads = [...Array<object>(6)].map(() => ({ unitId: 'hooks', maxLoad: 4000 }));
   const fixings = (wallKind: 'masonry' | 'plasterboard' | null, mayDrill: boolean | null = null) =>
@@ -92,7 +93,7 @@ test('what hangs is held by its load and by its length; a door is not drilled', 
   expect(fixings('masonry')).toEqual({
     hooks: ['4 screws with their plugs', '6 hooks'],
     rack: ['2 hooks over the door'],
-    case: ['2 brackets against tipping over'],
+    tall: ['2 brackets against tipping over'],
   });
   expect(fixings('plasterboard').hooks![0]).toBe('6 screws with their plugs');
   expect(fixings(null).hooks![0]).toBe('6 screws with their plugs');

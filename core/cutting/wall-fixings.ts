@@ -1,4 +1,6 @@
 /** What holds up the things of a wall (practice M5): screws and plugs by spacing and by load, hooks and pegs by place. */
+import { TIPPING } from '../cautions/furniture.ts';
+import { TEMPLATES } from '../measuring/templates.ts';
 import type { Compartment, Room, Unit } from '../model/entities.ts';
 import type { Fixing } from './cut-list.ts';
 
@@ -18,7 +20,10 @@ const LEAST = 2;
 /** Brackets against tipping over, for a unit that stands. */
 const TIP_BRACKETS = 2;
 
-type Fixed = Pick<Unit, 'id' | 'name' | 'template' | 'width' | 'height' | 'raised' | 'columns' | 'rows' | 'anchored'>;
+type Fixed = Pick<
+  Unit,
+  'id' | 'name' | 'template' | 'width' | 'height' | 'depth' | 'raised' | 'columns' | 'rows' | 'anchored' | 'wheels'
+>;
 
 const HANGS: readonly Unit['template'][] = ['rails', 'hooks', 'pegs', 'rods', 'pockets'];
 
@@ -26,7 +31,15 @@ const HANGS: readonly Unit['template'][] = ['rails', 'hooks', 'pegs', 'rods', 'p
 export const hangsOnWall = (unit: Pick<Unit, 'template' | 'raised'>): boolean =>
   HANGS.includes(unit.template) || (unit.raised >= 600 && unit.template !== 'top');
 
-/** @returns for every unit that hangs or is anchored, each kind of fixing with its count and why */
+/** Stands so high and narrow that it wants an anchor, and has none yet. */
+const mayTip = ({ template, anchored, wheels, height, raised, depth }: Fixed): boolean =>
+  TEMPLATES[template].stands === 'furniture' &&
+  !anchored &&
+  !wheels &&
+  height + raised >= TIPPING.height &&
+  height / depth >= TIPPING.ratio;
+
+/** @returns for every unit that hangs, or could tip and is not anchored yet, each kind of fixing with its count and why */
 export function wallFixingsOf(
   units: readonly Fixed[],
   compartments: readonly Pick<Compartment, 'unitId' | 'maxLoad'>[],
@@ -36,7 +49,7 @@ export function wallFixingsOf(
   const wall = wallKind ?? 'a wall that nobody told the kind of';
   return units.flatMap((unit) => {
     const hangs = hangsOnWall(unit);
-    if (!hangs && !unit.anchored) return [];
+    if (!hangs && !mayTip(unit)) return [];
     const fixings: Fixing[] = [];
     if (hangs && unit.template !== 'pockets') {
       const load = compartments

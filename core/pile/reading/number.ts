@@ -1,6 +1,7 @@
 /** Numbers as people write and say them: `1 1/2`, `1,000`, `half a dozen`, `a couple of`, `10–12`. */
 
-const WORDS: Record<string, number> = {
+/** How numbers are said. */
+export const NUMBER_WORDS: Readonly<Record<string, number>> = {
   half: 0.5,
   quarter: 0.25,
   a: 1,
@@ -92,10 +93,10 @@ export function numberOf(said: string): number {
     .replace(/\bof\b|\band a half\b/g, ' ')
     .split(/[\s-]+/)
     .filter((word) => word && !(word in { a: 1, an: 1 }));
-  if (!words.length || words.some((word) => !(word in WORDS))) return /^an?$/.test(text) ? 1 : NaN;
+  if (!words.length || words.some((word) => !(word in NUMBER_WORDS))) return /^an?$/.test(text) ? 1 : NaN;
   let sum = 0;
   for (const word of words) {
-    const value = WORDS[word]!;
+    const value = NUMBER_WORDS[word]!;
     sum = /dozen|hundred|thousand/.test(word) && sum ? sum * value : sum + value;
   }
   // `half a dozen` is half of twelve; `three and a half` is more than three.
