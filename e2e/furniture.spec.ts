@@ -130,6 +130,7 @@ test.describe('on the phone', () => {
     await page.goto(`${stube.address}/s/${site}/r/${room}/measure`);
     const laser = await context.newPage();
     await laser.goto(`${stube.address}/laser`);
+    await expect(laser.getByRole('heading', { level: 1 })).toBeVisible();
     await expectAccessible(laser);
     await page.bringToFront();
     await page.getByRole('button', { name: 'Step by step' }).tap();

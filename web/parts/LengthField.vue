@@ -44,10 +44,18 @@ const unitWord = computed(() => (shown.value ? '' : UNIT[system.value]));
 function typed(): void {
   if (read.value !== null) emit('update:modelValue', read.value);
 }
+/** What was told since the field was entered: leaving it after Enter says nothing new. */
+let told: number | null = null;
+function entered(): void {
+  focused.value = true;
+  told = null;
+}
 function left(): void {
   focused.value = false;
   if (read.value === null) return;
   text.value = editLength(read.value, system.value);
+  if (read.value === told) return;
+  told = read.value;
   emit('commit', read.value);
 }
 </script>
@@ -65,7 +73,7 @@ function left(): void {
       autocomplete="off"
       :aria-invalid="!!wrong"
       :aria-describedby="wrong ? `${id}-wrong` : undefined"
-      @focus="focused = true"
+      @focus="entered"
       @input="typed"
       @blur="left"
       @keydown.enter="left"

@@ -15,9 +15,11 @@ type Act = { put: number } | { taken: Box };
 const HOT = 1;
 const COLD = 0.002;
 /** Shares of the tries. */
-const SHARE = { swap: 0.9, move: 0.93 };
+const SHARE = { swap: 0.9, move: 0.91, eject: 0.96 };
 /** Bins that are taken out at once, at most. */
 const MOST_OUT = 40;
+/** Of a bin's cheapest places one of the first so many is aimed at. */
+const AIMED_AT = 12;
 /** Bins that are looked at to find one that wants elsewhere. */
 const LOOKED_AT = 4;
 /** How often a bin looks at all places though what was emptied has one for it. */
@@ -130,6 +132,7 @@ export class DepthSearch {
       const draw = random.next();
       if (draw < SHARE.swap && this.swappable.length) this.trySwap(allowed);
       else if (draw < SHARE.move) this.tryMove(allowed);
+      else if (draw < SHARE.eject) this.tryEject(allowed);
       else this.tryRefill(allowed);
     }
     this.keep();
@@ -166,6 +169,36 @@ export class DepthSearch {
     this.undo(acts);
   }
 
+  /** A bin goes to a place it would rather have, whatever one of those there has to make room; that one finds another. */
+  private tryEject(allowed: number): void {
+    const { now, random } = this;
+    const { place } = now;
+    const wanting = this.wanting();
+    const box = now.boxes[wanting];
+    if (box?.carries) return;
+    const ways = place.order[wanting]!;
+    if (!ways.length) return;
+    const space = ways[Math.floor(random.next() ** 2 * Math.min(ways.length, AIMED_AT))]!;
+    const there = now.inside[space]!;
+    if (!there.length) return;
+    const other = there[random.below(there.length)]!;
+    if (other.carries || other.bin === wanting) return;
+    const before = now.effort;
+    const acts: Act[] = [];
+    const ejected = other.bin;
+    this.remove(ejected, acts);
+    if (now.boxes[wanting]) this.remove(wanting, acts);
+    const limit = before + allowed - now.effort + 2 * UNPLACED;
+    const spot = this.spots.spotIn(wanting, space, UNPLACED);
+    if (spot && spot.cost + this.cheapest[ejected]! < limit) {
+      now.put(this.spots.boxAt(wanting, spot));
+      acts.push({ put: wanting });
+      this.insert(ejected, acts);
+      if (now.effort <= before + allowed) return;
+    }
+    this.undo(acts);
+  }
+
   /** Empties a compartment or two, with bins beside that would rather be there, and fills all anew. */
   private tryRefill(allowed: number): void {
     const { now, random } = this;
@@ -175,7 +208,7 @@ export class DepthSearch {
     const wanting = this.wanting();
     const box = now.boxes[wanting];
     const ways = place.order[wanting]!;
-    if (ways.length) spaces.add(ways[Math.floor(random.next() ** 2 * Math.min(ways.length, 12))]!);
+    if (ways.length) spaces.add(ways[Math.floor(random.next() ** 2 * Math.min(ways.length, AIMED_AT))]!);
     if (box) spaces.add(box.space);
     const acts: Act[] = [];
     const out: number[] = [];

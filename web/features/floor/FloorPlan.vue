@@ -316,11 +316,11 @@ const free = computed(() => {
       <LengthField
         :model-value="at(held.row).x"
         label="From the left wall"
-        @commit="$event !== held.row.x && put(held.kind, held.row, { x: $event })"
+        @commit="$event !== at(held.row).x && nudge(held.row.id, { x: $event, y: at(held.row).y })"
       /><LengthField
         :model-value="at(held.row).y"
         label="From the front wall"
-        @commit="$event !== held.row.y && put(held.kind, held.row, { y: $event })"
+        @commit="$event !== at(held.row).y && nudge(held.row.id, { x: at(held.row).x, y: $event })"
       />
       <span class="row">
         <button v-if="held.kind === 'unit'" class="press small" type="button" @click="turn(held.row as Unit)">
