@@ -1,6 +1,7 @@
 /** Where a dragged unit comes to rest: flush with walls and with its neighbours' sides, fronts and backs. */
-import type { Room } from '../model/entities.ts';
+import type { Fixture, Room } from '../model/entities.ts';
 import { footprintOf, overlap, type Point, type Rect, type Standing } from './footprint.ts';
+import { AT_WALL, nearestWall } from './walls.ts';
 
 /** From so near it is drawn to an edge, mm. */
 export const SNAP = 120;
@@ -28,4 +29,16 @@ export function snapped(unit: Standing, others: readonly Standing[], room: Pick<
   const inX = Math.max(0, Math.min(room.width - (own.right - own.left), left)) - own.left;
   const inY = Math.max(0, Math.min(room.depth - (own.back - own.front), front)) - own.front;
   return { x: Math.round(unit.x + inX), y: Math.round(unit.y + inY) };
+}
+
+/** Doors and windows are in a wall; heaters and sockets are drawn to one that is near. @param point where it would be put */
+export function onWall(kind: Fixture['kind'], point: Point, room: Pick<Room, 'width' | 'depth'>): Point {
+  const there = {
+    back: { x: point.x, y: room.depth },
+    front: { x: point.x, y: 0 },
+    left: { x: 0, y: point.y },
+    right: { x: room.width, y: point.y },
+  }[nearestWall(point, room)];
+  const near = Math.hypot(there.x - point.x, there.y - point.y) <= AT_WALL;
+  return near || ['door', 'window', 'exit'].includes(kind) ? there : point;
 }

@@ -2,19 +2,16 @@
 /** The room from above in true size: what stands there is moved and turned, and what gets in the way of what is told. */
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import { Pencil, Plus, RotateCw } from '@lucide/vue';
+import { Plus } from '@lucide/vue';
 import { clearancesOf, opensBy, TO_PASS, zoneFloor, type Clearance } from '@stube/core/floor/clearances';
-import { beforeOf, footprintOf, overlap, TURNED, turnedOnSpot, type Rect } from '@stube/core/floor/footprint';
-import { snapped } from '@stube/core/floor/snap';
-import { AT_WALL, nearestWall } from '@stube/core/floor/walls';
+import { beforeOf, footprintOf, overlap, type Rect } from '@stube/core/floor/footprint';
 import type { Compartment, Fixture, Room, Unit, Zone } from '@stube/core/model/entities';
 import { floorSize, said } from '../../parts/numbers.ts';
 import { formatLength } from '@stube/core/measuring/length';
-import { useDrag, type Drag } from '../../drawing/drag.ts';
 import { useSite } from '../../data/site.ts';
-import LengthField from '../../parts/LengthField.vue';
 import FixtureMark from './FixtureMark.vue';
-import { useNudge } from './nudge.ts';
+import FloorHeld from './FloorHeld.vue';
+import { useFloorMoves, type Held, type Kind, type Placed } from './moves.ts';
 
 const props = defineProps<{
   room: Room;
@@ -33,14 +30,8 @@ const store = useSite();
 const plan = ref<SVGSVGElement | null>(null);
 const PAD = 420;
 const STEP = 100;
-type Kind = 'unit' | 'zone' | 'fixture';
-type Placed = Unit | Zone | Fixture;
 /** SVG y runs down, the room's runs from its front wall to the back. */
 const down = (y: number) => props.room.depth - y;
-const inside = (x: number, y: number) => ({
-  x: Math.round(Math.min(props.room.width, Math.max(0, x)) / 10) * 10,
-  y: Math.round(Math.min(props.room.depth, Math.max(0, y)) / 10) * 10,
-});
 const { width: drawnWidth, height: drawnHeight } = useElementSize(plan);
 /** Millimetres a pixel: letters keep their size on every screen. */
 const mmPerPx = computed(() =>
@@ -56,63 +47,13 @@ const font = computed(() => 12 * mmPerPx.value);
 const fontOf = (unit: Unit) => Math.min(font.value, unit.width / (0.55 * unit.name.length));
 const LEGIBLE = 8;
 const chosen = ref<string | null>(null);
+const { drag, grab, wasDrop, at, find, moving, nudge, inside, turn } = useFloorMoves(
+  props,
+  plan,
+  (id) => (chosen.value = id),
+);
 const system = computed(() => store.site?.system);
 
-/** Where on the floor a point of the window is, mm. */
-function floorAt({ x, y }: { x: number; y: number }): { x: number; y: number } {
-  const point = new DOMPoint(x, y).matrixTransform(plan.value!.getScreenCTM()!.inverse());
-  return { x: point.x, y: down(point.y) };
-}
-interface Held {
-  kind: Kind;
-  row: Placed;
-}
-const { drag, grab, wasDrop } = useDrag<Held>({
-  started: ({ row }) => (chosen.value = row.id),
-  dropped: (dragged) => {
-    const { kind, row } = dragged.item;
-    const to = placeOf(dragged);
-    if (to.x !== row.x || to.y !== row.y) void put(kind, row, to);
-  },
-});
-/** A unit comes to rest at walls and neighbours, doors and windows on their wall; zones lie where they are laid. */
-function rest(kind: Kind, row: Placed, to: { x: number; y: number }): { x: number; y: number } {
-  if (kind === 'unit') {
-    const others = props.units.filter((unit) => unit.id !== row.id);
-    return snapped({ ...(row as Unit), ...to }, others, props.room);
-  }
-  const point = inside(to.x, to.y);
-  if (kind === 'zone') return point;
-  const { width, depth } = props.room;
-  const onWall = {
-    back: { x: point.x, y: depth },
-    front: { x: point.x, y: 0 },
-    left: { x: 0, y: point.y },
-    right: { x: width, y: point.y },
-  }[nearestWall(point, props.room)];
-  const near = Math.hypot(onWall.x - point.x, onWall.y - point.y) <= AT_WALL;
-  return near || ['door', 'window', 'exit'].includes((row as Fixture).kind) ? onWall : point;
-}
-/** It keeps under the pointer the point it was taken at. */
-function placeOf({ item, from, to }: Drag<Held>): { x: number; y: number } {
-  const [start, end] = [floorAt(from), floorAt(to)];
-  return rest(item.kind, item.row, { x: item.row.x + end.x - start.x, y: item.row.y + end.y - start.y });
-}
-const at = (row: Placed) => (drag.value?.item.row.id === row.id ? placeOf(drag.value) : (moving.get(row.id) ?? row));
-const put = (kind: Kind, one: Placed, to: object) => store.tryWrite(() => store.patch(kind, one as never, to as never));
-const find = (id: string | null): Held | null => {
-  for (const kind of ['unit', 'zone', 'fixture'] as const) {
-    const row = ({ unit: props.units, zone: props.zones, fixture: props.fixtures }[kind] as readonly Placed[]).find(
-      (known) => known.id === id,
-    );
-    if (row) return { kind, row };
-  }
-  return null;
-};
-const { moving, nudge } = useNudge((id, to) => {
-  const held = find(id);
-  return held ? put(held.kind, held.row, to) : Promise.resolve();
-});
 const held = computed(() => find(chosen.value));
 function pick(kind: Kind, row: Placed): void {
   if (wasDrop()) return;
@@ -124,12 +65,6 @@ function edit({ kind, row }: Held): void {
   else if (kind === 'fixture') emit('fixture', row as Fixture);
   else emit('editUnit', row as Unit);
 }
-const turn = (unit: Unit) => {
-  const faces = TURNED[unit.faces];
-  const turned = { ...unit, ...turnedOnSpot(unit, faces), faces };
-  const others = props.units.filter(({ id }) => id !== unit.id);
-  return put('unit', unit, { ...snapped(turned, others, props.room), faces });
-};
 function onKey(event: KeyboardEvent, kind: Kind, one: Placed): void {
   const by = (
     { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, STEP], ArrowDown: [0, -STEP] } as Record<
@@ -311,24 +246,14 @@ const free = computed(() => {
         {{ formatLength(room.depth, system) }}
       </text>
     </svg>
-    <div v-if="held" class="held" role="group" :aria-label="`${held.row.name || 'It'} on the floor`">
-      <b>{{ held.row.name || (held.row as Fixture).kind }}</b>
-      <LengthField
-        :model-value="at(held.row).x"
-        label="From the left wall"
-        @commit="$event !== at(held.row).x && nudge(held.row.id, { x: $event, y: at(held.row).y })"
-      /><LengthField
-        :model-value="at(held.row).y"
-        label="From the front wall"
-        @commit="$event !== at(held.row).y && nudge(held.row.id, { x: at(held.row).x, y: $event })"
-      />
-      <span class="row">
-        <button v-if="held.kind === 'unit'" class="press small" type="button" @click="turn(held.row as Unit)">
-          <RotateCw :size="15" />Turn a quarter
-        </button>
-        <button class="press small" type="button" @click="edit(held)"><Pencil :size="15" />Change</button></span
-      >
-    </div>
+    <FloorHeld
+      v-if="held"
+      :held="held"
+      :at="at(held.row)"
+      @move="nudge(held.row.id, $event)"
+      @turn="turn(held.row as Unit)"
+      @edit="edit(held)"
+    />
     <section v-if="broken.length" class="stack tight" aria-label="In the way">
       <h3>In the way</h3>
       <ul class="small list">
@@ -411,16 +336,6 @@ text {
 .grip:focus-visible rect:first-of-type {
   stroke: var(--spruce);
   stroke-width: 34;
-}
-.held {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 8px 12px;
-  align-items: end;
-}
-.held > b,
-.held > .row {
-  grid-column: 1 / -1;
 }
 .press {
   white-space: nowrap;
