@@ -12,7 +12,7 @@ import { covers, distanceTo, footprintOf, LOOKS, type Point, type Rect } from '.
 const BREADTH = 200;
 /** Side of a cell of the floor, mm; larger where the room has more than so many cells. */
 const CELL = 100;
-const MOST_CELLS = 20_000;
+const MOST_CELLS = 12_000;
 /** One stands so far before a front, mm. */
 const STAND = 250;
 
@@ -39,7 +39,6 @@ function crosses(a: Point, b: Point, rect: Rect): boolean {
   return clip(b.x - a.x, rect.left, rect.right, a.x) && clip(b.y - a.y, rect.front, rect.back, a.y);
 }
 
-const free = (a: Point, b: Point, blocks: readonly Rect[]): boolean => !blocks.some((block) => crosses(a, b, block));
 const length = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
 
 /** Walks from one point, in mm, by unit; null where furniture shuts the way off. */
@@ -49,7 +48,12 @@ function walksFrom(start: Point, room: Floor, units: readonly Furniture[]): Map<
     (unit) => standsOnFloor(unit) && !unit.wheels && !covers(widened(footprintOf(unit), BREADTH), start),
   );
   const prints = new Map(standing.map((unit) => [unit.id, footprintOf(unit)]));
-  const blocks = [...prints.values()].map((print) => widened(print, BREADTH - 1));
+  const shapes = [...prints].map(([id, print]) => ({
+    id,
+    wide: widened(print, BREADTH),
+    block: widened(print, BREADTH - 1),
+  }));
+  const blocks = shapes.map(({ block }) => block);
   const targets = units.map((unit) => ({
     unit,
     front: { x: unit.x + LOOKS[unit.faces].x * STAND, y: unit.y + LOOKS[unit.faces].y * STAND },
@@ -59,13 +63,10 @@ function walksFrom(start: Point, room: Floor, units: readonly Furniture[]): Map<
   for (const target of targets) {
     const { unit, front } = target;
     // Its own front is reached, however near another piece stands.
-    const others = standing.flatMap((other) =>
-      other.id === unit.id || covers(widened(prints.get(other.id)!, BREADTH), front)
-        ? []
-        : [widened(prints.get(other.id)!, BREADTH - 1)],
-    );
-    if (free(start, front, others) && !(prints.has(unit.id) && crosses(start, front, prints.get(unit.id)!)))
-      walks.set(unit.id, length(start, unit));
+    const isOpen =
+      !shapes.some(({ id, wide, block }) => id !== unit.id && !covers(wide, front) && crosses(start, front, block)) &&
+      !(prints.has(unit.id) && crosses(start, front, prints.get(unit.id)!));
+    if (isOpen) walks.set(unit.id, length(start, unit));
     else around.push(target);
   }
   if (!around.length) return walks;
@@ -91,6 +92,15 @@ function walksFrom(start: Point, room: Floor, units: readonly Furniture[]): Map<
   const cellAt = ({ x, y }: Point): number =>
     Math.min(along - 1, Math.max(0, Math.floor(y / cell))) * across +
     Math.min(across - 1, Math.max(0, Math.floor(x / cell)));
+  /** Whether a straight line stays on free floor, looked at every half cell. */
+  const isClear = (a: Point, b: Point): boolean => {
+    const steps = Math.ceil((2 * length(a, b)) / cell);
+    for (let step = 1; step < steps; step++) {
+      const share = step / steps;
+      if (shut[cellAt({ x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share })]) return false;
+    }
+    return true;
+  };
   const far = new Float64Array(across * along).fill(Infinity);
   const parent = new Int32Array(across * along).fill(-1);
   const queue = new PriorityQueue<{ at: number; far: number }>((a, b) => a.far < b.far);
@@ -137,12 +147,13 @@ function walksFrom(start: Point, room: Floor, units: readonly Furniture[]): Map<
     const way: Point[] = [];
     for (let one = at; one !== -1 && one !== first; one = parent[one]!) way.push(middle(one));
     way.push(start);
+    // Pulled tight: one goes straight on until something comes between.
     let total = length(way[0]!, unit);
-    for (let one = 0; one < way.length - 1;) {
-      let next = way.length - 1;
-      while (next > one + 1 && !free(way[one]!, way[next]!, blocks)) next--;
-      total += length(way[one]!, way[next]!);
-      one = next;
+    let corner = way[0]!;
+    for (let one = 1; one < way.length; one++) {
+      if (one + 1 < way.length && isClear(corner, way[one + 1]!)) continue;
+      total += length(corner, way[one]!);
+      corner = way[one]!;
     }
     walks.set(unit.id, total);
   }
