@@ -4,6 +4,7 @@
  */
 import { parseArgs } from 'node:util';
 import { loadavg } from 'node:os';
+import { runToEnd } from '@stube/core/engine/run-to-end';
 import { cutSteps } from '@stube/core/cutting/solve';
 import { fitSteps } from '@stube/core/packing/solve';
 import type { FitProblem } from '@stube/core/packing/problem';
@@ -102,9 +103,7 @@ function placeRow(size: PlaceSize, ms: number, target: string): void {
     const problem = placeProblem(size, seed, ms);
     const began = performance.now();
     const steps = solvePlaceSteps(problem, { elapsed: () => (performance.now() - began) / ms });
-    let next = steps.next();
-    while (!next.done) next = steps.next();
-    const { effort, bound, optimal } = next.value;
+    const { effort, bound, optimal } = runToEnd(steps);
     gaps.push(effort ? (effort - bound) / effort : 0);
     if (optimal) proven++;
     greedy.push(greedyPlace(problem).effort / Math.max(1e-9, effort));
@@ -153,9 +152,7 @@ function depthRow(compartments: number, ms: number, target: string): void {
     const problem = depthProblem(compartments, seed, ms);
     const began = performance.now();
     const steps = depthSteps(problem, { elapsed: () => (performance.now() - began) / ms });
-    let next = steps.next();
-    while (!next.done) next = steps.next();
-    const { effort, bound, unplaced } = next.value;
+    const { effort, bound, unplaced } = runToEnd(steps);
     ratios.push(effort / cheapestSum(problem));
     gaps.push((effort - bound) / effort);
     left += unplaced.length / problem.bins.length;

@@ -101,11 +101,8 @@ function hung(
   const [length, width, height] = piece;
   const onRod = goesOnRods(kind?.category.key) && /\bon rods\b/.test(line.note);
   if (!onRod && lies !== 'soft' && lies !== 'long' && kind?.stands !== 'hook') return null;
-  const takes = hooks.filter(
-    (hook) =>
-      hook.height >= (onRod ? width : length) &&
-      hook.depth >= width * (onRod ? 1 : 0) &&
-      (onRod || hook.width >= width),
+  const takes = hooks.filter((hook) =>
+    onRod ? hook.height >= width && hook.depth >= width : hook.height >= length && hook.width >= width,
   );
   if (!takes.length) return null;
   const [most, thick] = onRod

@@ -196,7 +196,3 @@ export function walksOf(
   const index = new Map(zones.map((zone, i) => [zone.id, i]));
   return { metres: (zoneId, unitId) => walks[index.get(zoneId)!]!.get(unitId)! };
 }
-
-/** Units that nobody can get to from a point. */
-export const shutOff = (start: Point, room: Floor, units: readonly Furniture[]): string[] =>
-  [...walksFrom(start, room, units)].filter(([, walk]) => walk === null).map(([id]) => id);

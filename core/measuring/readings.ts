@@ -2,9 +2,6 @@
 import type { LengthSystem } from '../model/site.ts';
 import { parseLength } from './length.ts';
 
-/** Readings that differ by more want a second look, mm. */
-export const DIFFER = 5;
-
 export interface Readings {
   /** mm */
   least: number;

@@ -101,26 +101,32 @@ function baysOf(shape: UnitShape): Bay[] {
 export const heightAt = (shape: Pick<UnitShape, 'width' | 'height' | 'slope'>, x: number): number =>
   shape.slope === null ? shape.height : shape.height - ((shape.height - shape.slope) * x) / shape.width;
 
-/** The last column and the last part take what is left; so does one for which 0 is told. */
+/**
+ * Sizes inside with boards around and between; the last takes what is left, and so does one for which 0 is told.
+ * @param whole outside, mm
+ */
+export function sharedSizes(sizes: readonly number[], whole: number, board: number): number[] {
+  const told = sizes.map((size, i) => (i < sizes.length - 1 ? size : 0));
+  const left = whole - (sizes.length + 1) * board - told.reduce((sum, size) => sum + size, 0);
+  const open = told.filter((size) => !size).length;
+  return told.map((size) => size || left / open);
+}
+
 function composedBays(shape: UnitShape, layout: readonly Column[]): Bay[] {
   const { board } = shape;
-  const shared = (sizes: readonly number[], whole: number): number[] => {
-    const told = sizes.map((size, i) => (i < sizes.length - 1 ? size : 0));
-    const left = whole - (sizes.length + 1) * board - told.reduce((sum, size) => sum + size, 0);
-    const open = told.filter((size) => !size).length;
-    return told.map((size) => size || left / open);
-  };
-  const widths = shared(
+  const widths = sharedSizes(
     layout.map(({ width }) => width),
     shape.width,
+    board,
   );
   const bays: Bay[] = [];
   let x = board;
   layout.forEach(({ parts }, column) => {
     const width = widths[column]!;
-    const heights = shared(
+    const heights = sharedSizes(
       parts.map(({ height }) => height),
       heightAt(shape, x + width),
+      board,
     );
     let z = heightAt(shape, x + width) - board;
     parts.forEach(({ kind }, row) => {

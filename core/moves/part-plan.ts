@@ -10,15 +10,13 @@ export interface PartPlan {
   /** Numbers of bins within the precedence, with where each goes. */
   steps: { bin: number; to: 'place' | 'parking' }[];
   parkings: number;
-  /** No plan of this part has fewer parkings, whatever the number of places. */
+  /** Proven: no plan of this part has fewer parkings. */
   least: number;
-  /** It is proven that none has fewer with so many places. */
-  exact: boolean;
 }
 
-/** States of one number of parkings that are kept. */
+/** States of one number of parkings that are kept, and once so many were looked at. */
 const BEAM = 3000;
-/** States looked at in all for one part. */
+const BEAM_LATE = 200;
 const MOST_STATES = 150_000;
 
 interface State {
@@ -40,23 +38,27 @@ export function* planPart(
   const free = yield* search(part, precedence, part.length);
   // Whatever the number of places, no plan has fewer parkings than one without a limit on them.
   const least = free.exact && free.plan ? free.plan.parkings : Number(part.length > 1);
-  if (places >= part.length) return { ...free.plan!, least, exact: free.exact };
+  if (places >= part.length) return { ...free.plan!, least };
   const once = yield* search(part, precedence, places);
-  if (once.plan && once.plan.parkings === least) return { ...once.plan, least, exact: true };
+  if (once.plan && once.plan.parkings === least) return { ...once.plan, least };
   const again = yield* searchAgain(part, precedence, places, once.plan ? once.plan.parkings : Infinity);
   const plan = again.plan ?? once.plan;
   if (!plan) return { blocked: once.left, proven: again.exact };
   // All ways with so few places were gone through: fewer parkings there are not.
-  return { ...plan, least: again.exact ? plan.parkings : least, exact: again.exact };
+  return { ...plan, least: again.exact ? plan.parkings : least };
+}
+
+/** Who comes before whom, among the bins of one part only, by their number in it. */
+function withinPart(part: readonly number[]): (lists: readonly number[][]) => number[][] {
+  const place = new Map(part.map((bin, i) => [bin, i]));
+  return (lists) => part.map((bin) => lists[bin]!.flatMap((other) => place.get(other) ?? []));
 }
 
 type Found = { plan: Pick<PartPlan, 'steps' | 'parkings'> | null; exact: boolean; left: number[] };
 
 function* search(part: readonly number[], precedence: Precedence, places: number): Generator<void, Found> {
   const n = part.length;
-  const place = new Map(part.map((bin, i) => [bin, i]));
-  const within = (lists: readonly number[][]) =>
-    part.map((bin) => lists[bin]!.flatMap((other) => place.get(other) ?? []));
+  const within = withinPart(part);
   const takeAfterTakes = within(precedence.takeAfterTakes);
   const putAfterTakes = within(precedence.putAfterTakes);
   const putAfterPuts = within(precedence.putAfterPuts);
@@ -117,7 +119,7 @@ function* search(part: readonly number[], precedence: Precedence, places: number
       }
     }
     let next = [...seen.values()];
-    const most = looked > MOST_STATES ? Math.min(BEAM, 200) : BEAM;
+    const most = looked > MOST_STATES ? BEAM_LATE : BEAM;
     if (next.length > most) {
       exact = false;
       next = next.sort((a, b) => b.placed - a.placed || a.parked - b.parked).slice(0, most);
@@ -153,9 +155,7 @@ function* searchAgain(
   most: number,
 ): Generator<void, Omit<Found, 'left'>> {
   const n = part.length;
-  const place = new Map(part.map((bin, i) => [bin, i]));
-  const within = (lists: readonly number[][]) =>
-    part.map((bin) => lists[bin]!.flatMap((other) => place.get(other) ?? []));
+  const within = withinPart(part);
   const fromBarsTake = within(precedence.takeAfterTakes);
   const toBarsTake = within(precedence.takeBarredByTo);
   const toBarsPut = within(precedence.putBarredByTo);

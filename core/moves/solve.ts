@@ -4,7 +4,7 @@ import { runToEnd } from '../engine/run-to-end.ts';
 import { planPart, type PartPlan } from './part-plan.ts';
 import { partsOf, precedenceOf } from './precedence.ts';
 import type { MoveStep, MovesAnswer, MovesProblem } from './problem.ts';
-import { orderChunks, shorten, walkBetween, walkOf, type Chunk, type Point } from './walk.ts';
+import { followersOf, orderChunks, shorten, walkBetween, walkOf, type Chunk, type Point } from './walk.ts';
 
 export interface MovesOptions {
   seed?: number;
@@ -57,6 +57,7 @@ export function* movesSteps(problem: MovesProblem, options: MovesOptions = {}): 
       proven,
     };
   const chunks = chunksOf(problem, parts, plans, precedence, idOf);
+  const followers = followersOf(chunks);
   const length = plans.reduce((sum, { steps }) => sum + steps.length, 0);
   const bound = precedence.bins.length + plans.reduce((sum, { least }) => sum + least, 0);
   const random = new Random(options.seed ?? 1);
@@ -75,14 +76,14 @@ export function* movesSteps(problem: MovesProblem, options: MovesOptions = {}): 
       optimal: bound === length,
     };
   };
-  keep(orderChunks(chunks, null, null));
+  keep(orderChunks(chunks, followers, null, null));
   yield progress;
   const rounds = options.rounds ?? ROUNDS;
   const done = options.elapsed ?? null;
   for (let round = 0; chunks.length > 2 && (done ? done() < 1 : round < rounds); round++) {
-    const order = orderChunks(chunks, null, round ? random : null);
+    const order = orderChunks(chunks, followers, null, round ? random : null);
     for (let idle = 0; idle < 3;) {
-      idle = shorten(chunks, order, TRIES, random) ? 0 : idle + 1;
+      idle = shorten(chunks, followers, order, TRIES, random) ? 0 : idle + 1;
       yield progress;
       if (done && done() >= 1) break;
     }

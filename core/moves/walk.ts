@@ -32,14 +32,24 @@ export interface Chunk {
   after: number[];
 }
 
+/** By chunk: those that come after it. */
+export function followersOf(chunks: readonly Chunk[]): number[][] {
+  const followers: number[][] = chunks.map(() => []);
+  chunks.forEach(({ after }, i) => after.forEach((other) => followers[other]!.push(i)));
+  return followers;
+}
+
 /** How much further than the nearest chunk the next one may be, at most, as a share, where orders are drawn. */
 const FURTHER = 0.35;
 
 /** An order that goes to the nearest chunk that may be done; with chance, one that is a little further. */
-export function orderChunks(chunks: readonly Chunk[], start: Point | null, random: Random | null): number[] {
+export function orderChunks(
+  chunks: readonly Chunk[],
+  followers: readonly number[][],
+  start: Point | null,
+  random: Random | null,
+): number[] {
   const open = chunks.map(({ after }) => after.length);
-  const followers: number[][] = chunks.map(() => []);
-  chunks.forEach(({ after }, i) => after.forEach((other) => followers[other]!.push(i)));
   const ready = new Set(open.flatMap((count, i) => (count ? [] : [i])));
   const order: number[] = [];
   let hands = start;
@@ -66,13 +76,17 @@ export function walkBetween(chunks: readonly Chunk[], order: readonly number[]):
 }
 
 /** Moves single chunks to where they cost least walking, as long as their order allows it. @returns whether it got shorter */
-export function shorten(chunks: readonly Chunk[], order: number[], tries: number, random: Random): boolean {
+export function shorten(
+  chunks: readonly Chunk[],
+  followers: readonly number[][],
+  order: number[],
+  tries: number,
+  random: Random,
+): boolean {
   const n = order.length;
   if (n < 3) return false;
   const position = new Int32Array(chunks.length);
   order.forEach((chunk, i) => (position[chunk] = i));
-  const followers: number[][] = chunks.map(() => []);
-  chunks.forEach(({ after }, i) => after.forEach((other) => followers[other]!.push(i)));
   const gap = (a: number | undefined, b: number | undefined): number =>
     a === undefined || b === undefined ? 0 : between(chunks[a]!.ends, chunks[b]!.begins);
   let better = false;

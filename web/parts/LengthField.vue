@@ -2,7 +2,8 @@
 /** A length in either system: read while typing, written back tidily when left. */
 import { computed, ref, useId, watch } from 'vue';
 import { editLength, formatLength, parseLength } from '@stube/core/measuring/length';
-import { DIFFER, readReadings } from '@stube/core/measuring/readings';
+import { DIFFERENCE_TOLD } from '@stube/core/measuring/guide';
+import { readReadings } from '@stube/core/measuring/readings';
 import { useSite } from '../data/site.ts';
 
 const props = defineProps<{
@@ -26,7 +27,7 @@ const readings = computed(() => (props.several ? readReadings(text.value, system
 const read = computed(() => (props.several ? (readings.value?.least ?? null) : parseLength(text.value, system.value)));
 /** Said as long as it is typed: readings that lie apart want a second look. */
 const apart = computed(() =>
-  focused.value && readings.value && readings.value.differ > DIFFER
+  focused.value && readings.value && readings.value.differ > DIFFERENCE_TOLD
     ? `They differ by ${formatLength(readings.value.differ, system.value)}: the least counts. Measure once more.`
     : '',
 );

@@ -5,14 +5,9 @@ import type { Site } from '@stube/core/model/entities';
 import type { ShoppingQuery } from '@stube/contract/containers/requests';
 import { readTables } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
+import { priceIn } from '../../documents/money.ts';
 import { cellsOf, tableCsv, type Column } from '../../documents/table.ts';
 import type { Work } from '../../threads/pool.ts';
-
-const priceIn = (currency: string) => {
-  const format = new Intl.NumberFormat('en', { style: 'currency', currency });
-  const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
-  return (minor: number) => format.format(minor / 10 ** digits);
-};
 
 function columnsOf({ currency, system }: Site): Column<Purchase>[] {
   const price = priceIn(currency);

@@ -15,6 +15,7 @@ import { inUnits } from '@stube/core/measuring/in-units';
 import { NotFound } from '../../db/problems.ts';
 import { readTables } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
+import { priceIn } from '../../documents/money.ts';
 import { tableCsv } from '../../documents/table.ts';
 import type { Work } from '../../threads/pool.ts';
 import type { CutDocument } from './document.ts';
@@ -41,9 +42,7 @@ export async function cutDocument({ db, siteId }: Scope, roomId: string, work: W
     const { unit, compartment } = byId.get(id)!;
     return `${unit.name}, ${compartment.name}`;
   };
-  const money = new Intl.NumberFormat('en', { style: 'currency', currency: site.currency });
-  const digits = money.resolvedOptions().maximumFractionDigits ?? 2;
-  const price = (minor: number) => money.format(minor / 10 ** digits);
+  const price = priceIn(site.currency);
   const bars = barsAlike(answer.bars ?? [], (id) => byId.get(id)!.length).map((alike) => {
     const from = stock.get(alike.stock)!;
     return {

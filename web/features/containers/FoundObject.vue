@@ -68,12 +68,7 @@ async function take(): Promise<void> {
     ><button class="press" type="submit">Take it in</button>
     <p id="found-said" class="small" role="status" :class="{ wrong: asked && reading.problem && text }">
       {{
-        said ||
-        (text && asked
-          ? reading.problem
-          : text
-            ? reading.problem
-            : 'Jars, boxes, tins, trays, an old drawer: the size decides, not what it was.')
+        said || (text ? reading.problem : 'Jars, boxes, tins, trays, an old drawer: the size decides, not what it was.')
       }}
     </p>
   </form>

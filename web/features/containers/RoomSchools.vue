@@ -1,7 +1,6 @@
 <script setup lang="ts">
 /** What the room prefers: seen or hidden, lids, how it buys; each with what it would bring, reckoned for this room. */
 import { computed, ref } from 'vue';
-import { useDebounceFn } from '@vueuse/core';
 import type { ContainContext } from '@stube/core/containers/choose';
 import { effectsOf, type School, type SchoolEffect } from '@stube/core/containers/schools';
 import { useRoom } from '../../data/room.ts';
@@ -68,10 +67,8 @@ const say = ({ seen, lidSeconds, cost, kinds }: SchoolEffect) =>
     money(cost, store.site?.currency ?? 'EUR'),
     `${kinds} ${kinds === 1 ? 'kind' : 'kinds'}`,
   ].join(', ');
-const choose = useDebounceFn(
-  (field: Field, value: School[Field]) => store.tryWrite(() => store.patch('room', room.value!, { [field]: value })),
-  50,
-);
+const choose = (field: Field, value: School[Field]) =>
+  store.tryWrite(() => store.patch('room', room.value!, { [field]: value }));
 const summary = computed(() => {
   const said = CHOICES.flatMap(({ field, legend, options }) =>
     now.value[field]

@@ -66,24 +66,26 @@ watch(
   { immediate: true },
 );
 const sheets = shallowRef<SheetPlan | null>(null);
+/** What the sheets depend on. */
+const sheetKey = computed(() =>
+  JSON.stringify([
+    listed.value.map(({ piece, length, width }) => [piece, length, width]),
+    stock.value,
+    store.site!.kerf,
+  ]),
+);
 watch(
-  () =>
-    JSON.stringify([
-      listed.value.map(({ piece, length, width }) => [piece, length, width]),
-      stock.value,
-      store.site!.kerf,
-    ]),
+  sheetKey,
   async (asked) => {
     sheets.value = null;
     if (!listed.value.some((one) => isFromSheets(one, stock.value))) return;
     const found = await planSheets(listed.value, toRaw(stock.value), store.site!.kerf, (sheet) =>
       fitWorker().solve(
-        structuredClone(sheet),
+        sheet,
         proxy(() => {}),
       ),
     );
-    const now = [listed.value.map(({ piece, length, width }) => [piece, length, width]), stock.value, store.site!.kerf];
-    if (asked === JSON.stringify(now)) sheets.value = found;
+    if (asked === sheetKey.value) sheets.value = found;
   },
   { immediate: true },
 );

@@ -3,7 +3,8 @@
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { Plus } from '@lucide/vue';
-import { clearancesOf, opensBy, TO_PASS, zoneFloor, type Clearance } from '@stube/core/floor/clearances';
+import { HANGS } from '@stube/core/cautions/fixtures';
+import { clearancesOf, opensBy, OVERHEAD, TO_PASS, zoneFloor, type Clearance } from '@stube/core/floor/clearances';
 import { beforeOf, footprintOf, overlap, type Rect } from '@stube/core/floor/footprint';
 import type { Compartment, Fixture, Room, Unit, Zone } from '@stube/core/model/entities';
 import { floorSize, said } from '../../parts/numbers.ts';
@@ -102,7 +103,7 @@ const shown = computed(() => {
 /** The floor that is needed before the chosen unit: to stand, and for its drawers and doors. */
 const needs = computed<Rect[]>(() => {
   const row = held.value?.kind === 'unit' ? (held.value.row as Unit) : null;
-  if (!row || row.raised >= 1400) return [];
+  if (!row || row.raised >= OVERHEAD) return [];
   const unit = { ...row, ...at(row) };
   const opens = opensBy(unit, props.compartments);
   return [beforeOf(unit, TO_PASS), ...(opens ? [beforeOf(unit, opens.by)] : [])];
@@ -128,14 +129,14 @@ const middle = (unit: Unit) => {
 /** The name of what is below is read, not both on one another. */
 const named = (unit: Unit) =>
   fontOf(unit) >= LEGIBLE * mmPerPx.value &&
-  (unit.raised < 600 ||
+  (unit.raised < HANGS ||
     !props.units.some((other) => other.raised < unit.raised && overlap(print(other), print(unit), 50)));
 const bad = computed(() => new Set(broken.value.map(({ about }) => about[0])));
 /** What hangs or stands on top is drawn above what stands below. */
 const layered = computed(() => [...props.units].sort((a, b) => a.raised - b.raised));
 const free = computed(() => {
   const covered = props.units
-    .filter(({ raised }) => raised < 600)
+    .filter(({ raised }) => raised < HANGS)
     .reduce((sum, { width, depth }) => sum + width * depth, 0);
   return `${Math.max(0, Math.round((1 - covered / (props.room.width * props.room.depth)) * 100))} % of its floor free`;
 });
@@ -210,7 +211,7 @@ const free = computed(() => {
         v-for="unit in layered"
         :key="unit.id"
         class="grip piece"
-        :class="{ chosen: chosen === unit.id, bad: bad.has(unit.id), high: unit.raised >= 600 }"
+        :class="{ chosen: chosen === unit.id, bad: bad.has(unit.id), high: unit.raised >= HANGS }"
         tabindex="0"
         role="button"
         :aria-label="`${unit.name}, ${formatLength(unit.x, system)} from the left, ${formatLength(unit.y, system)} from the front, faces ${unit.faces}`"

@@ -2,6 +2,7 @@
 /** The boards and uprights of a front of one's own, to be dragged, or moved by the arrow keys. SVG units are mm. */
 import { computed, ref } from 'vue';
 import { formatLength } from '@stube/core/measuring/length';
+import { sharedSizes } from '@stube/core/measuring/template';
 import type { Column } from '@stube/core/model/entities';
 import { useDrag } from '../../drawing/drag.ts';
 import { useSite } from '../../data/site.ts';
@@ -30,23 +31,19 @@ interface Board {
   most: number;
   set: (size: number) => void;
 }
-/** Inside widths from the left, the last one takes what is left; the same of the parts of a column from the top. */
-function spread(all: number, sizes: readonly number[]): number[] {
-  const inside = all - props.board * (sizes.length + 1);
-  const told = sizes.slice(0, -1);
-  return [...told, Math.max(0, inside - told.reduce((sum, size) => sum + size, 0))];
-}
 const boards = computed<Board[]>(() => {
-  const widths = spread(
-    props.width,
+  const widths = sharedSizes(
     props.layout.map(({ width }) => width),
+    props.width,
+    props.board,
   );
   let x = props.board;
   return props.layout.flatMap(({ parts }, c): Board[] => {
     const own: Board[] = [];
-    const heights = spread(
-      props.height,
+    const heights = sharedSizes(
       parts.map(({ height }) => height),
+      props.height,
+      props.board,
     );
     let y = props.board;
     for (const [p, height] of heights.slice(0, -1).entries()) {

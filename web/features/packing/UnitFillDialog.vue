@@ -59,7 +59,7 @@ async function fill(): Promise<void> {
   try {
     await fitWorker().stop();
     const answer = await fitWorker().fill(
-      JSON.parse(JSON.stringify(problem.value)) as FillProblem,
+      problem.value,
       proxy((now) => {
         if (asked === question) placed.value = now;
       }),
