@@ -28,6 +28,9 @@ const TOGETHER_MASS = 15_000;
 const SHARE_OF_LOAD = 0.9;
 /** From that length on a thing stands upright. */
 const UPRIGHT = 1000;
+/** Rolls and rods no thicker than this are kept as one bundle of so many at most, mm. */
+const SLENDER = 80;
+const BUNDLE = 9;
 /** Of one line more single things than these are not one bin each. */
 const MAX_SINGLES = 12;
 /** Room to take one out of a row or stack, as a share. */
@@ -82,6 +85,17 @@ function together(
       outDepth: whole(n * height * SLACK),
       outHeight: whole(length),
     }));
+  if (width <= SLENDER && length >= 5 * width && pieces > 1) {
+    const count = Math.ceil(pieces / BUNDLE);
+    return Array.from({ length: Math.min(MAX_SINGLES, count) }, (_, i) => {
+      const n = Math.ceil((pieces - i) / count);
+      const across = Math.ceil(Math.sqrt(n));
+      const [wide, high] = [whole(across * width * SLACK), whole(Math.ceil(n / across) * height * SLACK)];
+      return length >= UPRIGHT
+        ? { outWidth: wide, outDepth: high, outHeight: whole(length) }
+        : { outWidth: whole(length), outDepth: wide, outHeight: high };
+    });
+  }
   const one =
     length >= UPRIGHT
       ? { outWidth: whole(width), outDepth: whole(height), outHeight: whole(length) }

@@ -170,6 +170,13 @@ describe('chooseContainers', () => {
       bare: [{ outWidth: 300 }],
     });
   });
+  test('rolls and rods are kept as a bundle, not as a bin each', () => {
+    const rolls = line('paint-brushes', 6, 'pieces', { length: 900, width: 60, height: 60 });
+    const [pick] = choose([rolls], [category('paint-brushes', { standsAlone: true })]);
+    expect(pick!.bare.map(({ outWidth, outDepth, outHeight }) => [outWidth, outDepth, outHeight])).toEqual([
+      [900, 189, 126],
+    ]);
+  });
   test('of what nobody knows the size, a size is asked for', () => {
     const own = category('beads', { starter: null });
     const pick = choose([line('beads', 3)], [own])[0]!;
@@ -220,6 +227,13 @@ test('an amount beyond all sense is proposed no containers, rather than thousand
     taken: new Map(),
   } as never);
   expect(choice!.chosen).toBeNull();
+});
+
+test('what goes into a sorting case goes into one of its compartments', () => {
+  const sorting = types.find((type) => type.compartments === 12)!;
+  expect(pieceFits([220, 80, 15], sorting)).toBe(false);
+  expect(pieceFits([220, 80, 15], { ...sorting, compartments: 1 })).toBe(true);
+  expect(pieceFits([60, 30, 15], sorting)).toBe(true);
 });
 
 test('no blade in a bag, no book in a bucket', () => {

@@ -1,8 +1,10 @@
 /** Whether a piece goes into a container (practice C4), turned any way along the sides. */
 import type { ContainerShape, PackingKind } from '../model/entities.ts';
+import { cellSize } from './cells.ts';
 import type { Piece } from './piece.ts';
 
-type Inside = Pick<ContainerShape, 'inWidth' | 'inDepth' | 'inHeight' | 'lid' | 'form'>;
+type Inside = Pick<ContainerShape, 'inWidth' | 'inDepth' | 'inHeight' | 'lid' | 'form'> &
+  Partial<Pick<ContainerShape, 'compartments'>>;
 
 /** Soft things are pressed together by this share of each side. */
 const GIVES_WAY = 0.2;
@@ -19,12 +21,20 @@ function throughMouth(a: number, b: number, { form, inWidth, inDepth }: Inside):
   return Math.max(a, b) <= long && Math.min(a, b) <= short;
 }
 
+/** What one piece has to go into: the whole inside, or one compartment of a sorting case. */
+function inner(shape: Inside): Inside {
+  if (!shape.compartments || shape.compartments < 2) return shape;
+  const { width, depth, height } = cellSize(shape.compartments, shape);
+  return { ...shape, inWidth: width, inDepth: depth, inHeight: height };
+}
+
 /**
  * @param piece mm, longest first
  * @param lies soft things give way; flat ones lie or stand but are not bent
  * @example pieceFits([320, 12, 12], tallTin) // true: a brush stands out of it by less than a third
  */
-export function pieceFits(piece: Readonly<Piece>, shape: Inside, lies: PackingKind = 'rigid'): boolean {
+export function pieceFits(piece: Readonly<Piece>, whole: Inside, lies: PackingKind = 'rigid'): boolean {
+  const shape = inner(whole);
   const give = lies === 'soft' ? 1 - GIVES_WAY : 1;
   const [length, width, height] = piece.map((side) => side * give) as Piece;
   const ways: [up: number, a: number, b: number][] = [

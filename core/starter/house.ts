@@ -11,7 +11,7 @@ export const HOUSE = [
     ['Paper clips and pins', 'paperclips, drawing pins, clips, bulldog clips', 'small', [30, 8, 3], 900, 'paperclip', 'office', 4, 'H2 lid'],
     ['Staplers and punches', 'stapler, staples, office punch', 'rigid', [150, 60, 40], 700, 'stamp', 'office', 3],
     ['Ring binders', 'folders, lever arch files, binders', 'neat', [320, 285, 75], 350, 'folder', 'office', 3],
-    ['Hanging files', 'suspension files, file folders', 'flat', [360, 240, 3], 500, 'folders', 'office', 2],
+    ['Hanging files', 'suspension files, file folders, manila folders, letter folders, manila folders letter', 'flat', [360, 240, 3], 500, 'folders', 'office', 2],
     ['Plastic wallets', 'sheet protectors, document sleeves, wallets', 'flat', [305, 235, 0.2], 700, 'file-stack', 'office', 2],
     ['Laminating film', 'laminating pouches, film', 'flat', [303, 216, 0.3], 900, 'square-dashed', 'office', 0.5, 'H6'],
     ['Labels and label tape', 'sticky labels, label tape, tags', 'flat', [297, 210, 0.25], 700, 'tag', 'office', 2],
@@ -55,7 +55,7 @@ export const HOUSE = [
     ['Plates and cutlery', 'plates, bowls, cutlery, spoons', 'nesting', [200, 200, 25], 350, 'utensils', 'table work', 10],
   ]),
   family('Cleaning', 'brick', 'spray-can', [
-    ['Cleaning agents', 'cleaner, detergent, bleach, washing-up liquid', 'rigid', [260, 90, 70], 950, 'spray-can', 'whole room', 4, 'H5 lid'],
+    ['Cleaning agents', 'cleaner, detergent, bleach, washing-up liquid, disinfecting wipes, antibacterial wipes', 'rigid', [260, 90, 70], 950, 'spray-can', 'whole room', 4, 'H5 lid'],
     ['Hand sanitiser', 'hand gel, disinfectant', 'rigid', [240, 90, 90], 850, 'soap-dispenser-droplet', 'changing', 5, 'H5 lid'],
     ['Cloths and sponges for cleaning', 'dusters, dishcloths, cleaning cloths', 'soft', [200, 150, 20], 150, 'square', 'whole room', 5],
     ['Kitchen roll', 'paper towels, kitchen paper', 'rigid', [230, 120, 120], 120, 'scroll', 'whole room', 5],

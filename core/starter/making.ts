@@ -38,7 +38,7 @@ export const MAKING = [
     ['Glue guns', 'hot glue gun, hot glue', 'rigid', [190, 160, 50], 300, 'flame', 'art', 1, 'H4 H15'],
     ['Sticky tape', 'tape, washi tape, masking tape, parcel tape', 'rigid', [75, 75, 25], 600, 'disc', 'art', 6],
     ['Child scissors', 'safety scissors, scissors, round-tip scissors', 'long', [135, 65, 10], 500, 'scissors', 'art', 8],
-    ['Sharp scissors', 'fabric scissors, shears, grown-up scissors', 'long', [220, 80, 15], 700, 'scissors', 'art', 3, 'H4'],
+    ['Sharp scissors', 'fabric scissors, shears, grown-up scissors, adult scissors, teacher scissors, office scissors', 'long', [220, 80, 15], 700, 'scissors', 'art', 3, 'H4'],
     ['Craft knives', 'cutters, box cutters, scalpels, blades', 'long', [150, 20, 15], 800, 'slice', 'art', 1, 'H4'],
     ['Paper cutters', 'guillotines, paper trimmers', 'rigid', [480, 280, 80], 500, 'slice', 'art', 1, 'H4'],
     ['Hole punches', 'punches, shape punches, motif punches', 'rigid', [120, 70, 60], 600, 'circle-dot', 'art', 2],

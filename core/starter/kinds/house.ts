@@ -149,7 +149,7 @@ towel, hand towel, bath towel, tea towel, beach towel, hooded towel, flannel clo
 sun cream, sunscreen, sun lotion, after sun, insect repellent, sun spray, mosquito spray
 # First-aid supplies
 box of plasters, packet of plasters, plasters, bandage, first aid kit, sterile dressing, cold pack, ice pack, sticking plaster, gauze, sling, wound dressing, eye wash, antiseptic wipe, antiseptic spray, antiseptic cream
-thermometer, fever thermometer, digital thermometer, ear thermometer | 150x40x30
+thermometer, glass thermometer, thermometer glass, fever thermometer, digital thermometer, ear thermometer | 150x40x30
 first aid kit, first aid box, first aid bag, first aid case | 260x180x90
 face mask, surgical mask, medical mask | 175x95x3 flat
 # Medicines

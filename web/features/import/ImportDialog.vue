@@ -61,6 +61,10 @@ async function read(): Promise<void> {
   );
   state.value = 'read';
 }
+/** A list often names the cupboard: all of it lies in the room that is being emptied. */
+function allHere(): void {
+  for (const place of unknown.value) places[place] ||= id.value;
+}
 /** A place of the list that is a room which Stube does not know yet; its size is measured later. */
 async function makeRoom(place: string): Promise<void> {
   const { width, depth, height } = room.value!;
@@ -123,6 +127,9 @@ async function write(): Promise<void> {
         </fieldset>
         <fieldset v-if="unknown.length">
           <legend class="field-name">Places that are none of the rooms</legend>
+          <button v-if="unknown.some((place) => !places[place])" class="press small" type="button" @click="allHere">
+            All of it is in {{ room!.name }}
+          </button>
           <label v-for="place in unknown" :key="place" class="row place"
             ><span>“{{ place }}” is</span
             ><select
