@@ -1,6 +1,6 @@
 /** Furnishes the Ferry House in a running Stube, through the same interface as every screen. */
 import type { ChangeAnswer, Snapshot } from '@stube/contract/answers';
-import { HANGING, LIMITS, OWNED, PEOPLE, CUT_STOCK, ROOMS, SITE, SITTING, USERS } from './ferry-house.ts';
+import { HANGING, LIMITS, OWNED, PEOPLE, CUT_STOCK, ROOMS, SAVED, SITE, SITTING, USERS } from './ferry-house.ts';
 
 const origin = process.argv[2] ?? 'http://127.0.0.1:4180';
 
@@ -93,7 +93,10 @@ for (const plan of ROOMS) {
         version: space.version,
       });
   for (const text of plan.lines) await ask('POST', `${own}/lines`, { roomId: room, text });
-  const { category: sorted } = await snapshot();
+  const { category: sorted, line: told } = await snapshot();
+  for (const line of told.filter(({ roomId }) => roomId === room))
+    if (SAVED[line.name])
+      await ask('PATCH', `${own}/rows/line/${line.id}`, { ...SAVED[line.name], version: line.version });
   for (const [name, users] of USERS) {
     const used = sorted.find((category) => category.name === name && !category.users.length);
     if (!used) continue;
@@ -103,10 +106,10 @@ for (const plan of ROOMS) {
   for (const [name, onRods] of HANGING) {
     const hung = sorted.find((category) => category.name === name && category.standsAlone === null);
     if (!hung) continue;
-    const told = (await snapshot()).line.filter((line) => line.categoryId === hung.id && line.roomId === room);
-    if (!told.length) continue;
+    const lines = told.filter((line) => line.categoryId === hung.id && line.roomId === room);
+    if (!lines.length) continue;
     await ask('PATCH', `${own}/rows/category/${hung.id}`, { standsAlone: true, version: hung.version });
-    for (const line of onRods ? told : [])
+    for (const line of onRods ? lines : [])
       await ask('PATCH', `${own}/rows/line/${line.id}`, { note: 'on rods', version: line.version });
   }
   await ask('POST', `${own}/rooms/${room}/contain`, {});

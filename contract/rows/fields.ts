@@ -205,6 +205,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
             .max(20)
             .items(Joi.object({ height: mm(0, 6000).required(), kind: Joi.valid('open', 'door', 'drawer').required() }))
             .required(),
+          high: mm(60, 6000),
         }),
       )
       .allow(null),

@@ -46,7 +46,10 @@ export function cellGrid(
 }
 
 /** Inside of one cell, mm. */
-export function cellSize(count: number, shape: Inside): { width: number; depth: number; height: number } {
+export function cellSize(
+  count: number,
+  shape: Omit<Inside, 'compartments'>,
+): { width: number; depth: number; height: number } {
   const { columns, rows } = cellGrid(count, shape);
   return {
     width: Math.floor(shape.inWidth / columns),

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { compartmentsOf, shapeProblems } from './template.ts';
+import { compartmentsOf, outlineOf, shapeProblems } from './template.ts';
 import { startOf, TEMPLATES } from './templates.ts';
 import type { TemplateKind, UnitShape } from '../model/entities.ts';
 
@@ -67,6 +67,23 @@ describe('compartmentsOf', () => {
       'open part B1': [786, 420, 60 + 1200 - 18 - 420],
       'open part B2': [786, 1200 - 3 * 18 - 420, 60 + 18],
     }));
+  test('a stepped outline: a lower column ends lower, its upright belongs to the higher one', () => {
+    const { layout, ...start } = startOf('composed');
+    const [first, last] = layout!;
+    const shape: UnitShape = { ...start, layout: [first!, { ...last!, high: 800 }] };
+    expect(sizes(shape)).toMatchObject({
+      'open part A1': [760, 300, 60 + 1200 - 18 - 300],
+      'open part B1': [786, 420, 60 + 800 - 18 - 420],
+      'open part B2': [786, 800 - 3 * 18 - 420, 60 + 18],
+    });
+    expect(outlineOf(shape)).toEqual([
+      { x: 0, z: 1200 },
+      { x: 18 + 760 + 18, z: 1200 },
+      { x: 18 + 760 + 18, z: 800 },
+      { x: 1600, z: 800 },
+    ]);
+    expect(shapeProblems({ ...shape, layout: [{ ...first!, high: 1300 }, last!] })[0]?.field).toBe('layout');
+  });
   test('under stairs each bay is as high as its lower end', () => {
     const shape: UnitShape = { ...startOf('stairs'), width: 2000, height: 1600, slope: 400, columns: 2, board: 20 };
     // Right end of the first bay at 990 + … of 2000: 1600 − 0.6 × x, less the board above and that beneath.

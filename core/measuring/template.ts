@@ -37,6 +37,8 @@ export function shapeProblems(shape: UnitShape): ShapeProblem[] {
     problems.push({ field: 'slope', message: 'must not be higher than its other end' });
   if (shape.template === 'composed' && !shape.layout?.length)
     problems.push({ field: 'layout', message: 'must be divided into columns' });
+  if (shape.layout?.some(({ high }) => high !== undefined && high > shape.height))
+    problems.push({ field: 'layout', message: 'has a column that is higher than the whole' });
   if (problems.length) return problems;
   const composed = shape.template === 'composed';
   for (const { name, width, height } of spacesOf(shape)) {
@@ -112,6 +114,34 @@ export function sharedSizes(sizes: readonly number[], whole: number, board: numb
   return told.map((size) => size || left / open);
 }
 
+/** How high a column is outside at x from the left: lower where the outline is stepped or slopes, mm. */
+const columnTop = (shape: UnitShape, { high }: Column, x: number): number =>
+  Math.min(heightAt(shape, x), high ?? Infinity);
+
+/** The corners of the front's upper edge from the left, mm from its lower left. */
+export function outlineOf(shape: UnitShape): { x: number; z: number }[] {
+  const { layout, width, height, board } = shape;
+  if (shape.template !== 'composed' || !layout?.some(({ high }) => high !== undefined))
+    return [
+      { x: 0, z: height },
+      { x: width, z: heightAt(shape, width) },
+    ];
+  const widths = sharedSizes(
+    layout.map((column) => column.width),
+    width,
+    board,
+  );
+  const tops = layout.map(({ high }) => high ?? Infinity);
+  let x = 0;
+  return layout.flatMap((column, i) => {
+    // The upright between two columns belongs to the higher one.
+    const from = x + (i > 0 && tops[i - 1]! > tops[i]! ? board : 0);
+    x += board + widths[i]!;
+    const to = i === layout.length - 1 ? width : x + (tops[i + 1]! <= tops[i]! ? board : 0);
+    return [from, to].map((at) => ({ x: at, z: columnTop(shape, column, at) }));
+  });
+}
+
 function composedBays(shape: UnitShape, layout: readonly Column[]): Bay[] {
   const { board } = shape;
   const widths = sharedSizes(
@@ -121,14 +151,16 @@ function composedBays(shape: UnitShape, layout: readonly Column[]): Bay[] {
   );
   const bays: Bay[] = [];
   let x = board;
-  layout.forEach(({ parts }, column) => {
+  layout.forEach((own, column) => {
+    const { parts } = own;
     const width = widths[column]!;
+    const top = columnTop(shape, own, x + width);
     const heights = sharedSizes(
       parts.map(({ height }) => height),
-      heightAt(shape, x + width),
+      top,
       board,
     );
-    let z = heightAt(shape, x + width) - board;
+    let z = top - board;
     parts.forEach(({ kind }, row) => {
       z -= heights[row]!;
       const noun = kind === 'drawer' ? 'drawer' : kind === 'door' ? 'behind door' : 'open part';

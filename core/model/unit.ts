@@ -25,6 +25,8 @@ export interface Column {
   width: number;
   /** From the top; the last part takes what is left of the height. */
   parts: { height: number; kind: 'open' | 'door' | 'drawer' }[];
+  /** How high this column is outside, where the outline is stepped; absent: as high as the whole. */
+  high?: number;
 }
 
 /** The wall that its front looks at, on the floor plan. */

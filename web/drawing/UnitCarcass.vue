@@ -2,7 +2,7 @@
 /** What a unit is made of, behind its compartments: a case, boards on rails, a peg panel, a door with pockets, stairs … */
 import { computed } from 'vue';
 import { TEMPLATES } from '@stube/core/measuring/templates';
-import { heightAt } from '@stube/core/measuring/template';
+import { outlineOf } from '@stube/core/measuring/template';
 import type { UnitShape } from '@stube/core/model/entities';
 
 const props = defineProps<{ shape: UnitShape; px: number; wheels?: boolean }>();
@@ -12,7 +12,10 @@ const H = computed(() => props.shape.height);
 const up = (z: number) => props.shape.height - z;
 const kind = computed(() => props.shape.template);
 const built = computed(() => TEMPLATES[kind.value].built);
-const outline = computed(() => `M0 ${H.value}V0L${W.value} ${up(heightAt(props.shape, W.value))}V${H.value}Z`);
+const outline = computed(() => {
+  const edge = outlineOf(props.shape).map(({ x, z }) => `L${x} ${up(z)}`);
+  return `M0 ${H.value}${edge.join('')}L${W.value} ${H.value}Z`;
+});
 /** Rows of holes, at a distance that can still be seen. */
 const HOLES = 12;
 const holes = computed(() => {
@@ -70,7 +73,9 @@ const feet = computed(() => [W.value * 0.06, W.value * 0.94]);
       :stroke-width="Math.max(4 / px, shape.board)"
     />
     <path
-      v-if="built === 'case' && kind !== 'table' && shape.slope === null"
+      v-if="
+        built === 'case' && kind !== 'table' && shape.slope === null && !shape.layout?.some((column) => column.high)
+      "
       :d="`M0 ${shape.board * 0.5}H${W}M0 ${H - shape.board * 0.5}H${W}`"
       stroke="var(--oak-dark)"
       :stroke-width="0.6 / px"

@@ -85,7 +85,8 @@ async function sayPrinted(): Promise<void> {
     </section>
     <aside class="sheet stack bench" aria-label="Print run">
       <h2>
-        {{ chosen.length }} {{ chosen.length === 1 ? 'label' : 'labels' }} on {{ sheets.length }}
+        {{ layouts.length || chosen.length }} {{ (layouts.length || chosen.length) === 1 ? 'label' : 'labels' }} on
+        {{ sheets.length }}
         {{ sheets.length === 1 ? 'sheet' : 'sheets' }}
       </h2>
       <label class="field"

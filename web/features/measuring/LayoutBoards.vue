@@ -38,14 +38,15 @@ const boards = computed<Board[]>(() => {
     props.board,
   );
   let x = props.board;
-  return props.layout.flatMap(({ parts }, c): Board[] => {
+  return props.layout.flatMap(({ parts, high = props.height }, c): Board[] => {
     const own: Board[] = [];
+    const above = props.height - high;
     const heights = sharedSizes(
       parts.map(({ height }) => height),
-      props.height,
+      high,
       props.board,
     );
-    let y = props.board;
+    let y = above + props.board;
     for (const [p, height] of heights.slice(0, -1).entries()) {
       y += height;
       own.push({
@@ -67,8 +68,8 @@ const boards = computed<Board[]>(() => {
         label: `Upright right of column ${LETTERS[c]}`,
         upright: true,
         x: x + widths[c]!,
-        y: 0,
-        length: props.height,
+        y: Math.min(above, props.height - (props.layout[c + 1]!.high ?? props.height)),
+        length: Math.max(high, props.layout[c + 1]!.high ?? props.height),
         size: widths[c]!,
         most: widths[c]! + widths.at(-1)! - LEAST,
         set: (size) => emit('column', c, size),

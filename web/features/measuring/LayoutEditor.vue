@@ -18,10 +18,11 @@ const LETTERS = 'ABCDEFGHIJKL';
 type Part = Column['parts'][number];
 const NEW_COLUMN = 400;
 const NEW_PART = 200;
+const LOWER = 0.7;
 
 function change(act: (layout: Column[]) => void): void {
   const layout = structuredClone(
-    props.layout.map(({ width, parts }) => ({ width, parts: parts.map((part) => ({ ...part })) })),
+    props.layout.map((column) => ({ ...column, parts: column.parts.map((part) => ({ ...part })) })),
   );
   act(layout);
   emit('change', layout);
@@ -32,6 +33,12 @@ const addColumn = () =>
   );
 const addPart = (column: number) =>
   change((layout) => void layout[column]!.parts.unshift({ height: NEW_PART, kind: 'open' }));
+/** A step in the outline: this column is lower than the whole, or as high as it again. */
+const step = (column: number) =>
+  change((layout) => {
+    if (layout[column]!.high === undefined) layout[column]!.high = Math.round(props.height * LOWER);
+    else delete layout[column]!.high;
+  });
 const kindOf = (event: Event) => (event.target as HTMLSelectElement).value as Part['kind'];
 </script>
 
@@ -96,7 +103,19 @@ const kindOf = (event: Event) => (event.target as HTMLSelectElement).value as Pa
           <Trash2 :size="16" />
         </button>
       </div>
-      <button class="press small quiet" type="button" @click="addPart(c)"><Plus :size="15" />a part above</button>
+      <div class="row">
+        <button class="press small quiet" type="button" @click="addPart(c)"><Plus :size="15" />a part above</button>
+        <label class="check small"
+          ><input type="checkbox" :checked="column.high !== undefined" @change="step(c)" />lower than the whole</label
+        >
+        <LengthField
+          v-if="column.high !== undefined"
+          class="size"
+          :model-value="column.high"
+          :label="`Column ${LETTERS[c]} high`"
+          @commit="(high) => change((layout) => (layout[c]!.high = high))"
+        />
+      </div>
     </div>
     <button class="press small" type="button" @click="addColumn"><Plus :size="15" />A column</button>
     <p v-if="problem" class="wrong">{{ problem }}</p>
