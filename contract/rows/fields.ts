@@ -357,6 +357,10 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     name: text(70),
     litres: Joi.number().min(0).max(MAX_LITRES),
     compartmentId: rowId.allow(null),
+    x: mm(0, 6000).allow(null),
+    y: mm(0, 6000).allow(null),
+    z: mm(0, 6000).allow(null),
+    turned: flag,
     pinned: flag,
     // Code and name.
     printed: Joi.string().max(120).allow('', null),

@@ -34,10 +34,14 @@ export function storedIn(data: RoomData): Stored[] {
     const hazards = hazardsOf(category, bin.name, inside, data.people);
     const compartment = spaces.get(bin.compartmentId ?? '');
     const unit = compartment && units.get(compartment.unitId);
-    const at = compartment && unit ? { compartment, unit } : null;
+    const at = compartment && unit ? { compartment: standingOn(compartment, bin), unit } : null;
     return [{ bin, category, type, words, hazards, mass: binMass(inside, type), at }];
   });
 }
+
+/** The compartment with its bottom where this bin stands: on others it is higher. */
+const standingOn = (compartment: Compartment, { z }: Pick<Bin, 'z'>): Compartment =>
+  z && !compartment.drawer ? { ...compartment, floor: compartment.floor + z } : compartment;
 
 /** Height of the hand that takes it, in hundredths of a millimetre. */
 const gripOf = ({ type, at }: Stored): number => gripHundredths(type.outHeight, at!.compartment);

@@ -30,3 +30,8 @@ export function shapeOf(bin: Shaped, types: ReadonlyMap<string, ContainerType>):
   const { outWidth, outDepth, outHeight } = bin;
   return outWidth && outDepth && outHeight ? bareShape(outWidth, outDepth, outHeight) : undefined;
 }
+
+/** Whether width and depth may change places: what has a handle or stands as a row keeps its front to the front. */
+export const mayTurn = (shape: BinShape): boolean => shape.id !== null && (shape.form === 'round' || !shape.handle);
+/** Whether another may stand on it. */
+export const bearsAnother = (shape: BinShape): boolean => shape.stackable && shape.lid;

@@ -54,6 +54,10 @@ const bin = (code: string, categoryId: string): Bin => ({
   printed: null,
   seenFull: null,
   cells: null,
+  x: null,
+  y: null,
+  z: null,
+  turned: false,
   sort: 0,
 });
 const today = '2026-11-25';

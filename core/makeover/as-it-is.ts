@@ -4,37 +4,33 @@
  */
 import type { AsItIs, Bin, BinThen } from '../model/entities.ts';
 import { shapeOf } from '../containers/shape.ts';
-import { effortOf } from '../placement/effort.ts';
-import { placeProblemOf, type RoomData } from '../placement/place-problem-of.ts';
+import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
+import { Standing } from '../placement/depth/standing.ts';
+import type { RoomData } from '../placement/place-problem-of.ts';
 
 /**
  * @param hueOf the hue of a bin's family
  * @param today ISO date
  */
 export function asItIsOf(data: RoomData, hueOf: (bin: Bin) => string, today: string): AsItIs {
-  const problem = placeProblemOf(data);
-  const people = new Map(problem.people.map((person) => [person.id, person]));
-  const places = new Map(problem.compartments.map((space) => [space.id, space]));
-  const placed = new Map(problem.bins.map((bin) => [bin.id, bin]));
-  let effort = 0;
+  const standing = new Standing(depthProblemOf(data), homesOf(data.bins));
+  const places = new Map(data.compartments.map((space) => [space.id, space]));
   let unplaced = 0;
   const inSpace = new Map<string, BinThen[]>();
   for (const bin of data.bins) {
     const place = places.get(bin.compartmentId ?? '');
-    const known = placed.get(bin.id);
     const shape = shapeOf(bin, data.types);
-    if (!place || !known || !shape) {
+    if (!place || !shape) {
       unplaced++;
       continue;
     }
-    effort += effortOf(known, place, people).total;
     const { outWidth, outDepth, outHeight } = shape;
     const then = { code: bin.code, name: bin.name, hue: hueOf(bin), outWidth, outDepth, outHeight };
     inSpace.set(place.id, [...(inSpace.get(place.id) ?? []), then]);
   }
   return {
     day: today,
-    effort: Math.round(effort),
+    effort: Math.round(standing.effort),
     unplaced,
     units: data.units.map((unit) => ({
       template: unit.template,

@@ -18,6 +18,14 @@ export interface Bin extends RowOfSite {
   /** Bulk litres that were meant for it when it was made or, once somebody looked, that were in it then. */
   litres: number;
   compartmentId: string | null;
+  /**
+   * Where it stands inside, mm: from the left, from the front and from the bottom; null where nobody has said, then it is
+   * drawn where there is room. Width and depth may have changed places.
+   */
+  x: number | null;
+  y: number | null;
+  z: number | null;
+  turned: boolean;
   /** Stays where it is when a new plan is made. */
   pinned: boolean;
   /** What its printed label says; null when none was printed. */
@@ -26,6 +34,16 @@ export interface Bin extends RowOfSite {
   seenFull: number | null;
   sort: number;
 }
+
+/** Without a place. */
+export const ON_THE_BENCH = {
+  compartmentId: null,
+  x: null,
+  y: null,
+  z: null,
+  turned: false,
+  pinned: false,
+} as const satisfies Partial<Bin>;
 
 /** Bins are made by what a room's categories need (containers); one whose compartment goes is back on the bench. */
 export const bin = entity<Bin>()({
@@ -43,7 +61,13 @@ export const bin = entity<Bin>()({
     code: {},
     name: {},
     litres: {},
-    compartmentId: pointsTo('compartment', 'clear', { clears: { pinned: false } }),
+    compartmentId: pointsTo('compartment', 'clear', {
+      clears: { pinned: false, x: null, y: null, z: null, turned: false },
+    }),
+    x: { default: null, since: 8 },
+    y: { default: null, since: 8 },
+    z: { default: null, since: 8 },
+    turned: { default: false, since: 8 },
     pinned: {},
     printed: {},
     seenFull: {},

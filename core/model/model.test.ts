@@ -5,6 +5,7 @@ import { TABLES, type SiteData } from './entities.ts';
 import { copySite } from './copy.ts';
 import { cleared, idsIn, REFERENCES, withIds } from './references.ts';
 import { freeCode } from './room-code.ts';
+import { ON_THE_BENCH } from './bin.ts';
 import { MODEL_VERSION, upgradeRow, upgradeSite } from './upgrade.ts';
 import { siteProblems } from './whole.ts';
 
@@ -51,7 +52,7 @@ describe('a pointer', () => {
   test('is found, cleared and written anew in a field, a list and a part of an object', () => {
     const bin = { compartmentId: 'a', pinned: true };
     expect(idsIn(bin, of('bin', 'compartmentId'))).toEqual(['a']);
-    expect(cleared(bin, of('bin', 'compartmentId'), new Set(['a']))).toEqual({ compartmentId: null, pinned: false });
+    expect(cleared(bin, of('bin', 'compartmentId'), new Set(['a']))).toEqual(ON_THE_BENCH);
     const room = { people: ['a', 'b', 'c'] };
     expect(idsIn(room, of('room', 'people'))).toEqual(['a', 'b', 'c']);
     expect(cleared(room, of('room', 'people'), new Set(['b']))).toEqual({ people: ['a', 'c'] });

@@ -1,6 +1,6 @@
 /** One compartment of a room as a packing problem: the bins that stand in it and those that have no place yet. */
 import type { Bin, Category, Compartment, ContainerType } from '../model/entities.ts';
-import { shapeOf } from '../containers/shape.ts';
+import { bearsAnother, mayTurn, shapeOf } from '../containers/shape.ts';
 import { widthOf } from '../containers/spaces.ts';
 import { clearHeight } from '../placement/problem.ts';
 import type { FitContainer, FitProblem } from './problem.ts';
@@ -25,8 +25,8 @@ export function fitContainerOf(
     width: type.outWidth,
     depth: type.outDepth,
     height: type.outHeight,
-    turnable: type.form === 'round' || !type.handle,
-    stackable: type.stackable && type.lid,
+    turnable: mayTurn(type),
+    stackable: bearsAnother(type),
     count: 1,
     value: Math.min(WORTH.most, Math.round(WORTH.each + WORTH.aWeek * perWeek)),
     uses: Math.round(perWeek * 10),

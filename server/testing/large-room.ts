@@ -1,10 +1,10 @@
 /** A room with many bins and shelves as a placement problem. */
-import type { PlaceProblem } from '@stube/core/placement/problem';
+import type { DepthProblem } from '@stube/core/placement/depth/problem';
 
-export function placeBinsProblem(bins: number, compartments: number): { problem: PlaceProblem } {
+export function placeBinsProblem(bins: number, compartments: number): { problem: DepthProblem } {
   return {
     problem: {
-      format: 'stube-place/1',
+      format: 'stube-place/2',
       people: [{ id: 'p', kind: 'adult', stature: 1700 }],
       zones: [{ id: 'z' }],
       compartments: Array.from({ length: compartments }, (_, i) => ({
@@ -37,6 +37,8 @@ export function placeBinsProblem(bins: number, compartments: number): { problem:
         childReach: false,
         lightSensitive: false,
         view: null,
+        turnable: i % 2 === 0,
+        stackable: i % 3 === 0,
       })),
       growth: 0.1,
       timeMs: 2000,

@@ -16,7 +16,7 @@ test('while places are found for hundreds of bins, the server answers at once', 
   const health = `http://127.0.0.1:${(listener.address() as AddressInfo).port}/api/health`;
   const { problem } = placeBinsProblem(300, 120);
   let done = false;
-  const placing = server.work.run('place', { problem, pins: [], locked: [] }).finally(() => (done = true));
+  const placing = server.work.run('place', { problem, fixed: [], locked: [] }).finally(() => (done = true));
   const waits: number[] = [];
   while (!done) {
     const began = performance.now();
@@ -33,21 +33,21 @@ test('while places are found for hundreds of bins, the server answers at once', 
 });
 
 test('work that fails is told, and the next goes on', async () => {
-  await expect(server.work.run('place', { problem: null as never, pins: [], locked: [] })).rejects.toThrow();
+  await expect(server.work.run('place', { problem: null as never, fixed: [], locked: [] })).rejects.toThrow();
   expect(
-    (await server.work.run('place', { problem: placeBinsProblem(2, 2).problem, pins: [], locked: [] })).placed,
+    (await server.work.run('place', { problem: placeBinsProblem(2, 2).problem, fixed: [], locked: [] })).placed,
   ).toHaveLength(2);
 });
 
 test('a pool that is closed takes no more and leaves nothing running', async () => {
   const { WorkerPool } = await import('./pool.ts');
   const pool = new WorkerPool();
-  const running = pool.run('place', { problem: placeBinsProblem(300, 120).problem, pins: [], locked: [] });
+  const running = pool.run('place', { problem: placeBinsProblem(300, 120).problem, fixed: [], locked: [] });
   const told = expect(running).rejects.toThrow(/stopping/);
   await new Promise((resolve) => setTimeout(resolve, 50));
   await pool.close();
   await told;
-  await expect(pool.run('place', { problem: placeBinsProblem(2, 2).problem, pins: [], locked: [] })).rejects.toThrow(
+  await expect(pool.run('place', { problem: placeBinsProblem(2, 2).problem, fixed: [], locked: [] })).rejects.toThrow(
     /stopping/,
   );
 });

@@ -1,7 +1,6 @@
 /** Work that would keep every other request waiting: done in a worker thread, by name. Only plain data goes in and out. */
-import { lockedFirst } from '@stube/core/placement/locked-first';
-import { solvePlace } from '@stube/core/placement/solve';
-import type { PlaceAnswer, PlaceProblem } from '@stube/core/placement/problem';
+import type { DepthAnswer, DepthPosition, DepthProblem } from '@stube/core/placement/depth/problem';
+import { solveDepth } from '@stube/core/placement/depth/solve';
 import type { LabelContent, Paper } from '@stube/core/labels/layout';
 import type { Checked } from '@stube/contract/check';
 import { checkSiteFile, type SiteFile } from '@stube/contract/site-file/format';
@@ -32,12 +31,17 @@ function inTime<Answer>(steps: Generator<{ answer(): Answer }, Answer>, ms: numb
   }
 }
 
+interface DepthTask {
+  problem: DepthProblem;
+  fixed: DepthPosition[];
+  locked: string[];
+}
+/** By turns, so that the same room always gets the same plan; about a second for a hundred bins. */
+const DEPTH_TURNS = 250;
+
 export const TASKS = {
-  place: task(
-    'Finding places',
-    120,
-    ({ problem, pins, locked }: { problem: PlaceProblem; pins: [string, string][]; locked: string[] }): PlaceAnswer =>
-      solvePlace(problem, { pins: lockedFirst(problem, locked, new Map(pins)) }),
+  place: task('Finding places', 120, ({ problem, fixed, locked }: DepthTask): DepthAnswer =>
+    solveDepth(problem, { iterations: DEPTH_TURNS, fixed, locked }),
   ),
   labelsPdf: task(
     'Drawing the labels',

@@ -4,9 +4,17 @@ import { computed } from 'vue';
 import { HUES } from '@stube/core/labels/hues';
 import { labelOn } from './label-fit.ts';
 import Pictogram from './Pictogram.vue';
-import type { DrawnBin } from './scale.ts';
+import { widthOfDrawn, type DrawnBin } from './scale.ts';
 
-const props = defineProps<{ drawn: DrawnBin; x: number; y: number; px: number; lit?: boolean; dim?: boolean }>();
+const props = defineProps<{
+  drawn: DrawnBin;
+  x: number;
+  y: number;
+  px: number;
+  lit?: boolean;
+  dim?: boolean;
+  plain?: boolean;
+}>();
 const FILLS: Record<string, string> = {
   clear: 'var(--material-clear)',
   plastic: 'var(--material-plastic)',
@@ -17,7 +25,7 @@ const FILLS: Record<string, string> = {
   cloth: 'var(--material-cloth)',
   glass: 'var(--material-glass)',
 };
-const w = computed(() => props.drawn.type.outWidth);
+const w = computed(() => widthOfDrawn(props.drawn));
 const h = computed(() => props.drawn.type.outHeight);
 const fill = computed(() =>
   props.drawn.type.id === null ? 'var(--paper-card)' : (FILLS[props.drawn.type.material] ?? 'var(--material-plastic)'),
@@ -34,7 +42,9 @@ const level = computed(() => h.value * 0.94 * Math.min(1, props.drawn.full ?? 0)
 const bare = computed(() => props.drawn.type.id === null);
 const overflows = computed(() => (props.drawn.full ?? 0) > 1.005);
 const front = computed(() =>
-  labelOn(props.drawn.bin.name, props.drawn.bin.code, w.value * 0.88 * props.px, h.value * 0.72 * props.px),
+  props.plain
+    ? ({ kind: 'none' } as const)
+    : labelOn(props.drawn.bin.name, props.drawn.bin.code, w.value * 0.88 * props.px, h.value * 0.72 * props.px),
 );
 /** The paper it is written on, mm. */
 const paper = computed(() => {

@@ -192,14 +192,14 @@ const say = (space: DrawnSpace) =>
     </g>
     <g v-for="space in spaces" :key="`in ${space.id}`" :data-space="space.id">
       <g
-        v-for="{ one, x, z } in fronts.get(space.id)!.shown"
+        v-for="{ one, x, z, covered } in fronts.get(space.id)!.shown"
         :key="one.bin.id"
         class="bin"
-        :class="{ touchable }"
+        :class="{ touchable, covered }"
         :tabindex="touchable ? 0 : -1"
         :role="touchable ? 'button' : 'img'"
         :aria-pressed="touchable ? chosenBin === one.bin.id : undefined"
-        :aria-label="`${one.bin.code} ${one.bin.name}, in ${space.name}`"
+        :aria-label="`${one.bin.code} ${one.bin.name}, in ${space.name}${covered ? ', behind another' : ''}`"
         :data-bin="one.bin.id"
         @click.stop="emit('bin', one.bin.id)"
         @pointerdown="emit('grab', $event, one.bin.id)"
@@ -214,6 +214,7 @@ const say = (space: DrawnSpace) =>
           :x="space.x + x"
           :y="up(space.z + z)"
           :px="px"
+          :plain="covered"
           :lit="chosenBin === one.bin.id"
           :dim="!!chosenBin && chosenBin !== one.bin.id && !touchable"
         />

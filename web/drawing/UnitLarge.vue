@@ -1,16 +1,14 @@
 <script setup lang="ts">
 /** One unit as large as the page, with a list of what stands in it: what is too small for a thumb is reached here. */
-import { computed, defineAsyncComponent, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import ModalDialog from '../parts/ModalDialog.vue';
 import { useSite } from '../data/site.ts';
 import Pictogram from './Pictogram.vue';
 import type { DrawnBin } from './scale.ts';
+import SpacePlan from './SpacePlan.vue';
 import UnitElevation from './UnitElevation.vue';
-
-/** With the packing engine: only for what opens from above. */
-const DrawerPlan = defineAsyncComponent(() => import('./DrawerPlan.vue'));
 
 const props = defineProps<{
   unit: Unit;
@@ -37,6 +35,9 @@ const TALLEST = 620;
 const px = computed(() =>
   Math.min(1.2, Math.max(200, width.value - 20) / props.unit.width, TALLEST / (props.unit.height + props.unit.raised)),
 );
+/** Something stands behind or on something else. */
+const inRows = (bins: readonly DrawnBin[]) => bins.some(({ at }) => at && (at.y > 0 || at.z > 0));
+const rowWords = ({ at }: DrawnBin) => (!at ? ', no room' : at.z ? ', on top' : at.y ? ', at the back' : '');
 const filled = computed(() =>
   props.spaces.map((space) => ({ space, bins: props.binsIn(space.id) })).filter(({ bins }) => bins.length),
 );
@@ -68,12 +69,12 @@ const filled = computed(() =>
       <div class="stack tight list">
         <section v-for="{ space, bins } in filled" :key="space.id" :aria-label="space.name">
           <h3>{{ space.name }}</h3>
-          <DrawerPlan v-if="space.access === 'top'" :space="space" :bins="bins" />
+          <SpacePlan v-if="space.access === 'top' || inRows(bins)" :space="space" :bins="bins" />
           <ul>
             <li v-for="one in bins" :key="one.bin.id">
               <button class="press quiet bin" type="button" @click="emit('bin', one.bin.id)">
                 <Pictogram :name="one.pictogram" :size="20" /><span
-                  ><b>{{ one.bin.name }}</b> <span class="soft small">{{ one.bin.code }}</span></span
+                  ><b>{{ one.bin.name }}</b> <span class="soft small">{{ one.bin.code }}{{ rowWords(one) }}</span></span
                 >
               </button>
             </li>

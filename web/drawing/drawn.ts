@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Bin } from '@stube/core/model/entities';
 import { useSite } from '../data/site.ts';
 import { shapeOf } from '@stube/core/containers/shape';
+import { standInside } from '@stube/core/placement/depth/inside';
 import type { DrawnBin } from './scale.ts';
 
 const NONE: readonly DrawnBin[] = [];
@@ -22,6 +23,22 @@ export function useDrawnBins() {
     }
     return map;
   });
-  const binsIn = (spaceId: string): readonly DrawnBin[] => bySpace.value.get(spaceId) ?? NONE;
+  /** Where they stand is reckoned when a compartment is drawn, and known until something in the site changes. */
+  const known = computed(() => (bySpace.value, new Map<string, readonly DrawnBin[]>()));
+  function binsIn(spaceId: string): readonly DrawnBin[] {
+    const bins = bySpace.value.get(spaceId);
+    const space = store.maps.compartment.get(spaceId);
+    if (!bins || !space) return NONE;
+    let drawn = known.value.get(spaceId);
+    if (!drawn) {
+      const at = standInside(
+        space,
+        bins.map(({ bin, type }) => ({ bin, shape: type })),
+      );
+      drawn = bins.map((one) => ({ ...one, at: at.get(one.bin.id) ?? null }));
+      known.value.set(spaceId, drawn);
+    }
+    return drawn;
+  }
   return { binsIn, hueOf };
 }

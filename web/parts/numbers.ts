@@ -55,3 +55,11 @@ export const floorSize = (width: number, depth: number, system: LengthSystem = '
   system !== 'imperial'
     ? `${Number((width / 1000).toFixed(1))} × ${Number((depth / 1000).toFixed(1))} m`
     : `${formatLength(width, system)} × ${formatLength(depth, system)}`;
+
+/** How often a week, in words. @example formatTimes(0.5) // 'once in 2 weeks' */
+export const formatTimes = (perWeek: number): string =>
+  perWeek >= 1
+    ? `${Number(perWeek.toFixed(perWeek < 3 ? 1 : 0))} times a week`
+    : perWeek > 0
+      ? `once in ${Math.round(1 / perWeek)} weeks`
+      : 'hardly ever';

@@ -161,6 +161,7 @@ export function scene({
       printed: null,
       seenFull: null,
       cells: null,
+ x: null, y: null, z: null, turned: false,
       sort: i,
     })),
     lines: things.flatMap(({ line }, i): Line[] =>

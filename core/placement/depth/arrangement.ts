@@ -24,7 +24,8 @@ export interface Box {
 }
 
 /** Whether a stands before b, both in a compartment with its opening at the front. */
-const isBefore = (a: Box, b: Box): boolean => a.y0 < b.y0 && a.x0 < b.x1 && b.x0 < a.x1 && a.z0 < b.z1 && b.z0 < a.z1;
+export const isBefore = (a: Box, b: Box): boolean =>
+  a.y0 < b.y0 && a.x0 < b.x1 && b.x0 < a.x1 && a.z0 < b.z1 && b.z0 < a.z1;
 
 export class Arrangement {
   readonly place: CompiledDepth;

@@ -37,6 +37,8 @@ export interface CompiledDepth {
   floor: Int32Array;
   top: Uint8Array;
   locked: Uint8Array;
+  /** Things hang there, one beside the other: nothing on them or behind them. */
+  hangs: Uint8Array;
   unit: Int32Array;
   /** bins × spaces: walking and opening, seconds a week; Infinity where its rules or its size keep it out whatever the height. */
   base: Float64Array;
@@ -98,7 +100,12 @@ export const gripAt = (place: CompiledDepth, bin: number, space: number, z: numb
 /** Gives way every so many bins. */
 const YIELD_BINS = 40;
 
-export function* compileDepth(problem: DepthProblem, uses: readonly Use[][]): Generator<void, CompiledDepth> {
+/** @param homes bin id to compartment id: what stands somewhere has its price there, whatever rule it breaks */
+export function* compileDepth(
+  problem: DepthProblem,
+  uses: readonly Use[][],
+  homes: ReadonlyMap<string, string> = new Map(),
+): Generator<void, CompiledDepth> {
   const [n, m] = [problem.bins.length, problem.compartments.length];
   const people = new Map(problem.people.map((person) => [person.id, person]));
   const groupNumbers = new Map<string, number>();
@@ -150,6 +157,7 @@ export function* compileDepth(problem: DepthProblem, uses: readonly Use[][]): Ge
     floor: ints((c) => at[c]!.floor, m),
     top: Uint8Array.from(at, ({ access }) => Number(access === 'top')),
     locked: Uint8Array.from(at, ({ locked }) => Number(locked)),
+    hangs: Uint8Array.from(at, ({ hangs }) => Number(!!hangs)),
     unit: ints((c) => numberIn(unitNumbers, at[c]!.unit), m),
     base: new Float64Array(n * m).fill(Infinity),
     least: new Float32Array(n * m).fill(Infinity),
@@ -167,6 +175,8 @@ export function* compileDepth(problem: DepthProblem, uses: readonly Use[][]): Ge
       const covered = space.door || space.drawer;
       const w = place.roomWidth[c]!;
       const d = place.roomDepth[c]!;
+      const base = perWeek * ((space.walk[one.zone] ?? 0) * WALK_SECONDS + accessSeconds(one, space));
+      if (homes.get(one.id) === space.id) place.base[b * m + c] = base;
       const fits =
         one.height <= place.roomHeight[c]! &&
         ((one.width <= w && one.depth <= d) || (one.turnable && one.depth <= w && one.width <= d));
@@ -183,7 +193,6 @@ export function* compileDepth(problem: DepthProblem, uses: readonly Use[][]): Ge
       const from = Math.max(gripAt(place, b, c, 0), space.locked ? -NO_LIMIT : place.lowest[b]!);
       const to = Math.min(gripAt(place, b, c, place.roomHeight[c]! - one.height), place.highest[b]!);
       if (from > to) continue;
-      const base = perWeek * ((space.walk[one.zone] ?? 0) * WALK_SECONDS + accessSeconds(one, space));
       let body = Math.min(bodyWeek(uses[b]!, from), bodyWeek(uses[b]!, to));
       for (const grip of breaks) if (grip > from && grip < to) body = Math.min(body, bodyWeek(uses[b]!, grip));
       place.base[b * m + c] = base;

@@ -31,6 +31,8 @@ export class DepthSearch {
   readonly now: Arrangement;
   private readonly spots: Spots;
   private readonly random: Random;
+  /** Bins that stay where they stand, and what they stand on. */
+  private readonly fixed: Uint8Array;
   /** How much a bin wants to be first: large and often used. */
   private readonly weight: Float64Array;
   /** Bins of one size with each bin, itself among them; and bins that have such. */
@@ -45,6 +47,8 @@ export class DepthSearch {
   constructor(now: Arrangement, seed: number) {
     this.now = now;
     this.spots = new Spots(now);
+    // What stands when the search begins has been put there on purpose.
+    this.fixed = Uint8Array.from(now.boxes, (box) => Number(box !== null));
     this.random = new Random(seed);
     const { place } = now;
     this.rate = Float64Array.from(now.uses, (uses) => uses.reduce((sum, { twice }) => sum + twice / 2, 0));
@@ -66,17 +70,35 @@ export class DepthSearch {
     });
   }
 
-  /** Every bin in its cheapest spot, what is large and often used first. Gives way every few bins. */
-  *construct(): Generator<void, void> {
-    const order = Array.from({ length: this.now.place.bins }, (_, bin) => bin).sort(
-      (a, b) => this.weight[b]! - this.weight[a]!,
-    );
+  /**
+   * Every bin in its cheapest spot, what is large and often used first. Gives way every few bins.
+   * @param locked bins that get the locked places before anything else, as far as there are any
+   */
+  *construct(locked: readonly number[] = []): Generator<void, void> {
+    const { now } = this;
+    const byWeight = (a: number, b: number) => this.weight[b]! - this.weight[a]!;
+    const isLocked = (space: number) => now.place.locked[space] === 1;
+    for (const bin of [...locked].sort(byWeight)) {
+      if (!this.fixed[bin]) this.insert(bin, null, isLocked);
+      if (now.boxes[bin]) this.keepLocked(bin);
+    }
+    const order = Array.from({ length: now.place.bins }, (_, bin) => bin).sort(byWeight);
     let count = 0;
     for (const bin of order) {
-      this.insert(bin, null);
+      if (!now.boxes[bin]) this.insert(bin, null);
       if (++count % 8 === 0) yield;
     }
     this.keep();
+  }
+  /** From now on nothing but what is locked is a place for it. */
+  private keepLocked(bin: number): void {
+    const { place, boxes } = this.now;
+    for (let space = 0; space < place.spaces; space++)
+      if (!place.locked[space] && boxes[bin]!.space !== space) {
+        place.base[bin * place.spaces + space] = Infinity;
+        place.least[bin * place.spaces + space] = Infinity;
+      }
+    place.order[bin] = place.order[bin]!.filter((space) => place.least[bin * place.spaces + space]! < Infinity);
   }
 
   private insert(bin: number, acts: Act[] | null, only?: (space: number) => boolean): void {
@@ -144,7 +166,7 @@ export class DepthSearch {
     const own = this.alikeOf[first]!;
     const a = now.boxes[first];
     const b = now.boxes[own[random.below(own.length)]!];
-    if (!a || !b || a === b) return;
+    if (!a || !b || a === b || this.fixed[a.bin] || this.fixed[b.bin]) return;
     const change = now.swap(a, b);
     if (change === null || change <= allowed) return;
     // Back again: the same rules held a moment ago.
@@ -155,7 +177,7 @@ export class DepthSearch {
     const { now, random } = this;
     const bin = random.below(now.place.bins);
     const box = now.boxes[bin];
-    if (box?.carries) return;
+    if (box?.carries || this.fixed[bin]) return;
     const before = now.effort;
     const acts: Act[] = [];
     if (box) this.remove(bin, acts);
@@ -175,14 +197,14 @@ export class DepthSearch {
     const { place } = now;
     const wanting = this.wanting();
     const box = now.boxes[wanting];
-    if (box?.carries) return;
+    if (box?.carries || this.fixed[wanting]) return;
     const ways = place.order[wanting]!;
     if (!ways.length) return;
     const space = ways[Math.floor(random.next() ** 2 * Math.min(ways.length, AIMED_AT))]!;
     const there = now.inside[space]!;
     if (!there.length) return;
     const other = there[random.below(there.length)]!;
-    if (other.carries || other.bin === wanting) return;
+    if (other.carries || other.bin === wanting || this.fixed[other.bin]) return;
     const before = now.effort;
     const acts: Act[] = [];
     const ejected = other.bin;
@@ -215,12 +237,13 @@ export class DepthSearch {
     const takeAll = (space: number): void => {
       const list = [...now.inside[space]!].sort((a, b) => b.z0 - a.z0);
       for (const one of list) {
+        if (this.fixed[one.bin]) continue;
         out.push(one.bin);
         this.remove(one.bin, acts);
       }
     };
     for (const space of spaces) if (now.inside[space]!.length + out.length <= MOST_OUT) takeAll(space);
-    if (!now.boxes[wanting] && !out.includes(wanting)) out.push(wanting);
+    if (!now.boxes[wanting] && !out.includes(wanting) && !this.fixed[wanting]) out.push(wanting);
     for (const bin of this.waiting(3)) if (!out.includes(bin)) out.push(bin);
     const weights = new Map(out.map((bin) => [bin, this.weight[bin]! * (1 + NOISE * (random.next() - 0.5) * 2)]));
     // The one that wanted in goes first every other time.
@@ -245,6 +268,7 @@ export class DepthSearch {
     let found = 0;
     for (let n = 0; n < LOOKED_AT; n++) {
       const bin = random.below(now.place.bins);
+      if (this.fixed[bin] && n > 0) continue;
       const box = now.boxes[bin];
       const far = (box ? now.costOf(box) : UNPLACED) - this.cheapest[bin]!;
       if (far > most) [most, found] = [far, bin];

@@ -6,6 +6,7 @@ import { DepthBound } from './bound.ts';
 import { compileDepth, usesOf } from './compiled.ts';
 import type { DepthAnswer, DepthPosition, DepthProblem } from './problem.ts';
 import { DepthSearch } from './search.ts';
+import { Spots } from './spots.ts';
 
 export interface DepthOptions {
   seed?: number;
@@ -13,6 +14,10 @@ export interface DepthOptions {
   elapsed?: () => number;
   /** Turns of search at the most, where there is no clock. */
   iterations?: number;
+  /** Bins that stay where they stand; what they stand on is among them. */
+  fixed?: readonly DepthPosition[];
+  /** Ids of bins that get the locked places before anything else may use them. */
+  locked?: readonly string[];
 }
 export interface DepthProgress {
   effort: number;
@@ -37,7 +42,8 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     unplaced: problem.bins.length,
     answer: () => answerOf(problem, [], UNPLACED * problem.bins.length, 0),
   };
-  const compiling = compileDepth(problem, uses);
+  const { fixed = [], locked = [] } = options;
+  const compiling = compileDepth(problem, uses, new Map(fixed.map(({ bin, compartment }) => [bin, compartment])));
   let compiled = compiling.next();
   while (!compiled.done) {
     yield progress;
@@ -45,6 +51,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
   }
   const place = compiled.value;
   const now = new Arrangement(place, uses);
+  putAll(now, problem, fixed);
   const search = new DepthSearch(now, options.seed ?? 1);
   progress.answer = () => answerOf(problem, search.bestSpots, search.bestEffort, bound.best);
   const bound = new DepthBound(place);
@@ -54,7 +61,8 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
       bound: Math.min(bound.best, search.bestEffort),
       unplaced: now.unplaced,
     });
-  for (const _ of search.construct()) {
+  const binAt = new Map(problem.bins.map(({ id }, i) => [id, i]));
+  for (const _ of search.construct(locked.flatMap((id) => binAt.get(id) ?? []))) {
     // What is built so far is no answer yet.
     yield progress;
   }
@@ -77,6 +85,22 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
 /** In one go, by turns: the same seed gives the same plan. @example solveDepth(problem, { iterations: 100 }).placed */
 export const solveDepth = (problem: DepthProblem, options: DepthOptions & { iterations: number }): DepthAnswer =>
   runToEnd(depthSteps(problem, options));
+
+/** Puts bins where they stay; what stands on another comes after it. */
+function putAll(now: Arrangement, problem: DepthProblem, fixed: readonly DepthPosition[]): void {
+  const spots = new Spots(now);
+  const binAt = new Map(problem.bins.map(({ id }, i) => [id, i]));
+  const spaceAt = new Map(problem.compartments.map(({ id }, i) => [id, i]));
+  for (const { bin, compartment, x, y, z, turned } of [...fixed].sort((a, b) => a.z - b.z)) {
+    const space = spaceAt.get(compartment)!;
+    const box = spots.boxAt(binAt.get(bin)!, { space, x, y, z, turned, on: null, cost: 0 });
+    box.on =
+      now.inside[space]!.find(
+        (under) => z > 0 && under.z1 === z && under.x0 <= x && x < under.x1 && under.y0 <= y && y < under.y1,
+      ) ?? null;
+    now.put(box);
+  }
+}
 
 function answerOf(problem: DepthProblem, spots: DepthSearch['bestSpots'], effort: number, bound: number): DepthAnswer {
   const proven = Math.min(bound, effort);

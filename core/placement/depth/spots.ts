@@ -68,10 +68,13 @@ export class Spots {
     return best;
   }
 
-  /** The cheapest spot in one compartment. */
-  spotIn(bin: number, space: number, most: number): Spot | null {
+  /**
+   * The cheapest spot in one compartment.
+   * @param anyway whatever rule of load, reach or weight it breaks there: only its size counts
+   */
+  spotIn(bin: number, space: number, most: number, anyway = false): Spot | null {
     const { now, place } = this;
-    if (now.load[space]! + place.mass[bin]! > place.maxLoad[space]!) return null;
+    if (!anyway && now.load[space]! + place.mass[bin]! > place.maxLoad[space]!) return null;
     const memo = space * this.sizes + this.size[bin]!;
     if (this.full[memo] === now.version[space]) return null;
     /** A level was left out for another reason than its room. */
@@ -84,7 +87,7 @@ export class Spots {
     let limit = most;
     for (let way = 0; way <= place.turnable[bin]!; way++) {
       const [wide, deep] = way ? [d, w] : [w, d];
-      for (let level = -1; level < list.length; level++) {
+      for (let level = -1; level < (place.hangs[space] ? 0 : list.length); level++) {
         const on = level < 0 ? null : list[level]!;
         if (on && !place.stackable[on.bin]) continue;
         const z = on ? on.z1 : 0;
@@ -92,9 +95,9 @@ export class Spots {
         const [near, far] = on ? [on.y0, on.y1] : [0, place.roomDepth[space]!];
         if (z + h > place.roomHeight[space]! || wide > right - left || deep > far - near) continue;
         let own = joining;
-        let mayStand = now.reaches(bin, space, z) && (!on || place.mass[on.bin]! >= place.mass[bin]!);
+        let mayStand = anyway || (now.reaches(bin, space, z) && (!on || place.mass[on.bin]! >= place.mass[bin]!));
         for (let under = on; under && mayStand; under = under.on) {
-          if (place.ofChild[under.bin]) mayStand = false;
+          if (place.ofChild[under.bin] && !anyway) mayStand = false;
           own += place.moving[under.bin]!;
         }
         if (mayStand) own += now.standing(bin, space, z);
@@ -106,9 +109,10 @@ export class Spots {
         const { xs, ys, siblings } = this;
         for (const x of xs)
           for (const y of ys) {
+            if (place.hangs[space] && y > near) continue;
             if (!isFree(siblings, x, x + wide, y, y + deep)) continue;
             roomy = true;
-            const cost = this.costAt(list, bin, space, x, x + wide, y, z, z + h, own, limit);
+            const cost = this.costAt(list, bin, space, x, x + wide, y, z, z + h, own, limit, anyway);
             if (cost < limit) {
               limit = cost;
               best = { space, x, y, z, turned: !!way, on, cost };
@@ -160,6 +164,7 @@ export class Spots {
     z1: number,
     own: number,
     limit: number,
+    anyway: boolean,
   ): number {
     const { place } = this;
     if (place.top[space]) return own;
@@ -168,7 +173,7 @@ export class Spots {
       if (x0 >= other.x1 || other.x0 >= x1 || z0 >= other.z1 || other.z0 >= z1) continue;
       // What does not overlap is before it or behind it.
       const blocked = other.y0 < y0 ? bin : other.bin;
-      if (place.ofChild[blocked]) return Infinity;
+      if (place.ofChild[blocked] && !anyway) return Infinity;
       cost += place.moving[blocked]!;
       if (cost >= limit) return Infinity;
     }

@@ -182,6 +182,10 @@ export const bin = pgTable(
     name: text('name').notNull(),
     litres: doublePrecision('litres').notNull(),
     compartmentId: text('compartment_id'),
+    x: integer('x'),
+    y: integer('y'),
+    z: integer('z'),
+    turned: flag('turned').default(false),
     pinned: flag('pinned'),
     printed: text('printed'),
     seenFull: doublePrecision('seen_full'),
@@ -196,6 +200,10 @@ export const bin = pgTable(
       compartment: () => compartment,
     }),
     unique('bin_code').on(t.siteId, t.code),
+    holds(
+      'bin_position',
+      sql`(${t.x} is null) = (${t.y} is null) and (${t.x} is null) = (${t.z} is null)`,
+    ),
     holds(
       'bin_outside',
       sql`${t.containerTypeId} is not null or (${t.outWidth} > 0 and ${t.outDepth} > 0 and ${t.outHeight} > 0)`,

@@ -4,6 +4,7 @@ import { binsFor, type BinWanted } from '@stube/core/containers/bins-for';
 import { demandOf, demandsOf } from '@stube/core/containers/demand';
 import { withSchool } from '@stube/core/containers/schools';
 import { countTypes } from '@stube/core/containers/shopping';
+import { ON_THE_BENCH } from '@stube/core/model/bin';
 import type { Bin } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { ContainRequest } from '@stube/contract/containers/requests';
@@ -64,7 +65,7 @@ export async function makeBins(scope: Scope, roomId: string, wanted: ContainRequ
       for (const [i, own] of old.slice(0, bins.length).entries()) {
         const { name, litres, ...shape } = bins[i]!;
         const patch: Partial<Bin> = {};
-        if (!sameShape(own, shape)) Object.assign(patch, shape, { compartmentId: null, pinned: false });
+        if (!sameShape(own, shape)) Object.assign(patch, shape, ON_THE_BENCH);
         if (own.lineIds.join() !== shape.lineIds.join()) patch.lineIds = shape.lineIds;
         if (own.seenFull === null && Math.abs(own.litres - litres) > 1e-6) patch.litres = litres;
         if (own.name !== name && (own.name === category.name || /^.* \d+$/.test(own.name))) patch.name = name;
@@ -80,8 +81,7 @@ export async function makeBins(scope: Scope, roomId: string, wanted: ContainRequ
         roomId,
         categoryId: category.id,
         code: nextCode(),
-        compartmentId: null,
-        pinned: false,
+        ...ON_THE_BENCH,
         printed: null,
         seenFull: null,
         cells: null,

@@ -1,7 +1,11 @@
 /** Bins into compartments: one moved by hand, or a whole plan. */
-import { mustBeLocked } from '@stube/core/placement/locked-first';
-import { placeProblemOf, roomDataOf } from '@stube/core/placement/place-problem-of';
-import type { SiteData } from '@stube/core/model/entities';
+import { mustBeLocked } from '@stube/core/placement/must-be-locked';
+import { depthProblemOf, homesOf } from '@stube/core/placement/depth/depth-problem-of';
+import { fixedIn } from '@stube/core/placement/depth/fixed';
+import { Standing } from '@stube/core/placement/depth/standing';
+import { ON_THE_BENCH } from '@stube/core/model/bin';
+import { roomDataOf } from '@stube/core/placement/place-problem-of';
+import type { Bin, SiteData } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { PlaceRequest } from '@stube/contract/placement/requests';
 import { makeChange } from '../../db/change.ts';
@@ -19,13 +23,14 @@ async function propose(data: SiteData, roomId: string, work: Work): Promise<Plac
   if (!found) throw new NotFound('room', roomId);
   const room = { ...found, today: new Date().toISOString().slice(0, 10) };
   const { bins } = room;
-  const problem = placeProblemOf(room);
-  const pins = bins
-    .filter((bin) => bin.pinned && bin.compartmentId)
-    .map((bin): [string, string] => [bin.id, bin.compartmentId!]);
-  const answer = await work.run('place', { problem, pins, locked: mustBeLocked(room) });
-  const placeOf = new Map(answer.placed.map(({ bin, compartment }) => [bin, compartment]));
-  return bins.map(({ id, version }) => ({ binId: id, version, compartmentId: placeOf.get(id) ?? null }));
+  const problem = depthProblemOf(room);
+  const pinned = bins.filter((bin) => bin.pinned).map(({ id }) => id);
+  const fixed = fixedIn(new Standing(problem, homesOf(bins)), pinned);
+  const answer = await work.run('place', { problem, fixed, locked: mustBeLocked(room) });
+  const placeOf = new Map(
+    answer.placed.map(({ bin, compartment, ...at }) => [bin, { compartmentId: compartment, ...at }]),
+  );
+  return bins.map(({ id, version }) => ({ binId: id, version, ...(placeOf.get(id) ?? { compartmentId: null }) }));
 }
 
 /** The compartments of a room that are asked for, by id. */
@@ -45,7 +50,8 @@ export async function placeBins(scope: Scope, roomId: string, wanted: PlaceReque
     const bins = new Map(rows.map((row) => [row.id, row]));
     let moved = 0;
     let last = '';
-    for (const [i, { binId, version, compartmentId }] of placed.entries()) {
+    for (const [i, { binId, version, ...at }] of placed.entries()) {
+      const { compartmentId } = at;
       const moving = bins.get(binId);
       if (!moving) throw new Refused([{ field: `placed.${i}.binId`, message: 'is no bin of this room (any more)' }]);
       const space = compartmentId ? spaces.get(compartmentId) : null;
@@ -53,9 +59,19 @@ export async function placeBins(scope: Scope, roomId: string, wanted: PlaceReque
         throw new Refused([
           { field: `placed.${i}.compartmentId`, message: 'is no compartment of this room (any more)' },
         ]);
-      const pinned = space !== null && (wanted.pin ?? moving.pinned);
-      if (moving.compartmentId === compartmentId && moving.pinned === pinned && moving.version === version) continue;
-      await recorder.update('bin', binId, version, { compartmentId, pinned });
+      const home: Partial<Bin> = space
+        ? {
+            compartmentId,
+            x: at.x ?? null,
+            y: at.y ?? null,
+            z: at.z ?? null,
+            turned: at.turned ?? false,
+            pinned: at.pin ?? wanted.pin ?? moving.pinned,
+          }
+        : ON_THE_BENCH;
+      const same = (Object.keys(home) as (keyof Bin)[]).every((field) => home[field] === moving[field]);
+      if (same && moving.version === version) continue;
+      await recorder.update('bin', binId, version, home);
       moved++;
       last = `${moving.name} to ${space ? space.name : 'the bench'}`;
     }

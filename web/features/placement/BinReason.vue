@@ -5,13 +5,15 @@ import { Pin, PinOff, X } from '@lucide/vue';
 import type { Bin } from '@stube/core/model/entities';
 import { shapeOf } from '@stube/core/containers/shape';
 import { tightSides, tightWords } from '@stube/core/measuring/tight';
-import { said, signedSeconds } from '../../parts/numbers.ts';
+import { formatTimes, said } from '../../parts/numbers.ts';
 import type { usePlacing } from './placing.ts';
 
 const props = defineProps<{ bin: Bin; placing: ReturnType<typeof usePlacing> }>();
 const emit = defineEmits<{ close: [] }>();
-const { store, reason, ranked, here, change, obstacle, put, letGo, placeName, options } = props.placing;
+const { store, reason, ranked, besides, here, position, obstacle, priceOf, put, pin, placeName, binName, options } =
+  props.placing;
 const MOST = 6;
+const MOST_BESIDE = 4;
 const parts = computed(() =>
   reason.value
     ? (
@@ -19,8 +21,11 @@ const parts = computed(() =>
           ['walking', `${reason.value.walk} m to its zone`],
           ['body', bandWords.value],
           ['access', 'doors, drawers and lids'],
+          ['moving', reason.value.movedFirst.length ? 'what stands before it or on it' : ''],
         ] as const
-      ).map(([key, words]) => ({ key, words, seconds: reason.value!.parts[key] }))
+      )
+        .filter(([, words]) => words)
+        .map(([key, words]) => ({ key, words, seconds: reason.value!.parts[key] }))
     : [],
 );
 const bandWords = computed(
@@ -28,7 +33,7 @@ const bandWords = computed(
 );
 /** It stands there by a few millimetres, on a size that nobody measured. */
 const tight = computed(() => {
-  const space = store.maps.compartment.get(here.value?.compartment ?? '');
+  const space = store.maps.compartment.get(position.value?.compartment ?? '');
   const shape = shapeOf(props.bin, store.maps.containerType);
   const sides =
     space && shape ? tightSides(space, { width: shape.outWidth, depth: shape.outDepth, height: shape.outHeight }) : [];
@@ -36,7 +41,7 @@ const tight = computed(() => {
 });
 /** When nothing takes it: the rules that stand in the way most often. */
 const hindered = computed(() => {
-  if (ranked.value.length || here.value) return [];
+  if (ranked.value.length || position.value) return [];
   const counts = new Map<string, number>();
   for (const option of options.value) counts.set(obstacle(option), (counts.get(obstacle(option)) ?? 0) + 1);
   return [...counts].sort((a, b) => b[1] - a[1]).slice(0, 3);
@@ -49,9 +54,9 @@ const hindered = computed(() => {
       <h2>{{ bin.code }} {{ bin.name }}</h2>
       <button class="icon-press" type="button" aria-label="Put it down" @click="emit('close')"><X :size="18" /></button>
     </div>
-    <template v-if="reason && here">
+    <template v-if="reason && position">
       <p>
-        {{ placeName(here.compartment) }}: <b>{{ Math.round(here.seconds) }} s a week</b>
+        {{ placeName(position.compartment) }}: <b>{{ Math.round(reason.parts.total) }} s a week</b>
       </p>
       <ul class="parts">
         <li v-for="part in parts" :key="part.key">
@@ -60,6 +65,12 @@ const hindered = computed(() => {
           /><b>{{ Math.round(part.seconds) }} s</b><span class="small soft">{{ part.words }}</span>
         </li>
       </ul>
+      <p v-if="reason.movedFirst.length" class="small">
+        Moved first, {{ formatTimes(reason.perWeek) }}: {{ reason.movedFirst.map(binName).join(', ') }}.
+      </p>
+      <p v-if="reason.covers.length" class="small">
+        Kept behind it or beneath it: {{ reason.covers.map(binName).join(', ') }}.
+      </p>
       <p v-if="tight" class="caution warn small">{{ said(tight) }}</p>
       <p v-if="reason.kept.length" class="small">Kept: {{ reason.kept.join('; ') }}.</p>
       <template v-if="reason.excluded.length"
@@ -75,24 +86,35 @@ const hindered = computed(() => {
     <h3>{{ ranked.length ? 'Where else?' : 'No other place takes it' }}</h3>
     <ul v-if="ranked.length" class="where">
       <li v-for="one in ranked.slice(0, MOST)" :key="one.compartment">
-        <button class="press small" type="button" @click="put(bin.id, one.compartment)">
-          <span>{{ placeName(one.compartment) }}</span><b>{{
-            here ? signedSeconds(change(one)) : `${Math.round(one.seconds)} s`
-          }}</b>
+        <button class="press small" type="button" @click="put(bin.id, one.spot)">
+          <span>{{ placeName(one.compartment) }}</span><b>{{ priceOf(one.change) }}</b>
         </button>
       </li>
     </ul>
+    <template v-if="besides.length">
+      <h3>On another or behind it</h3>
+      <ul class="where">
+        <li v-for="one in besides.slice(0, MOST_BESIDE)" :key="`${one.where} ${one.binId}`">
+          <button class="press small" type="button" @click="put(bin.id, one.spot)">
+            <span>{{ one.where }} {{ binName(one.binId) }}</span
+            ><b>{{ priceOf(one.change) }}</b>
+          </button>
+        </li>
+      </ul>
+    </template>
     <ul v-if="hindered.length" class="small">
       <li v-for="[words, count] in hindered" :key="words">
         {{ count === 1 ? 'One place' : `${count} places` }}: {{ words }}
       </li>
     </ul>
     <div class="row">
-      <button v-if="here" class="press small quiet" type="button" @click="put(bin.id, null)">To the bench</button>
-      <button v-if="here && bin.pinned" class="press small quiet" type="button" @click="letGo(bin.id)">
+      <button v-if="bin.compartmentId" class="press small quiet" type="button" @click="put(bin.id, null)">
+        To the bench
+      </button>
+      <button v-if="here && bin.pinned" class="press small quiet" type="button" @click="pin(bin.id, false)">
         <PinOff :size="15" />Let Stube move it
       </button>
-      <button v-else-if="here" class="press small quiet" type="button" @click="put(bin.id, here.compartment)">
+      <button v-else-if="here" class="press small quiet" type="button" @click="pin(bin.id, true)">
         <Pin :size="15" />Keep it here
       </button>
     </div>

@@ -16,7 +16,8 @@ import { minutes } from '../../parts/numbers.ts';
 import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
 import BinReason from './BinReason.vue';
-import { useBinDrag } from './drag.ts';
+import type { Spot } from '@stube/core/placement/depth/spots';
+import { useBinDrag, type DropTarget } from './drag.ts';
 import PlaceBench from './PlaceBench.vue';
 import { usePlacing } from './placing.ts';
 import { formatGap, formatSearch } from './words.ts';
@@ -37,7 +38,6 @@ const {
   ranked,
   options,
   here,
-  open,
   put,
   progress,
   searching,
@@ -48,39 +48,47 @@ const {
 } = placing;
 const { binsIn } = useDrawnBins();
 const route = useRoute();
+/** What comes of letting go there: a spot, or why not. */
+function dropOf(to: DropTarget): { spot: Spot | null; change: number; words: string; no?: boolean } | null {
+  if (to.to === 'bench') return { spot: null, change: 0, words: 'back to the bench' };
+  if (to.to === 'bin') {
+    const found = placing.beside(to.bin, to.where);
+    const words = `${to.where} ${placing.binName(to.bin)}`;
+    return found
+      ? { ...found, words: `${words}: ${minutes(effort.value + found.change)} a week` }
+      : { spot: null, change: 0, words: `not ${words}`, no: true };
+  }
+  const option = options.value.find(({ compartment }) => compartment === to.space);
+  if (!option) return null;
+  return option.spot
+    ? { ...option, words: `${minutes(effort.value + option.change)} a week there` }
+    : { spot: null, change: 0, words: placing.obstacle(option), no: true };
+}
 const { ghost, target, grab, wasDrop } = useBinDrag(
-  (binId, spaceId) => {
-    const option = options.value.find((option) => option.compartment === spaceId);
-    if (spaceId === null || (option && (open(option) || option === here.value))) {
-      if (placing.assignment.value.get(binId) !== (spaceId ?? undefined)) void put(binId, spaceId);
-    } else if (option) {
-      const refused = `Not there: ${placing.obstacle(option)}.`;
-      notices.warn(`${store.maps.bin.get(binId)?.name ?? 'It'} stays where it was. ${refused}`);
-    }
+  (binId, to) => {
+    const drop = dropOf(to);
+    if (!drop) return;
+    if (drop.no)
+      notices.warn(`${store.maps.bin.get(binId)?.name ?? 'It'} stays where it was. Not there: ${drop.words}.`);
+    else if (to.to !== 'bench' || store.maps.bin.get(binId)?.compartmentId) void put(binId, drop.spot);
   },
   (binId) => (held.value = binId),
 );
+const over = computed(() => (target.value ? dropOf(target.value) : null));
+const overSpace = computed(() => (target.value && target.value.to !== 'bench' ? target.value.space : null));
 /** On the phone the bench is a drawer at the lower edge. */
 const narrow = useMediaQuery('(max-width: 760px)');
 const cautions = useRoomCautions(placeData);
-const overTarget = computed(() => options.value.find((option) => option.compartment === target.value));
-const ghostWords = computed(() => {
-  if (target.value === 'bench') return 'back to the bench';
-  const option = overTarget.value;
-  if (!option) return 'drag it to a compartment';
-  if (option === here.value) return 'where it stands';
-  return open(option) ? `${minutes(effort.value + placing.change(option))} a week there` : placing.obstacle(option);
-});
 /** What happens to the bin in hand, for who does not see it. */
 const spoken = ref('');
 watch(
-  () => [held.value, here.value?.compartment, effort.value] as const,
+  () => [held.value, placing.position.value?.compartment, effort.value] as const,
   ([id, compartment]) => {
     const bin = bins.value.find((known) => known.id === id);
     if (!bin) spoken.value = '';
     else if (!compartment) spoken.value = `${bin.code} ${bin.name} in hand, from the bench. Arrow keys try its places.`;
     else {
-      const seconds = Math.round(here.value?.seconds ?? 0);
+      const seconds = Math.round(placing.reason.value?.parts.total ?? 0);
       const ways = ranked.value.length ? 'Arrow keys try other places.' : 'No other place takes it.';
       spoken.value = `${bin.code} ${bin.name}: ${placing.placeName(compartment)}, ${seconds} seconds a week; the room takes ${minutes(effort.value)}. ${ways}`;
     }
@@ -88,6 +96,10 @@ watch(
 );
 const heldBin = computed(() => bins.value.find((bin) => bin.id === held.value) ?? null);
 
+function pressSpace(spaceId: string): void {
+  const option = ranked.value.find(({ compartment }) => compartment === spaceId);
+  if (held.value && !wasDrop() && option) void put(held.value, option.spot);
+}
 function press(id: string): void {
   if (!wasDrop()) held.value = held.value === id ? null : id;
 }
@@ -99,12 +111,12 @@ function onKey(event: KeyboardEvent, id: string): void {
   else if (held.value === id && (event.key === 'ArrowRight' || event.key === 'ArrowLeft') && ranked.value.length) {
     event.preventDefault();
     const all = [...ranked.value, ...(here.value ? [here.value] : [])].sort(
-      (a, b) => a.seconds - b.seconds || a.compartment.localeCompare(b.compartment),
+      (a, b) => a.change - b.change || a.compartment.localeCompare(b.compartment),
     );
     const at = here.value ? all.indexOf(here.value) : -1;
     const next = all[(at + (event.key === 'ArrowRight' ? 1 : all.length - 1)) % all.length];
     if (next && next !== here.value)
-      void put(id, next.compartment).then(() => document.querySelector<SVGElement>(`[data-bin="${id}"]`)?.focus());
+      void put(id, next.spot).then(() => document.querySelector<SVGElement>(`[data-bin="${id}"]`)?.focus());
   }
 }
 onMounted(() => {
@@ -163,17 +175,18 @@ onMounted(() => {
           :bins-in="binsIn"
           :marks="marks"
           :chosen-bin="held"
-          :target="target"
+          :target="overSpace"
           touchable
           :tallest="380"
           @bin="press"
           @grab="grab"
           @bin-key="onKey"
-          @space="held && !wasDrop() && ranked.some((one) => one.compartment === $event) && put(held, $event)"
+          @space="pressSpace"
         />
         <p class="small soft">
           Press a bin for its reason; drag it (a finger rests on it for a moment first), or hold it by Enter and move it
-          with ← →, to see what a place costs. What you move by hand stays there.
+          with ← →, to see what a place costs. Let it go on the upper half of another to stack it, on the lower half to
+          stand it behind. What you move by hand stays there.
         </p>
       </template>
     </section>
@@ -191,11 +204,11 @@ onMounted(() => {
     <div
       v-if="ghost"
       class="ghost"
-      :class="{ no: overTarget && !open(overTarget) && overTarget !== here }"
+      :class="{ no: over?.no }"
       :style="{ left: `${ghost.x + 14}px`, top: `${ghost.y + 10}px` }"
     >
       <b>{{ store.maps.bin.get(ghost.id)?.code }} {{ store.maps.bin.get(ghost.id)?.name }}</b
-      ><span>{{ ghostWords }}</span>
+      ><span>{{ over?.words ?? 'drag it to a compartment, onto a bin or behind it' }}</span>
     </div>
     <AsItIsDialog v-if="asItIs" @close="asItIs = false" />
   </div>

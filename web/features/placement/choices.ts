@@ -1,43 +1,69 @@
 /** Where the bin in hand could stand: what each place would cost, what forbids it, and why it stands where it does. */
 import { computed, ref } from 'vue';
-import { explain, optionsFor, type PlaceOption } from '@stube/core/placement/report/explain';
+import { explain, optionsFor, type PlaceOption } from '@stube/core/placement/depth/explain';
+import type { Spot } from '@stube/core/placement/depth/spots';
 import { formatRule } from '@stube/core/placement/rules';
 import type { SpaceMark } from '../../drawing/UnitElevation.vue';
 import { said, signedSeconds } from '../../parts/numbers.ts';
 import type { Week } from './week.ts';
 
-export function useChoices({ problem, assignment, nameOf }: Week) {
+/** A bin that the one in hand could stand on or behind. */
+export interface Beside {
+  binId: string;
+  where: 'on' | 'behind';
+  spot: Spot;
+  compartment: string;
+  /** Seconds a week more than now. */
+  change: number;
+}
+
+export function useChoices({ problem, standing, nameOf }: Week) {
   const held = ref<string | null>(null);
-  const options = computed<PlaceOption[]>(() => {
-    const bin = problem.value?.bins.find((bin) => bin.id === held.value);
-    return bin ? optionsFor(problem.value!, bin, assignment.value) : [];
-  });
-  const here = computed(() =>
-    options.value.find((option) => option.compartment === assignment.value.get(held.value ?? '')),
+  const options = computed<PlaceOption[]>(() =>
+    held.value && standing.value ? optionsFor(standing.value, held.value) : [],
   );
-  const open = (option: PlaceOption) => !option.broken.length && !option.lacksWidth;
+  const without = computed(() => (held.value ? (standing.value?.without(held.value) ?? null) : null));
+  const position = computed(() => (held.value ? (standing.value?.position(held.value) ?? null) : null));
+  const here = computed(() => options.value.find((option) => option.compartment === position.value?.compartment));
+  const open = (option: PlaceOption) => option.spot !== null;
   const obstacle = (option: PlaceOption) =>
     option.broken.length
       ? said(option.broken.map((brokenRule) => formatRule(brokenRule, nameOf)).join(', '))
-      : said(`full, it lacks ${option.lacksWidth} mm of width`);
-  /** Change in seconds a week against where it stands now; against nothing when it stands nowhere. */
-  const change = (option: PlaceOption) => option.seconds - (here.value?.seconds ?? 0);
+      : 'no room left for it, beside, behind or on what stands there';
+  /** Seconds a week in all, where it stands nowhere yet; else what changes. */
+  const priceOf = (change: number) => (position.value ? signedSeconds(change) : `${Math.round(change)} s`);
   const markOf = (option: PlaceOption): SpaceMark => {
     if (option === here.value) return { tone: 'lit' };
     if (!open(option)) return { tone: 'no' };
-    return {
-      tone: 'good',
-      text: here.value ? signedSeconds(change(option)) : `${Math.round(option.seconds)} s`,
-    };
+    return { tone: 'good', text: priceOf(option.change) };
   };
   const marks = computed<ReadonlyMap<string, SpaceMark>>(
     () => new Map(options.value.map((option) => [option.compartment, markOf(option)])),
   );
   const ranked = computed(() =>
-    options.value.filter((option) => option !== here.value && open(option)).sort((a, b) => a.seconds - b.seconds),
+    options.value.filter((option) => option !== here.value && open(option)).sort((a, b) => a.change - b.change),
+  );
+  const before = computed(() => (standing.value?.effort ?? 0) - (without.value?.effort ?? 0));
+  function beside(binId: string, where: Beside['where']): Beside | null {
+    const spot = held.value && binId !== held.value ? without.value?.spotAt(held.value, binId, where) : null;
+    return spot
+      ? {
+          binId,
+          where,
+          spot,
+          compartment: problem.value!.compartments[spot.space]!.id,
+          change: spot.cost - before.value,
+        }
+      : null;
+  }
+  /** On or behind what else it could stand, the least effort first. */
+  const besides = computed<Beside[]>(() =>
+    (without.value?.positions ?? [])
+      .flatMap(({ bin }) => (['on', 'behind'] as const).flatMap((where) => beside(bin, where) ?? []))
+      .sort((a, b) => a.change - b.change),
   );
   const reason = computed(() =>
-    problem.value && held.value && here.value ? explain(problem.value, held.value, assignment.value, nameOf) : null,
+    standing.value && held.value ? explain(standing.value, held.value, options.value, nameOf) : null,
   );
-  return { held, options, here, open, obstacle, change, marks, ranked, reason };
+  return { held, options, position, here, open, obstacle, priceOf, marks, ranked, beside, besides, reason };
 }

@@ -1,9 +1,8 @@
 /** Runs the placing engine against the clock, reports, and can be stopped with what it has. */
 import { expose } from 'comlink';
-import { lockedFirst } from '@stube/core/placement/locked-first';
-import { solvePlaceSteps, type PlaceProgress } from '@stube/core/placement/solve';
+import type { DepthAnswer, DepthPosition, DepthProblem } from '@stube/core/placement/depth/problem';
+import { depthSteps, type DepthProgress } from '@stube/core/placement/depth/solve';
 import { inSlices } from '../../data/worker/slices.ts';
-import type { PlaceAnswer, PlaceProblem } from '@stube/core/placement/problem';
 
 export interface PlaceNews {
   /** 0 … 1 */
@@ -17,20 +16,18 @@ let stopped = false;
 const place = {
   /** The best plan when the time is over or it was stopped; null when it was stopped before there was one. */
   async solve(
-    problem: PlaceProblem,
-    pins: [string, string][],
+    problem: DepthProblem,
+    fixed: DepthPosition[],
     locked: string[],
     report: (news: PlaceNews) => void,
-  ): Promise<PlaceAnswer | null> {
+  ): Promise<DepthAnswer | null> {
     stopped = false;
     const began = performance.now();
-    const steps = solvePlaceSteps(problem, {
-      pins: lockedFirst(problem, locked, new Map(pins)),
-      elapsed: () => (performance.now() - began) / problem.timeMs,
-    });
-    return inSlices<PlaceAnswer | null, PlaceProgress>(
+    const elapsed = () => (performance.now() - began) / problem.timeMs;
+    const steps = depthSteps(problem, { fixed, locked, elapsed });
+    return inSlices<DepthAnswer | null, DepthProgress>(
       steps,
-      ({ done, effort, bound }) => report({ done, effort, bound }),
+      ({ effort, bound }) => report({ done: Math.min(1, elapsed()), effort, bound }),
       () => stopped,
     );
   },

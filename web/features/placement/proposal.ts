@@ -1,7 +1,8 @@
 /** The search for a whole plan: how far it is, what it left open; it ends with the screen it is shown on. */
 import { onUnmounted, ref, shallowRef } from 'vue';
 import { proxy } from 'comlink';
-import { mustBeLocked } from '@stube/core/placement/locked-first';
+import { fixedIn } from '@stube/core/placement/depth/fixed';
+import { mustBeLocked } from '@stube/core/placement/must-be-locked';
 import { useNotices } from '../../data/notices.ts';
 import { useRoom } from '../../data/room.ts';
 import { usePlacementActions } from './actions.ts';
@@ -12,7 +13,7 @@ import type { Week } from './week.ts';
 /** A second and a half for a small room, five for a large one; most of the gain comes early. */
 const searchTime = (bins: number): number => Math.min(5000, 1500 + 15 * bins);
 
-export function useProposal({ problem }: Week) {
+export function useProposal({ problem, standing }: Week) {
   const { store, id, bins, placeData } = useRoom();
   const { place } = usePlacementActions();
   const notices = useNotices();
@@ -23,17 +24,15 @@ export function useProposal({ problem }: Week) {
   let left = false;
 
   async function propose(): Promise<void> {
-    if (!problem.value || !placeData.value) return;
+    if (!problem.value || !standing.value || !placeData.value) return;
     const roomId = id.value;
     searching.value = true;
     progress.value = null;
     try {
-      const pins = bins.value
-        .filter((bin) => bin.pinned && bin.compartmentId)
-        .map((bin): [string, string] => [bin.id, bin.compartmentId!]);
+      const pinned = bins.value.filter((bin) => bin.pinned).map(({ id }) => id);
       const answer = await placeWorker().solve(
         { ...problem.value, timeMs: searchTime(bins.value.length) },
-        pins,
+        fixedIn(standing.value, pinned),
         mustBeLocked(placeData.value),
         proxy((now: PlaceNews) => {
           progress.value = now;
@@ -44,7 +43,7 @@ export function useProposal({ problem }: Week) {
       gap.value = { effort: answer.effort, bound: answer.bound, unplaced: answer.unplaced.length };
       await store.tryWrite(() =>
         place(roomId, [
-          ...answer.placed.map(({ bin, compartment }) => ({ binId: bin, compartmentId: compartment })),
+          ...answer.placed.map(({ bin, compartment, ...at }) => ({ binId: bin, compartmentId: compartment, ...at })),
           ...answer.unplaced.map((binId) => ({ binId, compartmentId: null })),
         ]),
       );

@@ -1,8 +1,10 @@
 import { expect, test } from 'vitest';
 import { adult, H, pupil, scene, TODAY } from '../cautions/testing/scene.ts';
-import { lockedFirst, mustBeLocked } from './locked-first.ts';
-import { placeProblemOf } from './place-problem-of.ts';
-import { solvePlace } from './solve.ts';
+import { depthProblemOf } from './depth/depth-problem-of.ts';
+import { fixedIn } from './depth/fixed.ts';
+import { solveDepth } from './depth/solve.ts';
+import { Standing } from './depth/standing.ts';
+import { mustBeLocked } from './must-be-locked.ts';
 
 /** A shelf within everybody's reach, and a locked cupboard with room for one tub. */
 function room(people = [adult, pupil]) {
@@ -20,13 +22,15 @@ function room(people = [adult, pupil]) {
   return { ...made, today: TODAY, units: [...made.units, { ...made.units[0]!, id: 'safe', locked: true }] };
 }
 const placedBy = (data: ReturnType<typeof room>, pins = new Map<string, string>()) => {
-  const problem = placeProblemOf(data);
-  return Object.fromEntries(
-    solvePlace(problem, { pins: lockedFirst(problem, mustBeLocked(data), pins) }).placed.map(({ bin, compartment }) => [
-      bin,
-      compartment,
-    ]),
-  );
+  const problem = depthProblemOf(data);
+  const home = (compartment: string) => ({ compartment, x: null, y: null, z: null, turned: false });
+  const standing = new Standing(problem, new Map([...pins].map(([bin, space]) => [bin, home(space)])));
+  const { placed } = solveDepth(problem, {
+    iterations: 20,
+    fixed: fixedIn(standing, [...pins.keys()]),
+    locked: mustBeLocked(data),
+  });
+  return Object.fromEntries(placed.map(({ bin, compartment }) => [bin, compartment]));
 };
 
 test('what has to be locked gets the locked place, though a high one would do for the rule of reach', () =>
