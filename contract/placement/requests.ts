@@ -15,7 +15,7 @@ export interface PlaceRequest {
   pin?: boolean;
 }
 const along = Joi.number().integer().min(0).max(6000).allow(null);
-const placedAt = {
+export const placedAt = {
   compartmentId: rowId.allow(null).required(),
   x: along,
   y: along,

@@ -13,6 +13,7 @@ import { makeoverRoutes } from '../features/makeover/routes.ts';
 import { photosRoutes } from '../features/photos/routes.ts';
 import { pileRoutes } from '../features/pile/routes.ts';
 import { placementRoutes } from '../features/placement/routes.ts';
+import { plansRoutes } from '../features/plans/routes.ts';
 import { rowsRoutes } from '../features/rows/routes.ts';
 import { exportSiteRoutes, importSiteRoutes } from '../features/site-file/routes.ts';
 import { siteRoutes, sitesRoutes } from '../features/sites/routes.ts';
@@ -29,6 +30,7 @@ export const SITE_ROUTES: readonly SiteRoutes[] = [
   containersRoutes,
   cuttingRoutes,
   placementRoutes,
+  plansRoutes,
   binsRoutes,
   labelsRoutes,
   makeoverRoutes,

@@ -1,10 +1,10 @@
 /** Bins for a room's categories: as proposed, or as chosen on the screen. */
 import { chooseContainers, standingOf } from '@stube/core/containers/choose';
-import { binsFor, type BinWanted } from '@stube/core/containers/bins-for';
+import { binChanges, NEW_BIN } from '@stube/core/containers/bin-changes';
+import { binsFor } from '@stube/core/containers/bins-for';
 import { demandOf, demandsOf } from '@stube/core/containers/demand';
 import { withSchool } from '@stube/core/containers/schools';
 import { countTypes } from '@stube/core/containers/shopping';
-import { ON_THE_BENCH } from '@stube/core/model/bin';
 import type { Bin } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { ContainRequest } from '@stube/contract/containers/requests';
@@ -12,91 +12,79 @@ import { makeChange } from '../../db/change.ts';
 import { newId } from '../../db/ids.ts';
 import { Refused } from '../../db/problems.ts';
 import { readSite } from '../../db/read.ts';
+import type { Recorder } from '../../db/recorder.ts';
 import type { Scope } from '../../db/scope.ts';
 
-export async function makeBins(scope: Scope, roomId: string, wanted: ContainRequest): Promise<ChangeAnswer> {
-  return makeChange(scope, 'containers', async (recorder) => {
-    let made = 0;
-    let gone = 0;
-    const room = await recorder.find('room', roomId);
-    const data = await readSite(recorder.db, scope.siteId);
-    const categories = new Map(data.category.map((category) => [category.id, category]));
-    const types = new Map(data.containerType.map((type) => [type.id, type]));
-    const demands = demandsOf(
-      data.line.filter((line) => line.roomId === roomId),
-      categories,
-      data.site[0]!,
+export const makeBins = (scope: Scope, roomId: string, wanted: ContainRequest): Promise<ChangeAnswer> =>
+  makeChange(scope, 'containers', (recorder) => contain(recorder, roomId, wanted));
+
+/** Inside a change that may do more. */
+export async function contain(recorder: Recorder, roomId: string, wanted: ContainRequest): Promise<void> {
+  let made = 0;
+  let gone = 0;
+  const room = await recorder.find('room', roomId);
+  const data = await readSite(recorder.db, recorder.siteId);
+  const categories = new Map(data.category.map((category) => [category.id, category]));
+  const types = new Map(data.containerType.map((type) => [type.id, type]));
+  const demands = demandsOf(
+    data.line.filter((line) => line.roomId === roomId),
+    categories,
+    data.site[0]!,
+  );
+  const units = new Set(data.unit.filter((unit) => unit.roomId === roomId).map((unit) => unit.id));
+  const shelves = data.compartment.filter((compartment) => units.has(compartment.unitId));
+  const context = {
+    site: data.site[0]!,
+    types: data.containerType,
+    compartments: shelves,
+    taken: countTypes(data.bin.filter((bin) => bin.roomId !== roomId)),
+    standing: standingOf(data.bin.filter((bin) => bin.roomId === roomId)),
+  };
+  const choices =
+    wanted.choices ??
+    chooseContainers(demands, withSchool(context, room, demands)).flatMap(({ demand, chosen }) =>
+      chosen ? [{ categoryId: demand.category.id, containerTypeId: chosen.type.id, count: chosen.count }] : [],
     );
-    const units = new Set(data.unit.filter((unit) => unit.roomId === roomId).map((unit) => unit.id));
-    const shelves = data.compartment.filter((compartment) => units.has(compartment.unitId));
-    const context = {
-      site: data.site[0]!,
-      types: data.containerType,
-      compartments: shelves,
-      taken: countTypes(data.bin.filter((bin) => bin.roomId !== roomId)),
-      standing: standingOf(data.bin.filter((bin) => bin.roomId === roomId)),
-    };
-    const choices =
-      wanted.choices ??
-      chooseContainers(demands, withSchool(context, room, demands)).flatMap(({ demand, chosen }) =>
-        chosen ? [{ categoryId: demand.category.id, containerTypeId: chosen.type.id, count: chosen.count }] : [],
-      );
 
-    const codes = new Set(data.bin.map((bin) => bin.code));
-    let number = 0;
-    const nextCode = () => {
-      do number++;
-      while (codes.has(`${room.code}${number}`));
-      codes.add(`${room.code}${number}`);
-      return `${room.code}${number}`;
-    };
-    for (const choice of choices) {
-      const category = categories.get(choice.categoryId);
-      if (!category) throw new Refused([{ field: 'choices.categoryId', message: 'is no category of this site' }]);
-      if (choice.containerTypeId !== null && !types.has(choice.containerTypeId))
-        throw new Refused([{ field: 'choices.containerTypeId', message: 'is no container of this site' }]);
-      const demand =
-        demands.find((known) => known.category.id === category.id) ?? demandOf(category, [], data.site[0]!);
-      const bins = binsFor(demand, choice.containerTypeId, choice.count, shelves);
-      const old = data.bin
-        .filter((bin) => bin.roomId === roomId && bin.categoryId === category.id)
-        .sort((a, b) => a.sort - b.sort);
-      // Bins that are there keep their codes and, in the same container, their places and labels.
-      for (const [i, own] of old.slice(0, bins.length).entries()) {
-        const { name, litres, ...shape } = bins[i]!;
-        const patch: Partial<Bin> = {};
-        if (!sameShape(own, shape)) Object.assign(patch, shape, ON_THE_BENCH);
-        if (own.lineIds.join() !== shape.lineIds.join()) patch.lineIds = shape.lineIds;
-        if (own.seenFull === null && Math.abs(own.litres - litres) > 1e-6) patch.litres = litres;
-        if (own.name !== name && (own.name === category.name || /^.* \d+$/.test(own.name))) patch.name = name;
-        if (Object.keys(patch).length) await recorder.update('bin', own.id, null, patch);
-      }
-      for (const bin of old.slice(bins.length)) {
-        await recorder.remove('bin', bin.id);
-        gone++;
-      }
-      const fresh = bins.slice(old.length).map((wanted, i): Omit<Bin, 'version' | 'siteId'> => ({
-        ...wanted,
-        id: newId(),
-        roomId,
-        categoryId: category.id,
-        code: nextCode(),
-        ...ON_THE_BENCH,
-        printed: null,
-        seenFull: null,
-        cells: null,
-        sort: old.length + i,
-      }));
-      if (fresh.length) await recorder.insert('bin', fresh);
-      made += fresh.length;
+  const codes = new Set(data.bin.map((bin) => bin.code));
+  let number = 0;
+  const nextCode = () => {
+    do number++;
+    while (codes.has(`${room.code}${number}`));
+    codes.add(`${room.code}${number}`);
+    return `${room.code}${number}`;
+  };
+  for (const choice of choices) {
+    const category = categories.get(choice.categoryId);
+    if (!category) throw new Refused([{ field: 'choices.categoryId', message: 'is no category of this site' }]);
+    if (choice.containerTypeId !== null && !types.has(choice.containerTypeId))
+      throw new Refused([{ field: 'choices.containerTypeId', message: 'is no container of this site' }]);
+    const demand = demands.find((known) => known.category.id === category.id) ?? demandOf(category, [], data.site[0]!);
+    const bins = binsFor(demand, choice.containerTypeId, choice.count, shelves);
+    const old = data.bin
+      .filter((bin) => bin.roomId === roomId && bin.categoryId === category.id)
+      .sort((a, b) => a.sort - b.sort);
+    // Bins that are there keep their codes and, in the same container, their places and labels.
+    for (const [i, own] of old.slice(0, bins.length).entries()) {
+      const patch = binChanges(own, bins[i]!, category);
+      if (Object.keys(patch).length) await recorder.update('bin', own.id, null, patch);
     }
-    const counted = [made && `${made} new`, gone && `${gone} taken away`].filter(Boolean).join(', ');
-    recorder.what = `containers: ${counted || 'as they were'}`;
-  });
+    for (const bin of old.slice(bins.length)) {
+      await recorder.remove('bin', bin.id);
+      gone++;
+    }
+    const fresh = bins.slice(old.length).map((wanted, i): Omit<Bin, 'version' | 'siteId'> => ({
+      ...wanted,
+      id: newId(),
+      roomId,
+      categoryId: category.id,
+      code: nextCode(),
+      ...NEW_BIN,
+      sort: old.length + i,
+    }));
+    if (fresh.length) await recorder.insert('bin', fresh);
+    made += fresh.length;
+  }
+  const counted = [made && `${made} new`, gone && `${gone} taken away`].filter(Boolean).join(', ');
+  recorder.what = `containers: ${counted || 'as they were'}`;
 }
-
-/** Whether a bin that is there is what is wanted: the same container, or without one the same size. */
-const sameShape = (own: Bin, wanted: Omit<BinWanted, 'name' | 'litres'>): boolean =>
-  own.containerTypeId === wanted.containerTypeId &&
-  (own.containerTypeId !== null ||
-    (own.outWidth === wanted.outWidth && own.outDepth === wanted.outDepth && own.outHeight === wanted.outHeight));

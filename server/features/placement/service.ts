@@ -34,7 +34,7 @@ async function propose(data: SiteData, roomId: string, work: Work): Promise<Plac
 }
 
 /** The compartments of a room that are asked for, by id. */
-async function compartmentsOf(recorder: Recorder, roomId: string, ids: readonly string[]) {
+export async function compartmentsOf(recorder: Recorder, roomId: string, ids: readonly string[]) {
   const units = new Set((await recorder.rows('unit', { roomId })).map((unit) => unit.id));
   const spaces = await recorder.rows('compartment', { id: ids });
   return new Map(spaces.filter((space) => units.has(space.unitId)).map((space) => [space.id, space]));

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { Check } from '@lucide/vue';
 import type { ContainContext } from '@stube/core/containers/choose';
 import { strategiesOf, type Strategy } from '@stube/core/containers/strategies';
+import { strategyName as nameOf } from '../plans/names.ts';
 import { useRoom } from '../../data/room.ts';
 import ModalDialog from '../../parts/ModalDialog.vue';
 import NumberField from '../../parts/NumberField.vue';
@@ -19,12 +20,6 @@ const minor = computed(() =>
   budget.value === null ? null : Math.round(budget.value * 10 ** minorDigits(currency.value)),
 );
 const strategies = computed(() => strategiesOf(demands.value, props.context, minor.value));
-const NAMES: Record<Strategy['id'], string> = {
-  stock: 'Use what you have',
-  money: 'Least money',
-  set: 'One matching set',
-};
-const nameOf = ({ id, material }: Strategy) => (material ? `${NAMES[id]}: ${material}` : NAMES[id]);
 const few = (names: readonly string[]) =>
   names.length > 4 ? `${names.slice(0, 4).join(', ')} and ${names.length - 4} more` : names.join(', ');
 

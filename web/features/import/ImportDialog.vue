@@ -9,6 +9,7 @@ import { COLUMNS, type ColumnKey } from '@stube/core/import/columns';
 import type { ImportedList } from '@stube/core/import/read-list';
 import { today } from '../../parts/day.ts';
 import { useRoom } from '../../data/room.ts';
+import { plain } from '../../data/worker/plain.ts';
 import { importWorker } from './worker.ts';
 import type { Table } from './table.ts';
 import { formatAmount } from '../../parts/numbers.ts';
@@ -43,7 +44,6 @@ async function read(): Promise<void> {
   if (!table.value || !store.site) return;
   state.value = 'reading';
   const rows = table.value.rows.map((row, i) => (left.has(i + 2) ? [] : row));
-  const plain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
   const context = plain({
     site: { system: store.site.system, keepsNew: store.site.keepsNew },
     rooms: store.data.room.map(({ id, name }) => ({ id, name })),

@@ -15,6 +15,8 @@ import AsItIsDialog from '../makeover/AsItIsDialog.vue';
 import { minutes } from '../../parts/numbers.ts';
 import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
+import PlansDialog from '../plans/PlansDialog.vue';
+import WhatIfDialog from '../plans/WhatIfDialog.vue';
 import BinReason from './BinReason.vue';
 import type { Spot } from '@stube/core/placement/depth/spots';
 import { useBinDrag, type DropTarget } from './drag.ts';
@@ -25,6 +27,8 @@ import { formatGap, formatSearch } from './words.ts';
 const notices = useNotices();
 const { room } = useRoom();
 const asItIs = ref(false);
+const planning = ref(false);
+const asking = ref(false);
 const placing = usePlacing();
 const {
   store,
@@ -159,6 +163,8 @@ onMounted(() => {
             ><button v-else class="press main" type="button" @click="propose">
               <WandSparkles :size="18" />Propose places
             </button>
+            <button class="press" type="button" :disabled="searching" @click="planning = true">Whole plans</button>
+            <button class="press" type="button" :disabled="searching" @click="asking = true">What if …?</button>
             <NextStep v-if="unplaced.length < bins.length" here="place" />
           </div>
         </div>
@@ -211,6 +217,8 @@ onMounted(() => {
       ><span>{{ over?.words ?? 'drag it to a compartment, onto a bin or behind it' }}</span>
     </div>
     <AsItIsDialog v-if="asItIs" @close="asItIs = false" />
+    <PlansDialog v-if="planning" @close="planning = false" />
+    <WhatIfDialog v-if="asking" @close="asking = false" />
   </div>
 </template>
 

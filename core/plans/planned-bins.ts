@@ -1,0 +1,42 @@
+/** The bins that a room would have by a plan's choices, as rows that are not written yet. */
+import { binChanges, NEW_BIN } from '../containers/bin-changes.ts';
+import { binsFor } from '../containers/bins-for.ts';
+import type { ContainChoice } from '../containers/choose.ts';
+import type { Bin } from '../model/entities.ts';
+import type { RoomData } from '../placement/place-problem-of.ts';
+
+export interface PlanChoice {
+  categoryId: string;
+  containerTypeId: string | null;
+  count: number;
+}
+/** A bin of a plan: which of its category it is, so that it is found again when the plan is taken over. */
+export interface PlannedBin extends Bin {
+  nth: number;
+  /** It is there already. */
+  kept: boolean;
+}
+
+export const choicesOf = (choices: readonly ContainChoice[]): PlanChoice[] =>
+  choices.flatMap(({ demand, chosen }) =>
+    chosen ? [{ categoryId: demand.category.id, containerTypeId: chosen.type.id, count: chosen.count }] : [],
+  );
+
+/** Categories without a choice keep their bins. */
+export function plannedBins(room: RoomData, choices: readonly ContainChoice[]): PlannedBin[] {
+  const chosen = new Map(choices.flatMap((choice) => (choice.chosen ? [[choice.demand.category.id, choice]] : [])));
+  const others = room.bins.filter((bin) => !chosen.has(bin.categoryId));
+  const inOrder = (categoryId: string): Bin[] =>
+    room.bins.filter((bin) => bin.categoryId === categoryId).sort((a, b) => a.sort - b.sort);
+  const kept = others.map((bin) => ({ ...bin, kept: true, nth: inOrder(bin.categoryId).indexOf(bin) }));
+  const planned = [...chosen].flatMap(([categoryId, { demand, chosen: option }]) => {
+    const old = inOrder(categoryId);
+    return binsFor(demand, option!.type.id, option!.count, room.compartments).map((wanted, nth): PlannedBin => {
+      const own = old[nth];
+      if (own) return { ...own, ...binChanges(own, wanted, demand.category), nth, kept: true };
+      const fresh = { id: `new ${categoryId} ${nth}`, version: 0, siteId: room.room.siteId, roomId: room.room.id };
+      return { ...wanted, ...fresh, ...NEW_BIN, categoryId, code: '', sort: nth, nth, kept: false };
+    });
+  });
+  return [...kept, ...planned];
+}

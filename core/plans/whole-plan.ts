@@ -1,0 +1,202 @@
+/** A whole plan (design, 4.6): containers and places chosen together for one strategy, with what it costs and brings. */
+import { cautionsOf } from '../cautions/cautions.ts';
+import type { Caution } from '../cautions/caution.ts';
+import type { ContainContext } from '../containers/choose.ts';
+import type { Demand } from '../containers/demand.ts';
+import { leastEffort, strategiesOf, type Strategy, type StrategyId } from '../containers/strategies.ts';
+import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
+import { optionsFor } from '../placement/depth/explain.ts';
+import { fixedIn } from '../placement/depth/fixed.ts';
+import type { DepthProblem } from '../placement/depth/problem.ts';
+import { depthSteps } from '../placement/depth/solve.ts';
+import { Standing } from '../placement/depth/standing.ts';
+import { WALK_SECONDS } from '../placement/effort.ts';
+import { mustBeLocked } from '../placement/must-be-locked.ts';
+import type { RoomData } from '../placement/place-problem-of.ts';
+import { formatRule } from '../placement/rules.ts';
+import { choicesOf, plannedBins, type PlanChoice, type PlannedBin } from './planned-bins.ts';
+
+export interface PlanRoom {
+  room: RoomData;
+  demands: readonly Demand[];
+  context: ContainContext;
+  /** ISO date, for the cautions. */
+  today: string;
+}
+export interface PlanFigures {
+  /** Seconds a week of what has a place. */
+  effort: number;
+  byPerson: { person: string; seconds: number }[];
+  /** Names of what has no place, with the rule or want of room that keeps most compartments from it. */
+  unplaced: { name: string; why: string }[];
+  /** Share of the room's litres in compartments in which nothing stands. */
+  free: number;
+  cautions: Caution[];
+}
+export interface WholePlan extends PlanFigures {
+  id: StrategyId;
+  material: Strategy['material'];
+  choices: PlanChoice[];
+  bins: PlannedBin[];
+  /** Minor units. */
+  cost: number;
+  pieces: number;
+  /** Categories that wait because the money does not reach. */
+  leftOut: string[];
+  /** Bins that are carried, and how long that takes, seconds. */
+  moved: number;
+  moveSeconds: number;
+}
+
+/** Taking a bin up, carrying it some steps and putting it down: our own judgement, seconds, walking apart. */
+export const MOVE_STEP_SECONDS = 20;
+
+/** The strategies in the order in which they are shown. */
+export function planStrategies({ demands, context }: PlanRoom, budget: number | null): Strategy[] {
+  return [...strategiesOf(demands, context, budget), leastEffort(demands, context, budget)];
+}
+
+const nameOf = (bin: PlannedBin): string => [bin.code, bin.name].filter(Boolean).join(' ');
+
+/** What stands, what it takes a week and whom, and what is wrong with it. @param bins with their places */
+export function figuresOf(
+  plan: PlanRoom,
+  bins: readonly PlannedBin[],
+  problem: DepthProblem,
+  standing: Standing,
+): PlanFigures {
+  const byPerson = new Map<string, number>();
+  for (const { bin: id } of standing.positions) {
+    const seconds = standing.seconds(id)!;
+    const uses = standing.bin(id)!.uses;
+    const all = uses.reduce((sum, { perWeek }) => sum + perWeek, 0);
+    for (const { person, perWeek } of uses)
+      byPerson.set(person, (byPerson.get(person) ?? 0) + (all ? (seconds * perWeek) / all : 0));
+  }
+  const stands = new Set(standing.positions.map(({ bin }) => bin));
+  const used = new Set(standing.positions.map(({ compartment }) => compartment));
+  const litres = ({ width, depth, height }: { width: number; depth: number; height: number }) => width * depth * height;
+  const all = problem.compartments.reduce((sum, space) => sum + litres(space), 0);
+  const empty = problem.compartments.filter(({ id }) => !used.has(id)).reduce((sum, space) => sum + litres(space), 0);
+  const people = new Map(plan.room.people.map(({ id, name }) => [id, name]));
+  return {
+    effort: standing.effort,
+    byPerson: [...byPerson].map(([person, seconds]) => ({ person, seconds })).sort((a, b) => b.seconds - a.seconds),
+    unplaced: bins
+      .filter(({ id }) => !stands.has(id))
+      .map((bin) => ({ name: nameOf(bin), why: whyNot(standing, bin.id, (id) => people.get(id) ?? id) })),
+    free: all ? empty / all : 0,
+    cautions: cautionsOf({ ...plan.room, bins: [...bins] }, plan.today),
+  };
+}
+
+/** What keeps most compartments from a bin. */
+function whyNot(standing: Standing, binId: string, personName: (id: string) => string): string {
+  const counts = new Map<string, number>();
+  for (const { broken } of optionsFor(standing, binId)) {
+    const why = broken.length ? formatRule(broken[0]!, personName) : 'no room is left';
+    const kind = why
+      .replace(/[\d.]+ (mm|kg)/, '')
+      .replace(/\s+/g, ' ')
+      .trim();
+    counts.set(kind, (counts.get(kind) ?? 0) + 1);
+  }
+  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'no compartment is measured';
+}
+
+export interface PlanProgress {
+  effort: number;
+  unplaced: number;
+  answer(): WholePlan;
+}
+
+/**
+ * Pinned bins stay where they are as long as they keep their container.
+ * @param elapsed how much of the time is over, 0 … 1
+ */
+export function* wholePlanSteps(
+  plan: PlanRoom,
+  strategy: Strategy,
+  options: { elapsed?: () => number; iterations?: number; seed?: number },
+): Generator<PlanProgress, WholePlan> {
+  const { room } = plan;
+  const bins = plannedBins(room, strategy.choices);
+  const data = { ...room, bins };
+  const problem = depthProblemOf(data);
+  const now = new Standing(problem, homesOf(bins));
+  const fixed = fixedIn(
+    now,
+    bins.filter(({ pinned, compartmentId }) => pinned && compartmentId).map(({ id }) => id),
+  );
+  const steps = depthSteps(problem, { ...options, fixed, locked: mustBeLocked(data) });
+  const done = (placed: ReturnType<typeof homesAfter>): WholePlan => {
+    const standing = new Standing(problem, placed);
+    const at = bins.map((bin): PlannedBin => {
+      const position = standing.position(bin.id);
+      return position
+        ? {
+            ...bin,
+            compartmentId: position.compartment,
+            x: position.x,
+            y: position.y,
+            z: position.z,
+            turned: position.turned,
+          }
+        : { ...bin, compartmentId: null, x: null, y: null, z: null, turned: false, pinned: false };
+    });
+    return {
+      id: strategy.id,
+      material: strategy.material,
+      choices: choicesOf(strategy.choices),
+      bins: at,
+      cost: strategy.cost,
+      pieces: strategy.pieces,
+      leftOut: strategy.leftOut,
+      ...figuresOf(plan, at, problem, standing),
+      ...movesBetween(room, at),
+    };
+  };
+  for (;;) {
+    const next = steps.next();
+    if (next.done) return done(homesAfter(next.value));
+    const { effort, unplaced, answer } = next.value;
+    yield { effort, unplaced, answer: () => done(homesAfter(answer())) };
+  }
+}
+
+const homesAfter = ({
+  placed,
+}: {
+  placed: readonly { bin: string; compartment: string; x: number; y: number; z: number; turned: boolean }[];
+}) => new Map(placed.map(({ bin, ...home }) => [bin, home]));
+
+/** How many bins are carried from where they stand to where the plan has them, and about how long that takes. */
+export function movesBetween(room: RoomData, bins: readonly PlannedBin[]): { moved: number; moveSeconds: number } {
+  const before = new Map(room.bins.map((bin) => [bin.id, bin]));
+  const unitOf = new Map(room.compartments.map((space) => [space.id, space.unitId]));
+  const units = new Map(room.units.map((unit) => [unit.id, unit]));
+  const pointOf = (compartmentId: string | null) => {
+    const unit = units.get(unitOf.get(compartmentId ?? '') ?? '');
+    return unit ?? { x: room.room.width / 2, y: room.room.depth / 2 };
+  };
+  const moved = bins.filter((bin) => {
+    const own = before.get(bin.id);
+    if (!bin.compartmentId) return false;
+    if (!own?.compartmentId || own.compartmentId !== bin.compartmentId) return true;
+    // Where nobody had said where it stands, it may stand just there.
+    return own.x !== null && (own.x !== bin.x || own.y !== bin.y || own.z !== bin.z || own.turned !== bin.turned);
+  });
+  const seconds = moved.reduce((sum, bin) => {
+    const [from, to] = [pointOf(before.get(bin.id)?.compartmentId ?? null), pointOf(bin.compartmentId)];
+    const metres = (Math.abs(from.x - to.x) + Math.abs(from.y - to.y)) / 1000;
+    return sum + MOVE_STEP_SECONDS + 2 * metres * WALK_SECONDS;
+  }, 0);
+  return { moved: moved.length, moveSeconds: Math.round(seconds) };
+}
+
+/** The room as it stands, in the same figures. */
+export function planOfNow(plan: PlanRoom): PlanFigures {
+  const bins = plannedBins(plan.room, []);
+  const problem = depthProblemOf(plan.room);
+  return figuresOf(plan, bins, problem, new Standing(problem, homesOf(bins)));
+}

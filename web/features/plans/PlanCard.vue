@@ -1,0 +1,117 @@
+<script setup lang="ts">
+/** One whole plan, or the room as it stands: its figures, what has no place and why, and a picture of it. */
+import { computed, ref } from 'vue';
+import { useElementSize } from '@vueuse/core';
+import { shapeOf } from '@stube/core/containers/shape';
+import type { PlannedBin } from '@stube/core/plans/planned-bins';
+import type { PlanFigures, WholePlan } from '@stube/core/plans/whole-plan';
+import { useDrawnBins } from '../../drawing/drawn.ts';
+import type { DrawnBin } from '../../drawing/scale.ts';
+import UnitElevation from '../../drawing/UnitElevation.vue';
+import { useRoom } from '../../data/room.ts';
+import { minutes, money, percent, signedSeconds } from '../../parts/numbers.ts';
+
+const props = defineProps<{
+  title: string;
+  figures: PlanFigures;
+  plan?: WholePlan;
+  bins: readonly Pick<PlannedBin, 'id' | 'compartmentId'>[];
+  now?: PlanFigures;
+}>();
+const { store, units, spacesOf } = useRoom();
+const { hueOf } = useDrawnBins();
+const holder = ref<HTMLElement | null>(null);
+const { width } = useElementSize(holder);
+const nameOf = (id: string) => store.maps.person.get(id)?.name ?? id;
+const dangers = computed(() => props.figures.cautions.filter(({ severity }) => severity === 'danger').length);
+const drawn = computed(() => {
+  const bySpace = new Map<string, DrawnBin[]>();
+  for (const bin of props.bins as readonly PlannedBin[]) {
+    const type = shapeOf(bin, store.maps.containerType);
+    if (!bin.compartmentId || !type) continue;
+    const { x, y, z, turned } = bin;
+    const pictogram = store.maps.category.get(bin.categoryId)?.pictogram ?? 'package-open';
+    const at = x === null || y === null || z === null ? null : { x, y, z, turned };
+    const one: DrawnBin = { bin, type, hue: hueOf(bin), pictogram, full: null, at };
+    bySpace.set(bin.compartmentId, [...(bySpace.get(bin.compartmentId) ?? []), one]);
+  }
+  return bySpace;
+});
+const NONE: readonly DrawnBin[] = [];
+const px = computed(() => {
+  const wide = Math.max(1, ...units.value.map((unit) => unit.width));
+  return Math.min(0.1, Math.max(120, width.value - 10) / wide);
+});
+const few = computed(() => props.figures.unplaced.slice(0, 4));
+</script>
+
+<template>
+  <section class="sheet stack tight" :aria-label="title">
+    <h3>{{ title }}</h3>
+    <p>
+      <b class="figure">{{ minutes(figures.effort) }}</b> a week<template v-if="now">
+        <span class="soft"> ({{ signedSeconds(figures.effort - now.effort) }})</span></template
+      >
+    </p>
+    <dl class="small">
+      <template v-for="one in figures.byPerson.slice(0, 3)" :key="one.person">
+        <dt>{{ nameOf(one.person) }}</dt>
+        <dd>{{ minutes(one.seconds) }}</dd>
+      </template>
+      <template v-if="plan">
+        <dt>To buy</dt>
+        <dd>{{ plan.pieces ? `${money(plan.cost, store.site!.currency)}, ${plan.pieces}` : 'nothing' }}</dd>
+      </template>
+      <dt>Compartments left free</dt>
+      <dd>{{ percent(figures.free) }}</dd>
+      <dt>Cautions</dt>
+      <dd>{{ figures.cautions.length }}{{ dangers ? `, ${dangers} of them dangers` : '' }}</dd>
+      <template v-if="plan">
+        <dt>To be moved</dt>
+        <dd>{{ plan.moved ? `${plan.moved}, about ${minutes(plan.moveSeconds)}` : 'nothing' }}</dd>
+      </template>
+    </dl>
+    <div v-if="figures.unplaced.length" class="caution warn small">
+      <b>{{ figures.unplaced.length }} without a place</b>
+      <ul>
+        <li v-for="one in few" :key="one.name">{{ one.name }}: {{ one.why }}</li>
+        <li v-if="figures.unplaced.length > few.length">and {{ figures.unplaced.length - few.length }} more</li>
+      </ul>
+    </div>
+    <p v-if="plan?.leftOut.length" class="small">Waits for money: {{ plan.leftOut.join(', ') }}.</p>
+    <div ref="holder" class="picture" role="img" :aria-label="`Picture of ${title}`">
+      <UnitElevation
+        v-for="unit in width ? units : []"
+        :key="unit.id"
+        aria-hidden="true"
+        :shape="unit"
+        :wheels="unit.wheels"
+        :spaces="spacesOf(unit.id)"
+        :name="unit.name"
+        :px="px"
+        :bins-in="(id) => drawn.get(id) ?? NONE"
+      />
+    </div>
+    <slot />
+  </section>
+</template>
+
+<style scoped>
+dl {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 0 10px;
+  margin: 0;
+}
+dd {
+  margin: 0;
+  font-weight: 600;
+  text-align: right;
+}
+.picture {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: flex-end;
+  gap: 4px 6px;
+}
+</style>
