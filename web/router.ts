@@ -29,6 +29,7 @@ export const router = createRouter({
           component: () => import('./frame/RoomFrame.vue'),
           children: [
             { path: '', redirect: (to) => ({ name: 'pile', params: to.params }) },
+            { path: 'moves', name: 'moves', component: () => import('./features/moves/MovesScreen.vue') },
             ...STEPS.map((step) => ({ path: step, name: step, component: SCREENS[step] })),
           ],
         },

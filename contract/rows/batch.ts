@@ -12,7 +12,7 @@ export interface Batch {
   remove?: { table: TableName; id: string; version: number }[];
 }
 
-/** What may be written together: things, how they are grouped, and what is measured and cut. */
+/** What may be written together: things, how they are grouped, and what is measured, cut and moved. */
 const TABLES = [
   'line',
   'category',
@@ -22,6 +22,7 @@ const TABLES = [
   'containerType',
   'compartment',
   'cutPiece',
+  'move',
 ] as const satisfies readonly TableName[];
 /** Rows in one change. */
 export const MAX_ROWS = 20_000;

@@ -374,6 +374,18 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     endedAt: instant.allow(null),
     seconds: Joi.number().min(0).max(1e10),
   },
+  move: {
+    roomId: rowId,
+    binId: rowId,
+    to: Joi.valid('place', 'parking'),
+    fromId: rowId.allow(null),
+    x: mm(0, 6000).allow(null),
+    y: mm(0, 6000).allow(null),
+    z: mm(0, 6000).allow(null),
+    turned: flag,
+    sort: order,
+    done: flag,
+  },
   deferral: { roomId: rowId, what: text(120), until: day, done: flag },
   photo: {
     roomId: rowId,

@@ -3,7 +3,7 @@
  * certifies. Each caution names the facts that raised it and what usually helps.
  */
 import { comesInto, isYoung, placePeople, usersOf, type RoomData } from '../placement/place-problem-of.ts';
-import { ageInMonths } from './ages.ts';
+import { ageInMonths, CRAWLS } from './ages.ts';
 import type { Caution, Child } from './caution.ts';
 import { fixtureCautions, reuseCautions } from './fixtures.ts';
 import { cotCautions, drawerCautions, liftCautions, topCautions, unitCautions } from './furniture.ts';
@@ -49,20 +49,22 @@ export function cautionsOf(room: RoomData, today: string): Caution[] {
   const children = comesInto(data.room, data.people)
     .filter((person) => person.kind === 'child')
     .map((child): Child => ({ ...child, months: ageInMonths(child, today) }));
+  /** Who gets to things by itself. */
+  const moving = children.filter(({ months }) => months >= CRAWLS);
   const stored = storedIn(data);
   const cautions = [
-    ...unitCautions(data, children),
-    ...topCautions(stored, children),
+    ...unitCautions(data, moving),
+    ...topCautions(stored, moving),
     ...loadCautions(data, stored),
     ...unitLoadCautions(data, stored),
-    ...drawerCautions(stored, children),
+    ...drawerCautions(stored, moving),
     ...reuseCautions(data, children),
     ...fixtureCautions(data),
     ...liftCautions(data, stored),
     ...cotCautions(data, stored, children),
     ...stored.flatMap((each) => [
-      ...reachCautions(each, children),
-      ...benchCautions(each, children),
+      ...reachCautions(each, moving),
+      ...benchCautions(each, moving),
       ...containerCautions(each),
       ...privacyCautions(each),
       ...reusedContainerCautions(each, children),

@@ -14,6 +14,7 @@ import { deferral, type Deferral } from './deferral.ts';
 import { family, type Family } from './family.ts';
 import { fixture, type Fixture } from './fixture.ts';
 import { line, type Line } from './line.ts';
+import { move, type Move } from './move.ts';
 import { person, type Person } from './person.ts';
 import { photo, type Photo } from './photo.ts';
 import { room, type Room } from './room.ts';
@@ -35,6 +36,7 @@ export type * from './family.ts';
 export * from './fixture.ts';
 export type * from './limit.ts';
 export * from './line.ts';
+export type * from './move.ts';
 export type * from './person.ts';
 export * from './photo.ts';
 export * from './room.ts';
@@ -57,6 +59,7 @@ interface Rows {
   bin: Bin;
   session: Session;
   deferral: Deferral;
+  move: Move;
   photo: Photo;
   fixture: Fixture;
   acknowledgement: Acknowledgement;
@@ -84,6 +87,7 @@ const DESCRIBED = {
   bin,
   session,
   deferral,
+  move,
   photo,
   fixture,
   acknowledgement,

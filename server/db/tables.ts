@@ -12,7 +12,7 @@ import {
   unit,
   zone,
 } from './schema/rooms.ts';
-import { bin, category, containerType, deferral, family, line, photo, session } from './schema/things.ts';
+import { bin, category, containerType, deferral, family, line, move, photo, session } from './schema/things.ts';
 
 export * from './schema/history.ts';
 export * from './schema/rooms.ts';
@@ -33,6 +33,7 @@ export const SITE_TABLES = {
   bin,
   session,
   deferral,
+  move,
   photo,
   fixture,
   acknowledgement,

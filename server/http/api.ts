@@ -10,6 +10,7 @@ import { importRoutes } from '../features/import/routes.ts';
 import { inventoryRoutes } from '../features/inventory/routes.ts';
 import { labelsRoutes } from '../features/labels/routes.ts';
 import { makeoverRoutes } from '../features/makeover/routes.ts';
+import { movesRoutes } from '../features/moves/routes.ts';
 import { photosRoutes } from '../features/photos/routes.ts';
 import { pileRoutes } from '../features/pile/routes.ts';
 import { placementRoutes } from '../features/placement/routes.ts';
@@ -31,6 +32,7 @@ export const SITE_ROUTES: readonly SiteRoutes[] = [
   cuttingRoutes,
   placementRoutes,
   plansRoutes,
+  movesRoutes,
   binsRoutes,
   labelsRoutes,
   makeoverRoutes,

@@ -76,7 +76,7 @@ export const photo = pgTable(`,
   ]);
   edit(
     'server/db/tables.ts',
-    ['line, photo, session }', 'line, loan, photo, session }'],
+    ['line, move, photo, session }', 'line, loan, move, photo, session }'],
     ['  cutStock,\n}', '  cutStock,\n  loan,\n}'],
   );
   writeFileSync(

@@ -5,6 +5,7 @@ import { useElementSize } from '@vueuse/core';
 import { Maximize2 } from '@lucide/vue';
 import { inWallOrder } from '@stube/core/floor/walls';
 import type { Compartment, Unit } from '@stube/core/model/entities';
+import type { ReachLine } from '@stube/core/people/reach';
 import { useSite } from '../data/site.ts';
 import DrawnWhenNear from '../parts/DrawnWhenNear.vue';
 import JumpBar from '../parts/JumpBar.vue';
@@ -20,6 +21,7 @@ const props = withDefaults(
     marks?: ReadonlyMap<string, SpaceMark>;
     chosenBin?: string | null;
     target?: string | null;
+    lines?: readonly ReachLine[];
     touchable?: boolean;
     tallest?: number;
   }>(),
@@ -89,6 +91,7 @@ const px = computed(() => {
           :marks="marks"
           :chosen-bin="chosenBin"
           :target="target"
+          :lines="lines"
           :touchable="touchable"
           @bin="emit('bin', $event)"
           @space="emit('space', $event)"

@@ -7,6 +7,7 @@ import { computed } from 'vue';
 import { editLength, formatLength } from '@stube/core/measuring/length';
 import type { LengthSystem } from '@stube/core/model/site';
 import type { BlockedPart, CompartmentSpace, UnitShape } from '@stube/core/model/entities';
+import type { ReachLine } from '@stube/core/people/reach';
 import BinDrawing from './BinDrawing.vue';
 import HangingParts from './HangingParts.vue';
 import ShutFronts from './ShutFronts.vue';
@@ -42,10 +43,12 @@ const props = withDefaults(
     wheels?: boolean;
     /** Doors and drawers that are shut: their fronts hide what is in them. */
     shut?: ReadonlySet<string>;
+    /** Heights above the floor that are drawn across, mm, with what they are. */
+    lines?: readonly ReachLine[];
     /** Where a tape is laid, mm from the left and from the top. */
     tape?: { x1: number; y1: number; x2: number; y2: number } | null;
   }>(),
-  { system: 'metric', binsIn: () => [] },
+  { system: 'metric', binsIn: () => [], lines: () => [] },
 );
 const emit = defineEmits<{
   bin: [id: string];
@@ -113,6 +116,10 @@ const blockedBox = (space: DrawnSpace, { side, by }: BlockedPart) =>
         width: by,
         height: space.height,
       };
+/** Those that cross this piece of furniture. */
+const linesHere = computed(() =>
+  props.lines.filter(({ height }) => height > props.shape.raised && height < props.shape.raised + props.shape.height),
+);
 const inside = (mm: number) => formatLength(mm, props.system, 'down');
 const say = (space: DrawnSpace) =>
   `${space.name}, inside ${inside(space.width)} wide, ${inside(space.height)} high, ${inside(space.depth)} deep`;
@@ -269,6 +276,18 @@ const say = (space: DrawnSpace) =>
       :px="px"
       @open="emit('space', $event)"
     />
+    <g v-for="line in linesHere" :key="line.words" class="reach" :stroke-width="1.6 / px">
+      <path :d="`M0 ${up(line.height - shape.raised)}H${W}`" :stroke-dasharray="`${7 / px} ${4 / px}`" />
+      <text
+        :x="W - 3 / px"
+        :y="up(line.height - shape.raised) - 3 / px"
+        :font-size="10 / px"
+        :stroke-width="3 / px"
+        text-anchor="end"
+      >
+        {{ line.words }}
+      </text>
+    </g>
     <g v-if="tape" class="tape" :stroke-width="4 / px">
       <line v-bind="tape" />
       <circle :cx="tape.x1" :cy="tape.y1" :r="5 / px" />
@@ -313,6 +332,18 @@ const say = (space: DrawnSpace) =>
 .mark {
   font-weight: 700;
   fill: var(--ink);
+  paint-order: stroke;
+  stroke: var(--paper-high);
+}
+/* Above everything that stands there, and in no one's way. */
+.reach {
+  pointer-events: none;
+  stroke: var(--spruce);
+  fill: none;
+}
+.reach text {
+  fill: var(--spruce-deep);
+  font-weight: 700;
   paint-order: stroke;
   stroke: var(--paper-high);
 }

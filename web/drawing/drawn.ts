@@ -12,14 +12,20 @@ export function useDrawnBins() {
   const store = useSite();
   const hueOf = (bin: Bin): string =>
     store.maps.family.get(store.maps.category.get(bin.categoryId)?.familyId ?? '')?.hue ?? 'ink';
+  /** A bin as it is drawn wherever it stands; null where nobody knows its size. */
+  function drawnOf(binId: string): DrawnBin | null {
+    const bin = store.maps.bin.get(binId);
+    const type = bin && shapeOf(bin, store.maps.containerType);
+    if (!type) return null;
+    const pictogram = store.maps.category.get(bin.categoryId)?.pictogram ?? 'package-open';
+    return { bin, type, hue: hueOf(bin), pictogram, full: store.contents.get(binId)?.full ?? null };
+  }
   const bySpace = computed(() => {
     const map = new Map<string, DrawnBin[]>();
     for (const bin of store.data.bin) {
-      const type = shapeOf(bin, store.maps.containerType);
-      if (!bin.compartmentId || !type) continue;
-      const pictogram = store.maps.category.get(bin.categoryId)?.pictogram ?? 'package-open';
-      const drawn = { bin, type, hue: hueOf(bin), pictogram, full: store.contents.get(bin.id)?.full ?? null };
-      map.set(bin.compartmentId, [...(map.get(bin.compartmentId) ?? []), drawn]);
+      const drawn = bin.compartmentId && drawnOf(bin.id);
+      if (!drawn) continue;
+      map.set(bin.compartmentId!, [...(map.get(bin.compartmentId!) ?? []), drawn]);
     }
     return map;
   });
@@ -40,5 +46,5 @@ export function useDrawnBins() {
     }
     return drawn;
   }
-  return { binsIn, hueOf };
+  return { binsIn, drawnOf, hueOf };
 }

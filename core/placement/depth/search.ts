@@ -12,7 +12,9 @@ import { Spots, type Spot } from './spots.ts';
 type Act = { put: number } | { taken: Box };
 
 /** A change may cost about this share of a bin's mean effort at first, and in the end; found by trial on rooms of 50 to 1,700 bins. */
-const HOT = 1;
+export const HOT = 1;
+/** From what stands already: what is as good stays where it is. */
+export const WARM = 0.03;
 const COLD = 0.002;
 /** Shares of the tries. */
 const SHARE = { swap: 0.9, move: 0.91, eject: 0.96 };
@@ -33,6 +35,7 @@ export class DepthSearch {
   private readonly random: Random;
   /** Bins that stay where they stand, and what they stand on. */
   private readonly fixed: Uint8Array;
+  private readonly hot: number;
   /** How much a bin wants to be first: large and often used. */
   private readonly weight: Float64Array;
   /** Bins of one size with each bin, itself among them; and bins that have such. */
@@ -44,11 +47,12 @@ export class DepthSearch {
   bestEffort = Infinity;
   bestSpots: (Omit<Spot, 'on' | 'cost'> | null)[] = [];
 
-  constructor(now: Arrangement, seed: number) {
+  /** @param fixed bins that stay where they stand, what they stand on among them @param hot how far it may get worse at first */
+  constructor(now: Arrangement, seed: number, fixed: ReadonlySet<number> = new Set(), hot = HOT) {
     this.now = now;
     this.spots = new Spots(now);
-    // What stands when the search begins has been put there on purpose.
-    this.fixed = Uint8Array.from(now.boxes, (box) => Number(box !== null));
+    this.fixed = Uint8Array.from(now.boxes, (_, bin) => Number(fixed.has(bin)));
+    this.hot = hot;
     this.random = new Random(seed);
     const { place } = now;
     this.rate = Float64Array.from(now.uses, (uses) => uses.reduce((sum, { twice }) => sum + twice / 2, 0));
@@ -79,7 +83,7 @@ export class DepthSearch {
     const byWeight = (a: number, b: number) => this.weight[b]! - this.weight[a]!;
     const isLocked = (space: number) => now.place.locked[space] === 1;
     for (const bin of [...locked].sort(byWeight)) {
-      if (!this.fixed[bin]) this.insert(bin, null, isLocked);
+      if (!now.boxes[bin]) this.insert(bin, null, isLocked);
       if (now.boxes[bin]) this.keepLocked(bin);
     }
     const order = Array.from({ length: now.place.bins }, (_, bin) => bin).sort(byWeight);
@@ -147,7 +151,7 @@ export class DepthSearch {
   step(done: number, tries: number): void {
     const { now, random } = this;
     const mean = Math.max(1, (now.effort - UNPLACED * now.unplaced) / Math.max(1, now.place.bins));
-    const heat = mean * HOT * (COLD / HOT) ** done;
+    const heat = mean * this.hot * (COLD / this.hot) ** done;
     for (let n = 0; n < tries; n++) {
       // How much worse it may get is drawn first.
       const allowed = -heat * Math.log(1 - random.next());

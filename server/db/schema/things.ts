@@ -26,6 +26,7 @@ import {
   type HazardId,
   type Limit,
   type Line,
+  type Move,
   type Photo,
   type ZoneKind,
 } from '@stube/core/model/entities';
@@ -226,6 +227,27 @@ export const session = pgTable(
     uniqueIndex('session_open')
       .on(t.siteId, t.roomId)
       .where(sql`${t.endedAt} is null`),
+  ],
+);
+
+export const move = pgTable(
+  'move',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    binId: text('bin_id').notNull(),
+    to: text('to').$type<Move['to']>().notNull(),
+    fromId: text('from_id'),
+    x: integer('x'),
+    y: integer('y'),
+    z: integer('z'),
+    turned: flag('turned').default(false),
+    sort,
+    done: flag('done'),
+  },
+  (t) => [
+    ...modelKeys('move', t, { site: () => site, room: () => room, bin: () => bin, compartment: () => compartment }),
+    holds('move_to', sql`${t.to} in ('place', 'parking')`),
   ],
 );
 

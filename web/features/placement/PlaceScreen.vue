@@ -1,7 +1,12 @@
 <script setup lang="ts">
 /** Every bin in its compartment with the least effort a week; moved by hand where somebody knows better. */
 import { computed, onMounted, ref, watch } from 'vue';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
+import { reachLines } from '@stube/core/people/reach';
+import { comesInto } from '@stube/core/placement/place-problem-of';
+import { homesNow } from '@stube/core/moves/moves-of-room';
+import { homesOf } from '@stube/core/placement/depth/depth-problem-of';
+import type { Homes } from '@stube/core/placement/depth/standing';
 import { useMediaQuery } from '@vueuse/core';
 import ProgressBar from 'primevue/progressbar';
 import { Square, WandSparkles } from '@lucide/vue';
@@ -13,13 +18,16 @@ import { useRoom } from '../../data/room.ts';
 import { formatDay } from '../../parts/day.ts';
 import AsItIsDialog from '../makeover/AsItIsDialog.vue';
 import { minutes } from '../../parts/numbers.ts';
+import ComingCautions from '../cautions/ComingCautions.vue';
 import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
+import { useMoving } from '../moves/moving.ts';
 import PlansDialog from '../plans/PlansDialog.vue';
 import WhatIfDialog from '../plans/WhatIfDialog.vue';
 import BinReason from './BinReason.vue';
 import type { Spot } from '@stube/core/placement/depth/spots';
 import { useBinDrag, type DropTarget } from './drag.ts';
+import FetchHeat from './FetchHeat.vue';
 import PlaceBench from './PlaceBench.vue';
 import { usePlacing } from './placing.ts';
 import { formatGap, formatSearch } from './words.ts';
@@ -34,6 +42,7 @@ const {
   store,
   bins,
   units,
+  standing,
   spacesOf,
   unplaced,
   effort,
@@ -51,6 +60,37 @@ const {
   placeData,
 } = placing;
 const { binsIn } = useDrawnBins();
+const router = useRouter();
+/** Who comes in, and whose reach is drawn over the furniture. */
+const comers = computed(() => (room.value ? comesInto(room.value, store.data.person) : []));
+const reachOf = ref('');
+const lines = computed(() => {
+  const person = store.maps.person.get(reachOf.value);
+  return person ? reachLines(person) : [];
+});
+const moves = useMoving();
+/** Bins that stood somewhere else before the last plan. */
+const moving = computed(() => {
+  const stood = placing.before.value;
+  if (!stood) return 0;
+  return bins.value.filter(({ id, compartmentId, x, y, z }) => {
+    const home = stood.get(id);
+    if (!home) return false;
+    return home.compartment !== compartmentId || (home.x !== null && (home.x !== x || home.y !== y || home.z !== z));
+  }).length;
+});
+async function startMoves(): Promise<void> {
+  const stood = placing.before.value;
+  if (!stood || !(await moves.start(stood))) return;
+  placing.before.value = null;
+  void router.push({ name: 'moves' });
+}
+/** A whole plan is taken over: how the room stood before is remembered for the moves. */
+let stoodBefore: Homes | null = null;
+function openPlans(): void {
+  stoodBefore = homesNow(bins.value, store.data.move, homesOf(bins.value));
+  planning.value = true;
+}
 const route = useRoute();
 /** What comes of letting go there: a spot, or why not. */
 function dropOf(to: DropTarget): { spot: Spot | null; change: number; words: string; no?: boolean } | null {
@@ -163,11 +203,28 @@ onMounted(() => {
             ><button v-else class="press main" type="button" @click="propose">
               <WandSparkles :size="18" />Propose places
             </button>
-            <button class="press" type="button" :disabled="searching" @click="planning = true">Whole plans</button>
+            <button class="press" type="button" :disabled="searching" @click="openPlans">Whole plans</button>
             <button class="press" type="button" :disabled="searching" @click="asking = true">What if …?</button>
             <NextStep v-if="unplaced.length < bins.length" here="place" />
           </div>
         </div>
+        <div v-if="placing.before.value && moving" class="caution plain row between">
+          <span>
+            The plan carries {{ moving }} {{ moving === 1 ? 'bin' : 'bins' }} that
+            {{ moving === 1 ? 'stands' : 'stand' }}
+            somewhere already.
+          </span>
+          <span class="row tight"
+            ><button class="press small main" type="button" :disabled="moves.busy.value" @click="startMoves">
+              Move step by step</button
+            ><button class="press small quiet" type="button" @click="placing.before.value = null">
+              They stand so already
+            </button></span
+          >
+        </div>
+        <RouterLink v-else-if="moves.open.value.length" class="press small" :to="{ name: 'moves' }"
+          >Go on with the moves: {{ moves.open.value.length }} left</RouterLink
+        >
         <ProgressBar
           v-if="searching"
           :value="Math.round((progress?.done ?? 0) * 100)"
@@ -182,6 +239,7 @@ onMounted(() => {
           :marks="marks"
           :chosen-bin="held"
           :target="overSpace"
+          :lines="lines"
           touchable
           :tallest="380"
           @bin="press"
@@ -189,6 +247,20 @@ onMounted(() => {
           @bin-key="onKey"
           @space="pressSpace"
         />
+        <details v-if="standing">
+          <summary>Who reaches what, and where one goes most</summary>
+          <div class="stack tight">
+            <label class="field reach"
+              ><span>Draw the reach of</span
+              ><select v-model="reachOf" class="write">
+                <option value="">nobody</option>
+                <option v-for="person in comers" :key="person.id" :value="person.id">{{ person.name }}</option>
+              </select></label
+            >
+            <p class="small soft">Fetches a week by piece of furniture, the most in the strongest colour.</p>
+            <FetchHeat :standing="standing" />
+          </div>
+        </details>
         <p class="small soft">
           Press a bin for its reason; drag it (a finger rests on it for a moment first), or hold it by Enter and move it
           with ← →, to see what a place costs. Let it go on the upper half of another to stack it, on the lower half to
@@ -206,6 +278,7 @@ onMounted(() => {
       />
       <PlaceBench v-else class="at-hand" :bins="unplaced" :folded="narrow" @grab="grab" @pick="held = $event" />
       <CautionList :room-id="store.maps.room.get(String(route.params.room))?.id ?? ''" :cautions="cautions" />
+      <ComingCautions v-if="placeData" :rooms="[placeData]" />
     </aside>
     <div
       v-if="ghost"
@@ -217,7 +290,7 @@ onMounted(() => {
       ><span>{{ over?.words ?? 'drag it to a compartment, onto a bin or behind it' }}</span>
     </div>
     <AsItIsDialog v-if="asItIs" @close="asItIs = false" />
-    <PlansDialog v-if="planning" @close="planning = false" />
+    <PlansDialog v-if="planning" @close="planning = false" @taken="stoodBefore && placing.remember(stoodBefore)" />
     <WhatIfDialog v-if="asking" @close="asking = false" />
   </div>
 </template>

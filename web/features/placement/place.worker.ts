@@ -18,13 +18,14 @@ const place = {
   async solve(
     problem: DepthProblem,
     fixed: DepthPosition[],
+    start: DepthPosition[],
     locked: string[],
     report: (news: PlaceNews) => void,
   ): Promise<DepthAnswer | null> {
     stopped = false;
     const began = performance.now();
     const elapsed = () => (performance.now() - began) / problem.timeMs;
-    const steps = depthSteps(problem, { fixed, locked, elapsed });
+    const steps = depthSteps(problem, { fixed, start, locked, elapsed });
     return inSlices<DepthAnswer | null, DepthProgress>(
       steps,
       ({ effort, bound }) => report({ done: Math.min(1, elapsed()), effort, bound }),

@@ -1,6 +1,9 @@
 /** The search for a whole plan: how far it is, what it left open; it ends with the screen it is shown on. */
 import { onUnmounted, ref, shallowRef } from 'vue';
 import { proxy } from 'comlink';
+import { homesNow } from '@stube/core/moves/moves-of-room';
+import { homesOf } from '@stube/core/placement/depth/depth-problem-of';
+import type { Homes } from '@stube/core/placement/depth/standing';
 import { fixedIn } from '@stube/core/placement/depth/fixed';
 import { mustBeLocked } from '@stube/core/placement/must-be-locked';
 import { useNotices } from '../../data/notices.ts';
@@ -21,6 +24,8 @@ export function useProposal({ problem, standing }: Week) {
   const searching = ref(false);
   /** What the last proposal left open, in seconds a week; null before the first. */
   const gap = shallowRef<{ effort: number; bound: number; unplaced: number } | null>(null);
+  /** How the room stood before the last plan that was taken, where that moves what stands; null where nothing is to be carried. */
+  const before = shallowRef<Homes | null>(null);
   let left = false;
 
   async function propose(): Promise<void> {
@@ -33,6 +38,7 @@ export function useProposal({ problem, standing }: Week) {
       const answer = await placeWorker().solve(
         { ...problem.value, timeMs: searchTime(bins.value.length) },
         fixedIn(standing.value, pinned),
+        standing.value.positions,
         mustBeLocked(placeData.value),
         proxy((now: PlaceNews) => {
           progress.value = now;
@@ -41,22 +47,28 @@ export function useProposal({ problem, standing }: Week) {
       // Stopped before there was a plan, or nobody is looking at that room any more: all stays as it is.
       if (!answer || left || id.value !== roomId) return;
       gap.value = { effort: answer.effort, bound: answer.bound, unplaced: answer.unplaced.length };
-      await store.tryWrite(() =>
+      const stood = homesNow(bins.value, store.data.move, homesOf(bins.value));
+      const taken = await store.tryWrite(() =>
         place(roomId, [
           ...answer.placed.map(({ bin, compartment, ...at }) => ({ binId: bin, compartmentId: compartment, ...at })),
           ...answer.unplaced.map((binId) => ({ binId, compartmentId: null })),
         ]),
       );
+      if (taken) remember(stood);
     } catch (error) {
       notices.warn((error as Error).message);
     } finally {
       searching.value = false;
     }
   }
+  /** What stood somewhere already has to be carried: the moves are offered. */
+  function remember(stood: Homes): void {
+    before.value = stood.size ? stood : null;
+  }
   const stop = () => void placeWorker().stop();
   onUnmounted(() => {
     left = true;
     if (searching.value) stop();
   });
-  return { progress, searching, gap, propose, stop };
+  return { progress, searching, gap, before, remember, propose, stop };
 }

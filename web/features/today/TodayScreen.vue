@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** What is due in all rooms, what waits to be handed over, and what to be careful of. */
 import { computed, ref } from 'vue';
+import { roomDataOf } from '@stube/core/placement/place-problem-of';
 import { openDangers } from '@stube/core/cautions/open-dangers';
 import type { Line } from '@stube/core/model/entities';
 import { departuresOf } from '@stube/core/pile/departures';
@@ -8,6 +9,7 @@ import { agendaOf, type AgendaItem } from '@stube/core/today/agenda';
 import { addDays } from '@stube/core/deadlines/day';
 import { formatDay, today } from '../../parts/day.ts';
 import { useSite } from '../../data/site.ts';
+import ComingCautions from '../cautions/ComingCautions.vue';
 import CautionList from '../cautions/CautionList.vue';
 import DepartureList from '../departures/DepartureList.vue';
 import JumpBar from '../../parts/JumpBar.vue';
@@ -39,6 +41,7 @@ const cautions = computed(() =>
     return open.length ? [{ room, cautions: { open, acknowledged: [] } }] : [];
   }),
 );
+const rooms = computed(() => store.rooms.flatMap((room) => roomDataOf(store.data, room.id) ?? []));
 
 const jumps = computed(() => [
   ...parts.value.map((part) => ({ id: `due-${part.when}`, name: part.title, count: part.items.length })),
@@ -111,6 +114,7 @@ const open = (item: AgendaItem) => (editing.value = store.maps.line.get(item.lin
         <section v-for="{ room, cautions: found } in cautions" :id="`careful-${room.id}`" :key="room.id" class="sheet">
           <CautionList :room-id="room.id" :cautions="found" :heading="room.name" />
         </section>
+        <ComingCautions class="sheet" :rooms="rooms" />
         <section v-if="!cautions.length" class="sheet stack tight">
           <h2>Be careful</h2>
           <p class="soft">No danger is open in any room.</p>
