@@ -35,6 +35,8 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   GuidedMeasure: ['ROOM/measure', 'Step by step'],
   PlaceKinds: ['ROOM/measure', 'Other places'],
   UnitLarge: ['ROOM/place', 'Bookcase, open large'],
+  PlansDialog: ['ROOM/place', 'Whole plans'],
+  WhatIfDialog: ['ROOM/place', 'What if …?'],
   TrayDialog: ['ROOM/contain', 'Trays for a drawer'],
   StrategyDialog: ['ROOM/contain', 'Three ways to buy'],
   FitDialog: ['ROOM/contain', 'Does it fit?'],

@@ -1,4 +1,4 @@
-/** The cheapest place in which a bin raises no such caution any more (practice P16). */
+/** The cheapest place in which a bin raises no caution of that hazard any more (practice P16). */
 import { cautionsOf } from '../cautions/cautions.ts';
 import type { Caution } from '../cautions/caution.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
@@ -15,7 +15,7 @@ const TRIED = 12;
  */
 export function rightingOf(
   room: RoomData,
-  { key }: Caution,
+  { key, hazard }: Caution,
   today: string,
 ): { binId: string; option: PlaceOption } | null {
   const binId = key.slice(key.lastIndexOf(':') + 1);
@@ -28,7 +28,8 @@ export function rightingOf(
   for (const option of options.slice(0, TRIED)) {
     const moved = { ...bin, compartmentId: option.compartment, z: option.spot!.z };
     const after = { ...room, bins: room.bins.map((known) => (known.id === binId ? moved : known)) };
-    if (!cautionsOf(after, today).some((caution) => caution.key === key)) return { binId, option };
+    const still = cautionsOf(after, today).some((left) => left.hazard === hazard && left.key.endsWith(`:${binId}`));
+    if (!still) return { binId, option };
   }
   return null;
 }

@@ -124,7 +124,7 @@ onUnmounted(() => void plansWorker().stop());
           <button
             class="press"
             type="button"
-            :aria-label="`Take over: ${strategyName(plan)}`"
+            :aria-label="`Take it over: ${strategyName(plan)}`"
             :disabled="busy"
             @click="take(plan)"
           >

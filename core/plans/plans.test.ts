@@ -1,0 +1,149 @@
+import { describe, expect, test } from 'vitest';
+import { cautionsOf } from '../cautions/cautions.ts';
+import { adult, H, pupil, scene, SPACE, TODAY, toddler } from '../cautions/testing/scene.ts';
+import { standingOf } from '../containers/choose.ts';
+import { demandsOf } from '../containers/demand.ts';
+import { runToEnd } from '../engine/run-to-end.ts';
+import { compartmentsOf } from '../measuring/template.ts';
+import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
+import { Standing } from '../placement/depth/standing.ts';
+import type { RoomData } from '../placement/place-problem-of.ts';
+import { plannedBins } from './planned-bins.ts';
+import { rightingOf } from './righting.ts';
+import {
+  applyWhatIf,
+  bestChanges,
+  differenceOf,
+  whatIfSteps,
+  whatIfsOf,
+  whatIfWords,
+  yearOlder,
+  type WhatIf,
+} from './what-if.ts';
+import { planOfNow, planStrategies, wholePlanSteps, type PlanRoom } from './whole-plan.ts';
+
+const SITE = { growth: 0.1, fillLimit: 0.8, measures: {} };
+function planRoom(more: Parameters<typeof scene>[0], change: (room: RoomData) => RoomData = (room) => room): PlanRoom {
+  const made = scene(more);
+  const room = change({ ...made, site: { ...made.site, ...SITE }, today: TODAY });
+  const types = [...room.types.values()];
+  return {
+    room,
+    demands: demandsOf([...room.lines], room.categories, { ...made.site, ...SITE } as never),
+    context: {
+      site: { ...made.site, ...SITE } as never,
+      types,
+      compartments: room.compartments,
+      taken: new Map(),
+      standing: standingOf(room.bins),
+    },
+    today: TODAY,
+  };
+}
+const things = ['Blocks', 'Cars', 'Dolls'].map((name) => ({ name, at: 'low' }));
+const run = (plan: PlanRoom, change: WhatIf) => runToEnd(whatIfSteps(plan, change, { iterations: 10 }))!;
+
+describe('a whole plan', () => {
+  const plan = planRoom({ things });
+  test('there are four ways, each with all that is asked of it, and no bin in two places', () => {
+    for (const strategy of planStrategies(plan, null)) {
+      const whole = runToEnd(wholePlanSteps(plan, strategy, { iterations: 10 }));
+      const standing = new Standing(depthProblemOf({ ...plan.room, bins: whole.bins }), homesOf(whole.bins));
+      expect(standing.crowded).toEqual([]);
+      expect(standing.effort).toBeCloseTo(whole.effort, 6);
+      expect(whole.byPerson.reduce((sum, { seconds }) => sum + seconds, 0)).toBeCloseTo(whole.effort, 6);
+      expect(whole.bins.filter(({ compartmentId }) => !compartmentId)).toHaveLength(whole.unplaced.length);
+      expect(whole.cautions).toEqual(cautionsOf({ ...plan.room, bins: whole.bins }, TODAY));
+    }
+  });
+  test('bins that keep their container keep their row; those of a category without a choice stay', () => {
+    const bins = plannedBins(plan.room, []);
+    expect(bins.map(({ id, kept, nth }) => [id, kept, nth])).toEqual(plan.room.bins.map(({ id }) => [id, true, 0]));
+  });
+  test('what fits nowhere is told with what keeps it out', () => {
+    const low = planRoom({ things, spaces: [{ ...SPACE, height: 100 }] });
+    const { unplaced } = planOfNow(
+      planRoom({ things: [{ name: 'Blocks', at: 'bench' }], spaces: [{ ...SPACE, height: 100 }] }),
+    );
+    expect(unplaced).toEqual([{ name: expect.stringContaining('Blocks'), why: 'it is too high for it' }]);
+    expect(low.room.bins).toHaveLength(3);
+  });
+});
+
+describe('what if', () => {
+  const plan = planRoom({ people: [adult, pupil], things }, (room) => ({
+    ...room,
+    compartments: compartmentsOf(room.units[0]!).map((space, i) => ({ ...SPACE, ...space, id: `c${i}` })),
+    bins: room.bins.map((bin) => ({ ...bin, compartmentId: 'c2' })),
+  }));
+  const before = run(plan, { kind: 'as it is' }).after;
+  test('a room without its only furniture has no place for anything; a zone before it saves steps', () => {
+    const without = run(plan, { kind: 'without a unit', unitId: 'u' });
+    expect(differenceOf(without.after, before).unplaced).toBe(3);
+    const zone = {
+      id: 'z',
+      siteId: 's',
+      version: 1,
+      roomId: 'r',
+      name: 'Rug',
+      kind: 'whole room' as const,
+      x: 300,
+      y: 300,
+      width: null,
+      depth: null,
+    };
+    const far = { ...plan, room: { ...plan.room, zones: [zone] } };
+    const nearer: WhatIf = { kind: 'zone nearer', zoneId: 'z', unitId: 'u' };
+    const effect = run(far, nearer);
+    expect(effect.words).toBe('Rug in front of Shelf');
+    expect(differenceOf(effect.after, run(far, { kind: 'as it is' }).after).seconds).toBeLessThan(0);
+  });
+  test('every change that is offered can be tried or has no room, and says what it is', () => {
+    const offered = whatIfsOf(plan);
+    expect(offered.map(({ kind }) => kind)).toEqual([
+      'a board more',
+      'a board less',
+      'without a unit',
+      'one more unit',
+      'lids off',
+      'a year older',
+      'a group more',
+    ]);
+    for (const change of offered) {
+      expect(whatIfWords(change, plan.room)).not.toBe('');
+      const applied = applyWhatIf(plan.room, change);
+      if (applied)
+        expect(
+          applied.room.compartments.every(({ unitId }) => applied.room.units.some(({ id }) => id === unitId)),
+        ).toBe(true);
+    }
+  });
+  test('what gains nothing is not named as a help', () => {
+    const effects = whatIfsOf(plan).flatMap((change) => runToEnd(whatIfSteps(plan, change, { iterations: 10 })) ?? []);
+    for (const effect of bestChanges(effects, before)) {
+      const { seconds, unplaced } = differenceOf(effect.after, before);
+      expect(seconds < 0 || unplaced < 0).toBe(true);
+    }
+    expect(differenceOf(before, before)).toEqual({ seconds: 0, unplaced: 0, come: [], gone: [] });
+  });
+  test('a child is taller after a year, an adult is not', () => {
+    expect(yearOlder(pupil).stature).toBeGreaterThan(pupil.stature + 30);
+    expect(yearOlder(pupil).born).toBe('2017-01');
+    expect(yearOlder(adult)).toBe(adult);
+  });
+});
+
+test('what is within reach is put to the cheapest place where it is not', () => {
+  const room = {
+    ...scene({ people: [adult, toddler], things: [{ name: 'Button cells', at: 'low', more: H('H3') }] }),
+    today: TODAY,
+  };
+  const safe = {
+    ...room,
+    units: [...room.units, { ...room.units[0]!, id: 'safe', locked: true }],
+    compartments: [...room.compartments, { ...SPACE, id: 'in safe', unitId: 'safe' }],
+  };
+  const caution = cautionsOf(safe, TODAY).find(({ hazard }) => hazard === 'H3')!;
+  expect(rightingOf(safe, caution, TODAY)?.option.compartment).toBe('in safe');
+  expect(rightingOf(room, caution, TODAY)).toBeNull();
+});
