@@ -171,6 +171,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     asItIs,
     view: Joi.valid('show', 'hide', null),
     lids: Joi.valid('lids', 'open', null),
+    heights: Joi.valid('weight', 'children', null),
     buy: Joi.valid('own', 'least', 'match', null),
   },
   zone: {
@@ -361,6 +362,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     y: mm(0, 6000).allow(null),
     z: mm(0, 6000).allow(null),
     turned: flag,
+    parkId: rowId.allow(null),
     pinned: flag,
     // Code and name.
     printed: Joi.string().max(120).allow('', null),

@@ -74,6 +74,7 @@ const room = (people: Person[], categories: Category[], units = [unit()]): RoomD
     y: null,
     z: null,
     turned: false,
+    parkId: null,
     sort: i,
   })),
   categories: new Map(categories.map((category) => [category.id, category])),

@@ -48,7 +48,9 @@ export function usuallyStands(demand: Demand): boolean {
   );
 }
 
-const whole = (n: number): number => Math.max(5, Math.ceil(n - 1e-9));
+/** No side of a bin is told larger, mm. */
+const LARGEST = 6000;
+const whole = (n: number): number => Math.min(LARGEST, Math.max(5, Math.ceil(n - 1e-9)));
 
 /** The outside of so many pieces as they stand together. */
 function together(

@@ -11,6 +11,8 @@ export interface BinPath {
   room: string;
   unit: string | null;
   compartment: string | null;
+  /** Where it is parked in another room, in words; null for what is not carried about. */
+  parked: string | null;
 }
 
 const byId = <T extends { id: string }>(rows: readonly T[]): Map<string, T> =>
@@ -26,7 +28,10 @@ export function pathsOf(data: Pick<FindData, 'room' | 'unit' | 'compartment' | '
       const space = spaces.get(bin.compartmentId ?? '');
       const unit = space && units.get(space.unitId);
       const room = rooms.get(unit?.roomId ?? bin.roomId);
-      return [bin.id, { room: room?.name ?? '', unit: unit?.name ?? null, compartment: space?.name ?? null }];
+      const park = spaces.get(bin.parkId ?? '');
+      const at = park && units.get(park.unitId);
+      const parked = at ? `${rooms.get(at.roomId)?.name ?? ''} › ${at.name} › ${park.name}` : null;
+      return [bin.id, { room: room?.name ?? '', unit: unit?.name ?? null, compartment: space?.name ?? null, parked }];
     }),
   );
 }

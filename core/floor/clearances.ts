@@ -19,6 +19,8 @@ export const ZONE_FLOOR: Readonly<Record<Zone['kind'], { width: number; depth: n
   office: { width: 1400, depth: 1200 },
   changing: { width: 1000, depth: 1000 },
   sleeping: { width: 1400, depth: 900 },
+  arriving: { width: 1400, depth: 1000 },
+  eating: { width: 1800, depth: 1600 },
   'whole room': { width: 0, depth: 0 },
 };
 

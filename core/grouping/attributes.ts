@@ -60,6 +60,8 @@ const ACTIVITIES: Partial<Record<ZoneKind, string>> = {
   office: 'office',
   changing: 'changing',
   sleeping: 'nap',
+  arriving: 'arriving',
+  eating: 'eating',
 };
 
 /** `under 3`, `3 to 5`, `6 to 8`, `9 and more`, by age in months. */

@@ -58,6 +58,7 @@ const bin = (code: string, categoryId: string): Bin => ({
   y: null,
   z: null,
   turned: false,
+  parkId: null,
   sort: 0,
 });
 const today = '2026-11-25';

@@ -26,6 +26,8 @@ export interface Bin extends RowOfSite {
   y: number | null;
   z: number | null;
   turned: boolean;
+  /** It is carried to another room and back: the compartment there that is kept for it (practice P14). */
+  parkId: string | null;
   /** Stays where it is when a new plan is made. */
   pinned: boolean;
   /** What its printed label says; null when none was printed. */
@@ -68,6 +70,7 @@ export const bin = entity<Bin>()({
     y: { default: null, since: 8 },
     z: { default: null, since: 8 },
     turned: { default: false, since: 8 },
+    parkId: pointsTo('compartment', 'clear', { default: null, since: 8 }),
     pinned: {},
     printed: {},
     seenFull: {},

@@ -32,6 +32,7 @@ test('every pointer of the model, with what happens when the other end goes', ()
     'bin.containerTypeId containerType refuse',
     'bin.lineIds line clear',
     'bin.compartmentId compartment clear',
+    'bin.parkId compartment clear',
     'session.roomId room remove',
     'deferral.roomId room remove',
     'move.roomId room remove',

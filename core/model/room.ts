@@ -50,6 +50,8 @@ export interface Room extends RowOfSite {
   view: 'show' | 'hide' | null;
   lids: 'lids' | 'open' | null;
   buy: 'own' | 'least' | 'match' | null;
+  /** High or low: heavy things low and light ones high, or all that children use low; null: by effort alone. */
+  heights: 'weight' | 'children' | null;
 }
 
 export const room = entity<Room>()({
@@ -71,5 +73,6 @@ export const room = entity<Room>()({
     view: { default: null, since: 7 },
     lids: { default: null, since: 7 },
     buy: { default: null, since: 7 },
+    heights: { default: null, since: 8 },
   },
 });

@@ -9,6 +9,9 @@ export const ZONE_KINDS = [
   'office',
   'changing',
   'sleeping',
+  // Moments of the day (practice P15): a shelf belongs to them as to an activity.
+  'arriving',
+  'eating',
   'whole room',
 ] as const;
 export type ZoneKind = (typeof ZONE_KINDS)[number];

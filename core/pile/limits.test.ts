@@ -162,6 +162,7 @@ test('before something comes in: is there one, has it a home, what could go', ()
     y: null,
     z: null,
     turned: false,
+    parkId: null,
     name: 'Blocks',
     compartmentId: null,
     pinned: false,

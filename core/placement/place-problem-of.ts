@@ -22,6 +22,7 @@ import { shapeOf } from '../containers/shape.ts';
 import { widthOf } from '../containers/spaces.ts';
 import { walksOf } from '../floor/walking.ts';
 import { hazardsOf } from '../cautions/hazards-of.ts';
+import { highestOf } from './heights.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
 import { HEAVY_MASS } from './problem.ts';
 
@@ -175,6 +176,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     const uses = able.map((person) => ({ person: person.id, perWeek: category.perWeek / siblings / able.length }));
     if (!able.some((person) => person.kind === 'adult') && (able.length === 0 || mass > HEAVY_MASS))
       uses.push({ person: shortestAdult.id, perWeek: able.length ? 0 : category.perWeek / siblings });
+    const highest = highestOf({ mass, uses }, room.heights, people);
     return [
       {
         id: bin.id,
@@ -191,6 +193,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         lightSensitive: category.lightSensitive,
         view: category.view,
         canHang: canHang(type, category),
+        ...(highest === undefined ? {} : { highest }),
       },
     ];
   });

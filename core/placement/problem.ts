@@ -43,6 +43,8 @@ export interface PlaceBin {
   childReach: boolean;
   lightSensitive: boolean;
   view: 'show' | 'hide' | null;
+  /** Its grip is no higher than that, mm, as the room is kept. Not part of the open format. */
+  highest?: number;
   /** It may hang on a hook or a rod. Not part of the open format. */
   canHang?: boolean;
 }

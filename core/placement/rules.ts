@@ -14,7 +14,8 @@ export type RuleId =
   | 'light'
   | 'hide'
   | 'show'
-  | 'hang';
+  | 'hang'
+  | 'kept low';
 
 export interface BrokenRule {
   rule: RuleId;
@@ -69,6 +70,8 @@ export function brokenRules(
   if (bin.lightSensitive && at.sunlit && !covered) broken.push({ rule: 'light' });
   if (bin.view === 'hide' && at.onView && !covered) broken.push({ rule: 'hide' });
   if (bin.view === 'show' && covered) broken.push({ rule: 'show' });
+  if (bin.highest !== undefined && grip > bin.highest * 100)
+    broken.push({ rule: 'kept low', by: Math.ceil(grip / 100 - bin.highest) });
   if (at.hangs && !bin.canHang) broken.push({ rule: 'hang' });
   return broken;
 }
@@ -99,6 +102,8 @@ export function formatRule(broken: BrokenRule, nameOf: (personId: string) => str
       return 'on view, and it should be hidden';
     case 'show':
       return 'behind a door or front, and it should be seen';
+    case 'kept low':
+      return `${broken.by} mm higher than this room keeps such things`;
     case 'hang':
       return 'things hang there, and it has nothing to hang by';
   }

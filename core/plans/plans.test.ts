@@ -105,6 +105,8 @@ describe('what if', () => {
       'a board less',
       'without a unit',
       'one more unit',
+      'heights',
+      'heights',
       'lids off',
       'a year older',
       'a group more',

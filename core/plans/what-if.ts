@@ -4,7 +4,7 @@ import { freeSpot } from '../floor/free-spot.ts';
 import { footprintOf, LOOKS, overlap } from '../floor/footprint.ts';
 import { compartmentsOf, shapeProblems } from '../measuring/template.ts';
 import { TEMPLATES } from '../measuring/templates.ts';
-import type { Bin, Category, Compartment, Person, Unit } from '../model/entities.ts';
+import type { Bin, Category, Compartment, Person, Room, Unit } from '../model/entities.ts';
 import { MEDIANS, medianStature } from '../people/stature.ts';
 import { depthProblemOf } from '../placement/depth/depth-problem-of.ts';
 import type { DepthProblem } from '../placement/depth/problem.ts';
@@ -23,6 +23,7 @@ export type WhatIf =
   | { kind: 'a board less'; unitId: string }
   | { kind: 'doors off'; unitId: string }
   | { kind: 'zone nearer'; zoneId: string; unitId: string }
+  | { kind: 'heights'; heights: Room['heights'] }
   | { kind: 'lids off' }
   | { kind: 'a year older' }
   | { kind: 'a group more' };
@@ -82,6 +83,9 @@ export function whatIfsOf({ room }: PlanRoom): WhatIf[] {
   const children = room.people.some(({ kind }) => kind === 'child');
   return [
     ...changes,
+    ...([null, 'weight', 'children'] as const)
+      .filter((heights) => heights !== room.room.heights && (heights !== 'children' || children))
+      .map((heights): WhatIf => ({ kind: 'heights', heights })),
     { kind: 'lids off' },
     ...(children ? [{ kind: 'a year older' as const }, { kind: 'a group more' as const }] : []),
   ];
@@ -210,6 +214,8 @@ export function applyWhatIf(
         }),
       };
     }
+    case 'heights':
+      return { room: { ...room, room: { ...room.room, heights: change.heights } } };
     case 'a year older':
       return { room: { ...room, people: room.people.map(yearOlder) } };
     case 'a group more': {
@@ -226,6 +232,13 @@ export function applyWhatIf(
 /** What spills, is swallowed or has to be locked keeps its lid. */
 const asksForLid = (category: Category | undefined): boolean =>
   !!category && (category.lid || category.hazards.length > 0);
+
+/** High or low: the schools of the practice. */
+export const HEIGHTS = {
+  effort: 'High or low as is least effort',
+  weight: 'Heavy things low, light ones above',
+  children: 'All that children use low',
+} as const;
 
 /** The change in words. @example whatIfWords({ kind: 'lids off' }, room) // 'Lids off where nothing asks for one' */
 export function whatIfWords(change: WhatIf, room: Pick<RoomData, 'units' | 'zones'>): string {
@@ -247,6 +260,8 @@ export function whatIfWords(change: WhatIf, room: Pick<RoomData, 'units' | 'zone
       return `${room.zones.find(({ id }) => id === change.zoneId)?.name ?? ''} in front of ${unit}`;
     case 'lids off':
       return 'Lids off where nothing asks for one';
+    case 'heights':
+      return HEIGHTS[change.heights ?? 'effort'];
     case 'a year older':
       return 'The children a year older';
     case 'a group more':

@@ -161,7 +161,11 @@ export function scene({
       printed: null,
       seenFull: null,
       cells: null,
- x: null, y: null, z: null, turned: false,
+      x: null,
+      y: null,
+      z: null,
+      turned: false,
+      parkId: null,
       sort: i,
     })),
     lines: things.flatMap(({ line }, i): Line[] =>

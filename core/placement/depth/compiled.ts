@@ -142,7 +142,8 @@ export function* compileDepth(
         adults.length ? BANDS.overhead * shortest(adults) + 50_000 : NO_LIMIT,
         young.length ? BANDS.childReach * shortest(young) : NO_LIMIT,
       );
-      return one.mass > HEAVY_MASS && adults.length ? Math.min(reach, BANDS.shoulder * shortest(adults)) : reach;
+      const kept = Math.min(reach, (one.highest ?? NO_LIMIT) * 100);
+      return one.mass > HEAVY_MASS && adults.length ? Math.min(kept, BANDS.shoulder * shortest(adults)) : kept;
     }),
     // Out of the reach of the tallest child, where it is not locked.
     lowest: Float64Array.from(bin, (one) =>

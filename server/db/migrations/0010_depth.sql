@@ -16,10 +16,14 @@ CREATE TABLE "move" (
 	CONSTRAINT "move_to" CHECK ("move"."to" in ('place', 'parking'))
 );
 --> statement-breakpoint
+ALTER TABLE "zone" DROP CONSTRAINT "zone_kind";--> statement-breakpoint
+ALTER TABLE "category" DROP CONSTRAINT "category_zone_kind";--> statement-breakpoint
+ALTER TABLE "room" ADD COLUMN "heights" text;--> statement-breakpoint
 ALTER TABLE "bin" ADD COLUMN "x" integer;--> statement-breakpoint
 ALTER TABLE "bin" ADD COLUMN "y" integer;--> statement-breakpoint
 ALTER TABLE "bin" ADD COLUMN "z" integer;--> statement-breakpoint
 ALTER TABLE "bin" ADD COLUMN "turned" boolean DEFAULT false NOT NULL;--> statement-breakpoint
+ALTER TABLE "bin" ADD COLUMN "park_id" text;--> statement-breakpoint
 ALTER TABLE "move" ADD CONSTRAINT "move_site_fk" FOREIGN KEY ("site_id") REFERENCES "public"."site"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "move" ADD CONSTRAINT "move_room_id_fk" FOREIGN KEY ("site_id","room_id") REFERENCES "public"."room"("site_id","id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "move" ADD CONSTRAINT "move_bin_id_fk" FOREIGN KEY ("site_id","bin_id") REFERENCES "public"."bin"("site_id","id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
@@ -28,4 +32,9 @@ CREATE INDEX "move_version" ON "move" USING btree ("site_id","version");--> stat
 CREATE INDEX "move_room_id" ON "move" USING btree ("room_id");--> statement-breakpoint
 CREATE INDEX "move_bin_id" ON "move" USING btree ("bin_id");--> statement-breakpoint
 CREATE INDEX "move_from_id" ON "move" USING btree ("from_id");--> statement-breakpoint
-ALTER TABLE "bin" ADD CONSTRAINT "bin_position" CHECK (("bin"."x" is null) = ("bin"."y" is null) and ("bin"."x" is null) = ("bin"."z" is null));
+ALTER TABLE "bin" ADD CONSTRAINT "bin_park_id_fk" FOREIGN KEY ("site_id","park_id") REFERENCES "public"."compartment"("site_id","id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+CREATE INDEX "bin_park_id" ON "bin" USING btree ("park_id");--> statement-breakpoint
+ALTER TABLE "room" ADD CONSTRAINT "room_heights" CHECK ("room"."heights" in ('weight', 'children'));--> statement-breakpoint
+ALTER TABLE "zone" ADD CONSTRAINT "zone_kind" CHECK ("zone"."kind" in ('reading', 'building', 'dressing-up', 'art', 'table work', 'office', 'changing', 'sleeping', 'arriving', 'eating', 'whole room'));--> statement-breakpoint
+ALTER TABLE "bin" ADD CONSTRAINT "bin_position" CHECK (("bin"."x" is null) = ("bin"."y" is null) and ("bin"."x" is null) = ("bin"."z" is null));--> statement-breakpoint
+ALTER TABLE "category" ADD CONSTRAINT "category_zone_kind" CHECK ("category"."zone_kind" in ('reading', 'building', 'dressing-up', 'art', 'table work', 'office', 'changing', 'sleeping', 'arriving', 'eating', 'whole room'));

@@ -94,6 +94,7 @@ export const room = pgTable(
     asItIs: jsonb('as_it_is').$type<AsItIs>(),
     view: text('view').$type<Room['view']>(),
     lids: text('lids').$type<Room['lids']>(),
+    heights: text('heights').$type<Room['heights']>(),
     buy: text('buy').$type<Room['buy']>(),
   },
   (t) => [
@@ -101,6 +102,7 @@ export const room = pgTable(
     oneOf('room_wall_kind', t.wallKind, WALL_KINDS),
     oneOf('room_view', t.view, ['show', 'hide']),
     oneOf('room_lids', t.lids, ['lids', 'open']),
+    oneOf('room_heights', t.heights, ['weight', 'children']),
     oneOf('room_buy', t.buy, ['own', 'least', 'match']),
     holds('room_size', sql`${t.width} > 0 and ${t.depth} > 0 and ${t.height} > 0`),
   ],

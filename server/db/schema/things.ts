@@ -187,6 +187,7 @@ export const bin = pgTable(
     y: integer('y'),
     z: integer('z'),
     turned: flag('turned').default(false),
+    parkId: text('park_id'),
     pinned: flag('pinned'),
     printed: text('printed'),
     seenFull: doublePrecision('seen_full'),
@@ -201,10 +202,7 @@ export const bin = pgTable(
       compartment: () => compartment,
     }),
     unique('bin_code').on(t.siteId, t.code),
-    holds(
-      'bin_position',
-      sql`(${t.x} is null) = (${t.y} is null) and (${t.x} is null) = (${t.z} is null)`,
-    ),
+    holds('bin_position', sql`(${t.x} is null) = (${t.y} is null) and (${t.x} is null) = (${t.z} is null)`),
     holds(
       'bin_outside',
       sql`${t.containerTypeId} is not null or (${t.outWidth} > 0 and ${t.outDepth} > 0 and ${t.outHeight} > 0)`,

@@ -17,6 +17,7 @@ import { formatAmount, litres, percent, said } from '../../parts/numbers.ts';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
 import { useBinsActions } from './actions.ts';
+import BinCarrier from './BinCarrier.vue';
 import BinCells from './BinCells.vue';
 
 const store = useSite();
@@ -96,7 +97,8 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
     </header>
     <p class="way">
       <MapPin :size="20" />{{ [path?.room, path?.unit, path?.compartment].filter(Boolean).join(' › ')
-      }}<template v-if="!bin.compartmentId"> › on the bench, no place yet</template>
+      }}<template v-if="!bin.compartmentId"> › on the bench, no place yet</template
+      ><template v-if="path?.parked">, or parked at {{ path.parked }}</template>
     </p>
     <div class="two">
       <PlaceLit :bin="bin" :tallest="340" />
@@ -129,6 +131,7 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
             >.
           </p>
         </section>
+        <BinCarrier v-if="store.rooms.length > 1" :bin="bin" />
         <BinCells
           v-if="shape && bin.containerTypeId !== null && (inside.length > 1 || bin.cells || shape.compartments > 1)"
           :bin="bin"

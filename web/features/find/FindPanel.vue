@@ -67,7 +67,7 @@ const hits = computed((): Hit[] =>
         bin,
         category,
         hue: HUES[family?.hue ?? 'ink'],
-        way: [path.room, path.unit, path.compartment].filter(Boolean).join(' › '),
+        way: `${[path.room, path.unit, path.compartment].filter(Boolean).join(' › ')}${path.parked ? `, or parked at ${path.parked}` : ''}`,
         loose: path.compartment ? '' : 'on the bench, no place yet',
       },
     ];

@@ -49,6 +49,7 @@ const KINDS: Record<Exclude<WhatIf['kind'], 'as it is'>, string> = {
   'without a unit': 'Without a piece of furniture',
   'one more unit': 'One more piece like it',
   'zone nearer': 'A zone in front of a piece of furniture',
+  heights: 'High or low',
   'lids off': 'Lids off',
   'a year older': 'The children a year older',
   'a group more': 'A child more',
@@ -83,8 +84,7 @@ async function run(list: WhatIf[]): Promise<void> {
   }
 }
 /** The three that help most: every change of the furniture is tried. */
-const search = () =>
-  run([AS_IT_IS, ...changes.value.filter(({ kind }) => kind !== 'without a unit')]);
+const search = () => run([AS_IT_IS, ...changes.value.filter(({ kind }) => kind !== 'without a unit')]);
 async function tryChosen(): Promise<void> {
   const change = changes.value.find((one) => key(one) === chosen.value);
   if (!change) return;

@@ -10,6 +10,7 @@ const KEPT: readonly WhatIf['kind'][] = [
   'without a unit',
   'one more unit',
   'zone nearer',
+  'heights',
 ];
 
 export function useKeepChange() {
@@ -17,6 +18,7 @@ export function useKeepChange() {
   const canKeep = ({ kind }: WhatIf): boolean => KEPT.includes(kind);
 
   async function write(change: WhatIf): Promise<void> {
+    if (change.kind === 'heights') await store.patch('room', placeData.value!.room, { heights: change.heights });
     const unit = 'unitId' in change ? store.maps.unit.get(change.unitId) : undefined;
     if (!unit || !placeData.value) return;
     if (change.kind === 'without a unit') await store.remove('unit', unit, unit.name);
