@@ -28,11 +28,18 @@ const cutList = async (page) => {
 };
 const guide = async (page) => page.getByRole('button', { name: 'Step by step' }).click();
 
-const fitPlan = async (page) => {
-  await page.getByRole('button', { name: 'Does it fit?' }).click();
-  await page.getByRole('button', { name: 'Again' }).waitFor();
-  // The bar takes a moment to its end.
-  await page.waitForTimeout(800);
+const wholePlans = async (page) => {
+  await page.getByRole('button', { name: 'Whole plans' }).click();
+  await page.getByRole('button', { name: /^Take it over: Least effort/ }).waitFor({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Make them anew' }).waitFor({ timeout: 60_000 });
+};
+/** Changes the house: it comes last. */
+const moves = async (page) => {
+  await wholePlans(page);
+  await page.getByRole('button', { name: /^Take it over: Least money/ }).click();
+  await page.getByRole('button', { name: 'Move step by step' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('heading', { name: /^Moves in/ }).waitFor();
 };
 
 const schools = async (page) => {
@@ -61,8 +68,8 @@ const VIEWS = [
   ['measure', `${room('Landing room')}/measure`, DESK],
   ['cut', `${room('Net loft')}/measure`, DESK, cutList],
   ['contain', `${room("Purser's office")}/contain`, DESK],
-  ['fit', `${room("Purser's office")}/contain`, DESK, fitPlan],
-  ['place', `${room('Landing room')}/place`, DESK, pickBin('Soft animals')],
+  ['place', `${room('Net loft')}/place`, DESK, pickBin('Plaster and casting')],
+  ['plans', `${room('Net loft')}/place`, DESK, wholePlans],
   ['label', `${room('Net loft')}/label`, DESK, async (page) => page.getByLabel('Which').selectOption('all')],
   ['live', `${room('Chart room')}/live`, DESK],
   ['find', `${room('Landing room')}/live`, DESK, find],
@@ -70,8 +77,8 @@ const VIEWS = [
   ['today', `/s/${site.id}/today`, DESK],
   ['pile-phone', `${room("Purser's office")}/pile`, PHONE],
   ['decide-phone', `${room("Purser's office")}/pile`, PHONE, oneByOne],
-  ['place-phone', `${room('Landing room')}/place`, PHONE],
   ['guide-phone', `${room('Landing room')}/measure`, PHONE, guide],
+  ['moves-phone', `${room("Purser's office")}/place`, PHONE, moves],
 ];
 
 mkdirSync(folder, { recursive: true });

@@ -116,6 +116,15 @@ const blockedBox = (space: DrawnSpace, { side, by }: BlockedPart) =>
         width: by,
         height: space.height,
       };
+/** Letters of 11 px that a compartment has room for, each about 6 px wide. */
+const roomFor = (space: DrawnSpace) => Math.floor((space.width * props.px - 8) / 6);
+/** One is named where there is room for its name. */
+function behindWords(space: DrawnSpace): string {
+  const { behind } = fronts.value.get(space.id)!;
+  const [first] = behind;
+  const named = `behind: ${first!.bin.name}`;
+  return behind.length === 1 && named.length <= roomFor(space) ? named : `${behind.length} behind`;
+}
 /** Those that cross this piece of furniture. */
 const linesHere = computed(() =>
   props.lines.filter(({ height }) => height > props.shape.raised && height < props.shape.raised + props.shape.height),
@@ -247,7 +256,7 @@ const say = (space: DrawnSpace) =>
         text-anchor="end"
         :stroke-width="3 / px"
       >
-        {{ fronts.get(space.id)!.behind.length }} behind
+        {{ behindWords(space) }}
         <title>
           {{
             fronts

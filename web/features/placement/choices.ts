@@ -37,8 +37,14 @@ export function useChoices({ problem, standing, nameOf }: Week) {
     if (!open(option)) return { tone: 'no' };
     return { tone: 'good', text: priceOf(option.change) };
   };
-  const marks = computed<ReadonlyMap<string, SpaceMark>>(
-    () => new Map(options.value.map((option) => [option.compartment, markOf(option)])),
+  /** With nothing in hand: what is left free, on purpose. */
+  const free = computed<ReadonlyMap<string, SpaceMark>>(() => {
+    const used = new Set(standing.value?.positions.map(({ compartment }) => compartment));
+    const spaces = used.size ? (problem.value?.compartments ?? []) : [];
+    return new Map(spaces.filter(({ id }) => !used.has(id)).map(({ id }) => [id, { tone: 'plain', text: 'free' }]));
+  });
+  const marks = computed<ReadonlyMap<string, SpaceMark>>(() =>
+    held.value ? new Map(options.value.map((option) => [option.compartment, markOf(option)])) : free.value,
   );
   const ranked = computed(() =>
     options.value.filter((option) => option !== here.value && open(option)).sort((a, b) => a.change - b.change),
