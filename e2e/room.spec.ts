@@ -224,3 +224,36 @@ test.describe('on the phone', () => {
     await expectAccessible(page);
   });
 });
+
+test('a shelf is put on the shelf where height is lost: one place becomes two, and one again by undo', async ({
+  page,
+  stube,
+}) => {
+  const { site, room, unit } = await den(stube, 'Height house');
+  const tall = await unit({ name: 'Tall shelf', width: 800, height: 1200, depth: 320, x: 2000, y: 2700, rows: 2 });
+  await stube.ask(`/sites/${site}/lines`, { roomId: room, text: '20 toy cars' });
+  const { category, containerType, compartment } = await stube.data(site);
+  const box = containerType.find(({ name }) => name === 'Clear box, small')!;
+  await stube.ask(`/sites/${site}/rooms/${room}/contain`, {
+    choices: [{ categoryId: category[0]!.id, containerTypeId: box.id, count: 1 }],
+  });
+  const [bin] = (await stube.data(site)).bin;
+  await stube.ask(`/sites/${site}/rooms/${room}/place`, {
+    placed: [{ binId: bin!.id, version: bin!.version, compartmentId: compartment[0]!.id }],
+  });
+  await page.goto(`${stube.address}/s/${site}/r/${room}/measure`);
+  const spaces = async () => (await stube.data(site)).compartment.filter(({ unitId }) => unitId === tall);
+  expect(await spaces()).toHaveLength(2);
+  await page.getByRole('button', { name: /^Put a shelf in/ }).click();
+  await expect.poll(async () => (await spaces()).length).toBe(3);
+  const parted = await spaces();
+  const lower = parted.find(({ id }) => id === compartment[0]!.id)!;
+  const upper = parted.find(({ name }) => name === `${lower.name}, above`)!;
+  expect(upper.floor).toBe(lower.floor + lower.height + 18);
+  expect(lower.height + 18 + upper.height).toBe(compartment[0]!.height);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /^Undo: a shelf/ }).click();
+  await expect
+    .poll(async () => (await spaces()).map(({ height }) => height))
+    .toEqual(compartment.map(({ height }) => height));
+});

@@ -66,6 +66,26 @@ test('depth behind and height above what stands are told with their litres', () 
   expect(found.find(({ kind }) => kind === 'behind')!.litres).toBe(26);
 });
 
+test('a shelf on the shelf parts the compartment where most height is free, and the two fit into it', () => {
+  const unit_ = unit('tall', 'bookcase', { rows: 2, raised: 0, step: null });
+  const compartments = compartmentsOf(unit_).map(
+    (space, i) => ({ ...space, id: `s${i}`, unitId: 'tall' }) as Compartment,
+  );
+  const bin = { compartmentId: 's1', containerTypeId: null, outWidth: 300, outDepth: 200, outHeight: 150 } as Bin;
+  const found = overlookedPlaces(room({ units: [unit_], compartments, bins: [bin] }));
+  const { split } = found.find(({ kind }) => kind === 'height')!;
+  const whole = compartments[1]!;
+  expect(split).toMatchObject({
+    compartmentId: 's1',
+    lower: 170,
+    upper: { name: `${whole.name}, above`, z: whole.z + 188 },
+  });
+  expect(split!.upper.height + 188).toBe(whole.height);
+  expect(split!.upper.floor).toBe(whole.floor + 188);
+  const stepped = overlookedPlaces(room({ units: [{ ...unit_, step: 32 }], compartments, bins: [bin] }));
+  expect(stepped.find(({ kind }) => kind === 'height')!.split).toBeUndefined();
+});
+
 test('every place that is told can be measured as it is', () => {
   const units = [unit('a', 'bookcase', { raised: 0 }), unit('b', 'cubes', { x: 3300, y: 2610, raised: 150 })];
   const found = overlookedPlaces(

@@ -5,7 +5,16 @@
 import { backOf, BEHIND, besideOf, footprintOf, LOOKS, overlap, sideLooks, type Rect } from '../floor/footprint.ts';
 import { away, nearestWall } from '../floor/walls.ts';
 import { shapeOf } from '../containers/shape.ts';
-import type { Bin, Compartment, ContainerType, Fixture, Room, Unit, UnitShape } from '../model/entities.ts';
+import type {
+  Bin,
+  Compartment,
+  CompartmentSpace,
+  ContainerType,
+  Fixture,
+  Room,
+  Unit,
+  UnitShape,
+} from '../model/entities.ts';
 import { FRONT_CLEARANCE } from '../placement/problem.ts';
 import { startOf, TEMPLATES } from './templates.ts';
 
@@ -22,6 +31,15 @@ export interface Overlooked {
   takes: string;
   /** What to measure there; absent where no new place is needed. */
   place?: UnitShape & Pick<Unit, 'x' | 'y' | 'faces'>;
+  /** A shelf on the shelf: which compartment it parts, and the two that come of it. */
+  split?: ShelfOnShelf;
+}
+
+export interface ShelfOnShelf {
+  compartmentId: string;
+  /** Inside height of what is left below, mm. */
+  lower: number;
+  upper: CompartmentSpace;
 }
 
 export interface OverlookedRoom {
@@ -223,6 +241,43 @@ export function overlookedPlaces({ room, units, compartments, bins, fixtures, ty
   return found.filter(({ litres }) => litres >= LEAST_LITRES).sort((a, b) => b.litres - a.litres);
 }
 
+/** The board of a shelf that is put on a shelf, mm. */
+const INNER_BOARD = 18;
+
+/** The compartment of a unit in which most height is free above what stands, parted by a shelf on the shelf. */
+function shelfOnShelf(
+  spaces: readonly Compartment[],
+  tallestIn: (space: Compartment) => number,
+): ShelfOnShelf | undefined {
+  const free = (space: Compartment): number => space.height - tallestIn(space) - FRONT_CLEARANCE - INNER_BOARD;
+  const best = spaces
+    .filter((space) => tallestIn(space) > 0 && free(space) >= LEAST.height)
+    .sort((a, b) => free(b) * b.width * b.depth - free(a) * a.width * a.depth)[0];
+  if (!best) return undefined;
+  const lower = tallestIn(best) + FRONT_CLEARANCE;
+  const { name, x, z, width, depth, height, floor, access, door, drawer, hangs, maxLoad } = best;
+  const up = lower + INNER_BOARD;
+  return {
+    compartmentId: best.id,
+    lower,
+    upper: {
+      name: `${name}, above`,
+      x,
+      z: z + up,
+      width,
+      depth,
+      height: height - up,
+      floor: floor + up,
+      access,
+      door,
+      drawer,
+      hangs,
+      // It rests on what bears the lower one too.
+      maxLoad: Math.round(maxLoad / 2),
+    },
+  };
+}
+
 /** What the compartments lose behind and above what stands in them, by unit. */
 function within(
   units: readonly Unit[],
@@ -248,6 +303,13 @@ function within(
         },
         [0, 0],
       ) as [number, number];
+    const tallestIn = (space: Compartment): number =>
+      Math.max(
+        0,
+        ...bins.flatMap((bin) => (bin.compartmentId === space.id ? (shapeOf(bin, types)?.outHeight ?? 0) : 0)),
+      );
+    const open = compartments.filter((space) => space.unitId === unit.id && space.access === 'front' && !space.hangs);
+    const split = unit.step === null ? shelfOnShelf(open, tallestIn) : undefined;
     const found: Overlooked[] = [];
     if (behind)
       found.push({
@@ -255,7 +317,8 @@ function within(
         at: unit.id,
         where: `behind what stands in ${unit.name}`,
         litres: behind,
-        takes: 'A second row, the back one raised, for what is seldom wanted.',
+        takes:
+          'A second row for what is seldom wanted: Place stands it there; raise it on a plank, so that it is seen.',
       });
     if (above)
       found.push({
@@ -267,6 +330,7 @@ function within(
           unit.step === null
             ? 'A shelf on the shelf, or lidded boxes two high.'
             : 'Move its boards: Best heights says where to.',
+        ...(split ? { split } : {}),
       });
     return found;
   });

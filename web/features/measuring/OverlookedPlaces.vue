@@ -2,7 +2,7 @@
 /** What the room has and nobody uses, the largest first; each can be made a place. */
 import { computed, ref } from 'vue';
 import { Plus } from '@lucide/vue';
-import { overlookedPlaces, type Overlooked } from '@stube/core/measuring/overlooked';
+import { overlookedPlaces, type Overlooked, type ShelfOnShelf } from '@stube/core/measuring/overlooked';
 import { useRoom } from '../../data/room.ts';
 import { litres } from '../../parts/numbers.ts';
 
@@ -20,6 +20,27 @@ const found = computed(() =>
       })
     : [],
 );
+const spaceName = ({ compartmentId }: ShelfOnShelf) => store.maps.compartment.get(compartmentId)?.name ?? '';
+/** A shelf on the shelf: one compartment becomes two, and one undo makes it one again. */
+async function putShelf({ compartmentId, lower, upper }: ShelfOnShelf): Promise<void> {
+  const space = store.maps.compartment.get(compartmentId);
+  if (!space) return;
+  const { id, version, unitId } = space;
+  const done = await store.tryWrite(() =>
+    store.writeTogether({
+      what: `a shelf in ${space.name}`,
+      create: [
+        {
+          table: 'compartment',
+          id: crypto.randomUUID(),
+          values: { ...upper, unitId, opening: null, blocked: [], measured: false, sort: space.sort - 0.5 },
+        },
+      ],
+      update: [{ table: 'compartment', id, version, values: { height: lower } }],
+    }),
+  );
+  if (done) store.sayDone(`${space.name} has a shelf on the shelf now.`);
+}
 const FEW = 6;
 const all = ref(false);
 const shown = computed(() => (all.value ? found.value : found.value.slice(0, FEW)));
@@ -46,6 +67,15 @@ const sum = computed(() => found.value.reduce((total, one) => total + one.litres
           @click="emit('measure', one.place)"
         >
           <Plus :size="15" />Measure it
+        </button>
+        <button
+          v-else-if="one.split"
+          class="press small quiet"
+          type="button"
+          :aria-label="`Put a shelf in: ${spaceName(one.split)}`"
+          @click="putShelf(one.split)"
+        >
+          <Plus :size="15" />Put a shelf in
         </button>
       </li>
     </ul>
