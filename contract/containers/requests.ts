@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { MAX_BINS } from '@stube/core/containers/choose';
-import { rowId } from '../rows/fields.ts';
+import { rowId } from '../rows/values.ts';
 
 export interface ContainRequest {
   choices?: { categoryId: string; containerTypeId: string | null; count: number }[];

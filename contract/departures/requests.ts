@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { LISTS, type ListKey } from '@stube/core/pile/departures';
-import { rowId } from '../rows/fields.ts';
+import { rowId } from '../rows/values.ts';
 
 export interface ListQuery {
   of: ListKey;

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import type { Paper } from '@stube/core/model/site';
-import { FIELDS, rowId } from '../rows/fields.ts';
+import { FIELDS } from '../rows/fields.ts';
+import { rowId } from '../rows/values.ts';
 
 export interface PrintedRequest {
   bins: string[];

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { PHOTO_KINDS, type Photo } from '@stube/core/model/entities';
-import { FIELDS, rowId } from '../rows/fields.ts';
+import { FIELDS } from '../rows/fields.ts';
+import { rowId } from '../rows/values.ts';
 
 /** Bytes of one picture, and of all pictures of a site: so much can be saved to a file and brought back. */
 export const MAX_PICTURE = 5_000_000;

@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import type { Decision } from '@stube/core/model/entities';
 import type { TokenKind } from '@stube/core/pile/parse-line';
-import { FIELDS, rowId } from '../rows/fields.ts';
+import { FIELDS } from '../rows/fields.ts';
+import { rowId } from '../rows/values.ts';
 
 /** A line of the pile as typed; a category or a library entry may be chosen in place of the proposed one. */
 export interface NewLine {

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { rowId } from '../rows/fields.ts';
+import { rowId } from '../rows/values.ts';
 
 /** The home of a bin: a compartment and, where it is known, the position in it, mm; without one it stands where there is room. */
 export interface PlacedAt {

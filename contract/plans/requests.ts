@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { containRequest, type ContainRequest } from '../containers/requests.ts';
 import { placedAt, type PlacedAt } from '../placement/requests.ts';
-import { rowId } from '../rows/fields.ts';
+import { rowId } from '../rows/values.ts';
 
 /** A whole plan that is taken over: containers and places in one change. */
 export interface PlanRequest {

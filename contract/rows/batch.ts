@@ -1,7 +1,7 @@
 /** Several rows written as one change: it is undone as one. */
 import Joi from 'joi';
 import type { TableName } from '@stube/core/model/entities';
-import { rowId } from './fields.ts';
+import { rowId } from './values.ts';
 import { fieldSchemas, newFields } from './schemas.ts';
 
 export interface Batch {

@@ -1,6 +1,5 @@
 /** What may be written into each field of each kind of row, and in which limits. Lengths mm, masses g. */
 import { LENGTH_SYSTEMS, PAPER_NAMES } from '@stube/core/model/site';
-import { MAX_SORT } from '@stube/core/model/sort';
 import Joi from 'joi';
 import {
   ATTRIBUTES,
@@ -24,103 +23,10 @@ import type { FieldsOf } from '@stube/core/model/entity';
 import { HAZARD_WORDS } from '@stube/core/cautions/hazards';
 import { TEMPLATES } from '@stube/core/measuring/templates';
 import { DOUBTS } from '@stube/core/pile/doubts';
-import { dayOf } from '@stube/core/pile/reading/day';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { PACKING_FACTOR } from '@stube/core/containers/litres';
-
-const text = (max: number) => Joi.string().trim().min(1).max(max);
-const note = (max: number) => Joi.string().trim().max(max).allow('');
-export const rowId = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, 'id');
-const mm = (min: number, max: number) => Joi.number().integer().min(min).max(max);
-const flag = Joi.boolean().strict();
-const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).unique();
-const coordinate = mm(-1000, 100_000);
-const order = Joi.number().min(-MAX_SORT).max(MAX_SORT);
-const word = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'name');
-
-const day = Joi.string().custom((value: string, helpers) => {
-  const [year, month, date] = /^(\d{4})-(\d{2})-(\d{2})$/.test(value) ? value.split('-').map(Number) : [0, 0, 0];
-  return dayOf(year!, month!, date!) ? value : helpers.message({ custom: 'must be a day like 2027-03-31' });
-});
-/** Kept to the millisecond, however it is written. */
-const instant = Joi.string()
-  .max(40)
-  .custom((value: string, helpers) => {
-    const time = /^\d{4}-\d\d-\d\dT/.test(value) ? Date.parse(value) : NaN;
-    return Number.isNaN(time)
-      ? helpers.message({ custom: 'must be a point in time like 2027-03-31T09:30:00Z' })
-      : new Date(time).toISOString();
-  });
-const limit = Joi.object({
-  containerTypeId: rowId.required(),
-  count: mm(1, 200).required(),
-  perYear: Joi.boolean(),
-}).allow(null);
-
-/** What stood where on an earlier day: drawn and compared, never pointed into. */
-const shape = {
-  template: Joi.valid(...Object.keys(TEMPLATES)).required(),
-  width: mm(1, 6000).required(),
-  height: mm(1, 6000).required(),
-  depth: mm(1, 6000).required(),
-  columns: mm(1, 12).required(),
-  rows: mm(1, 20).required(),
-  board: mm(1, 80).required(),
-  raised: mm(0, 3000).required(),
-  slope: mm(0, 6000).allow(null).required(),
-  layout: Joi.array().max(12).items(Joi.object().unknown()).allow(null).required(),
-};
-const side = mm(1, 6000).required();
-const asItIs = Joi.object({
-  day: day.required(),
-  effort: Joi.number().min(0).max(1e9).required(),
-  unplaced: mm(0, 100_000).required(),
-  units: Joi.array()
-    .max(2000)
-    .items(
-      Joi.object({
-        ...shape,
-        name: text(60).required(),
-        x: coordinate.required(),
-        y: coordinate.required(),
-        faces: Joi.valid(...FACINGS).required(),
-        wheels: flag.required(),
-        spaces: Joi.array()
-          .max(1000)
-          .items(
-            Joi.object({
-              name: text(60).required(),
-              x: mm(0, 6000).required(),
-              z: mm(0, 6000).required(),
-              width: side,
-              depth: side,
-              height: side,
-              floor: mm(0, 9000).required(),
-              access: Joi.valid('front', 'top').required(),
-              door: flag.required(),
-              drawer: flag.required(),
-              hangs: flag.required(),
-              maxLoad: mm(100, 500_000).required(),
-              bins: Joi.array()
-                .max(400)
-                .items(
-                  Joi.object({
-                    code: text(10).required(),
-                    name: text(70).required(),
-                    hue: word.required(),
-                    outWidth: side,
-                    outDepth: side,
-                    outHeight: side,
-                  }),
-                )
-                .required(),
-            }),
-          )
-          .required(),
-      }),
-    )
-    .required(),
-}).allow(null);
+import { asItIs } from './as-it-is.ts';
+import { coordinate, day, flag, instant, limit, list, mm, note, order, rowId, text, word } from './values.ts';
 
 /** The longest name of a site. */
 export const MAX_SITE_NAME = 80;

@@ -2,7 +2,8 @@
 import Joi from 'joi';
 import { ENTITIES, TABLES, type TableName } from '@stube/core/model/entities';
 import { fieldsOf } from '@stube/core/model/defaults';
-import { FIELDS, rowId } from './fields.ts';
+import { FIELDS } from './fields.ts';
+import { rowId } from './values.ts';
 
 type Schemas = Record<string, Joi.Schema>;
 

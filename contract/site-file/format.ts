@@ -6,7 +6,7 @@ import { siteProblems } from '@stube/core/model/whole';
 import { shapeProblems } from '@stube/core/measuring/template';
 import { check, jsonProblem, type Checked, type FieldProblem } from '../check.ts';
 import { MAX_PICTURE } from '../photos/requests.ts';
-import { rowId } from '../rows/fields.ts';
+import { rowId } from '../rows/values.ts';
 import { rowSchema } from '../rows/schemas.ts';
 
 export const EXPORT_FORMAT = 'stube-site';

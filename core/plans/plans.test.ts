@@ -10,16 +10,8 @@ import { Standing } from '../placement/depth/standing.ts';
 import type { RoomData } from '../placement/place-problem-of.ts';
 import { plannedBins } from './planned-bins.ts';
 import { rightingOf } from './righting.ts';
-import {
-  applyWhatIf,
-  bestChanges,
-  differenceOf,
-  whatIfSteps,
-  whatIfsOf,
-  whatIfWords,
-  yearOlder,
-  type WhatIf,
-} from './what-if.ts';
+import { applyWhatIf, yearOlder, type WhatIf } from './apply-what-if.ts';
+import { bestChanges, differenceOf, whatIfSteps, whatIfsOf, whatIfWords } from './what-if.ts';
 import { planOfNow, planStrategies, wholePlanSteps, type PlanRoom } from './whole-plan.ts';
 
 const SITE = { growth: 0.1, fillLimit: 0.8, measures: {} };

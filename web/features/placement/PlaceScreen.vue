@@ -2,8 +2,7 @@
 /** Every bin in its compartment with the least effort a week; moved by hand where somebody knows better. */
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { reachLines } from '@stube/core/people/reach';
-import { comesInto } from '@stube/core/placement/place-problem-of';
+import type { ReachLine } from '@stube/core/people/reach';
 import { homesNow } from '@stube/core/moves/moves-of-room';
 import { homesOf } from '@stube/core/placement/depth/depth-problem-of';
 import type { Homes } from '@stube/core/placement/depth/standing';
@@ -27,8 +26,8 @@ import WhatIfDialog from '../plans/WhatIfDialog.vue';
 import BinReason from './BinReason.vue';
 import type { Spot } from '@stube/core/placement/depth/spots';
 import { useBinDrag, type DropTarget } from './drag.ts';
-import FetchHeat from './FetchHeat.vue';
 import PlaceBench from './PlaceBench.vue';
+import ReachAndFetches from './ReachAndFetches.vue';
 import { usePlacing } from './placing.ts';
 import { formatGap, formatSearch } from './words.ts';
 
@@ -61,13 +60,7 @@ const {
 } = placing;
 const { binsIn } = useDrawnBins();
 const router = useRouter();
-/** Who comes in, and whose reach is drawn over the furniture. */
-const comers = computed(() => (room.value ? comesInto(room.value, store.data.person) : []));
-const reachOf = ref('');
-const lines = computed(() => {
-  const person = store.maps.person.get(reachOf.value);
-  return person ? reachLines(person) : [];
-});
+const lines = ref<readonly ReachLine[]>([]);
 const moves = useMoving();
 /** Bins that stood somewhere else before the last plan. */
 const moving = computed(() => {
@@ -247,20 +240,7 @@ onMounted(() => {
           @bin-key="onKey"
           @space="pressSpace"
         />
-        <details v-if="standing">
-          <summary>Who reaches what, and where one goes most</summary>
-          <div class="stack tight">
-            <label class="field reach"
-              ><span>Draw the reach of</span
-              ><select v-model="reachOf" class="write">
-                <option value="">nobody</option>
-                <option v-for="person in comers" :key="person.id" :value="person.id">{{ person.name }}</option>
-              </select></label
-            >
-            <p class="small soft">Fetches a week by piece of furniture, the most in the strongest colour.</p>
-            <FetchHeat :standing="standing" />
-          </div>
-        </details>
+        <ReachAndFetches v-if="standing" v-model:lines="lines" :standing="standing" />
         <p class="small soft">
           Press a bin for its reason; drag it (a finger rests on it for a moment first), or hold it by Enter and move it
           with ← →, to see what a place costs. Let it go on the upper half of another to stack it, on the lower half to

@@ -4,14 +4,8 @@ import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue';
 import { proxy } from 'comlink';
 import ProgressBar from 'primevue/progressbar';
 import { Square } from '@lucide/vue';
-import {
-  bestChanges,
-  differenceOf,
-  whatIfsOf,
-  whatIfWords,
-  type WhatIf,
-  type WhatIfEffect,
-} from '@stube/core/plans/what-if';
+import { bestChanges, differenceOf, whatIfsOf, whatIfWords, type WhatIfEffect } from '@stube/core/plans/what-if';
+import type { WhatIf } from '@stube/core/plans/apply-what-if';
 import { useRoom } from '../../data/room.ts';
 import { plain } from '../../data/worker/plain.ts';
 import ModalDialog from '../../parts/ModalDialog.vue';

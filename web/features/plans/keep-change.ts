@@ -1,6 +1,6 @@
 /** A change that was tried in a copy is made for real. */
 import { LOOKS } from '@stube/core/floor/footprint';
-import { anotherLike, boarded, NEAR_UNIT, type WhatIf } from '@stube/core/plans/what-if';
+import { anotherLike, boarded, NEAR_UNIT, type WhatIf } from '@stube/core/plans/apply-what-if';
 import { useRoom } from '../../data/room.ts';
 
 const KEPT: readonly WhatIf['kind'][] = [

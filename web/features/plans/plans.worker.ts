@@ -7,8 +7,8 @@ import {
   type PlanRoom,
   type WholePlan,
 } from '@stube/core/plans/whole-plan';
-import type { WhatIf, WhatIfEffect } from '@stube/core/plans/what-if';
-import { whatIfSteps } from '@stube/core/plans/what-if';
+import type { WhatIf } from '@stube/core/plans/apply-what-if';
+import { whatIfSteps, type WhatIfEffect } from '@stube/core/plans/what-if';
 import { inSlices } from '../../data/worker/slices.ts';
 
 export interface PlanNews {
