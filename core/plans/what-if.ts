@@ -2,7 +2,7 @@
 import type { Caution } from '../cautions/caution.ts';
 import { TEMPLATES } from '../measuring/templates.ts';
 import type { Unit } from '../model/entities.ts';
-import { depthProblemOf } from '../placement/depth/depth-problem-of.ts';
+import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
 import { depthSteps } from '../placement/depth/solve.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import { mustBeLocked } from '../placement/must-be-locked.ts';
@@ -121,7 +121,9 @@ export function* whatIfSteps(
   const { room, adjust } = applied;
   const made = depthProblemOf(room);
   const problem = adjust ? adjust(made) : made;
-  const steps = depthSteps(problem, { ...options, locked: mustBeLocked(room) });
+  // From what stands: what the change is worth, without all being turned upside down.
+  const start = new Standing(problem, homesOf(room.bins)).positions;
+  const steps = depthSteps(problem, { ...options, start, locked: mustBeLocked(room) });
   let next = steps.next();
   while (!next.done) {
     yield;

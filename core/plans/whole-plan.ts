@@ -48,8 +48,8 @@ export interface WholePlan extends PlanFigures {
   moveSeconds: number;
 }
 
-/** Taking a bin up, carrying it some steps and putting it down: our own judgement, seconds, walking apart. */
-export const MOVE_STEP_SECONDS = 20;
+/** Taking a bin up, carrying it some steps, wiping and putting it down: our own judgement, seconds, walking apart. */
+export const MOVE_STEP_SECONDS = 40;
 
 /** The strategies in the order in which they are shown. */
 export function planStrategies({ demands, context }: PlanRoom, budget: number | null): Strategy[] {

@@ -6,6 +6,7 @@ import ProgressBar from 'primevue/progressbar';
 import { Square } from '@lucide/vue';
 import { bestChanges, differenceOf, whatIfsOf, whatIfWords, type WhatIfEffect } from '@stube/core/plans/what-if';
 import type { WhatIf } from '@stube/core/plans/apply-what-if';
+import { TEMPLATES } from '@stube/core/measuring/templates';
 import { useRoom } from '../../data/room.ts';
 import { plain } from '../../data/worker/plain.ts';
 import ModalDialog from '../../parts/ModalDialog.vue';
@@ -19,19 +20,21 @@ const { store, room, units, zones } = useRoom();
 const planRoom = usePlanRoom();
 const { canKeep, keep } = useKeepChange();
 /** Turns of search for each change: as many for all, so that they are compared alike. */
-const TURNS = 30;
+const TURNS = 60;
 const AS_IT_IS: WhatIf = { kind: 'as it is' };
 const tried = shallowRef<WhatIfEffect[]>([]);
 const base = shallowRef<WhatIfEffect | null>(null);
 const done = ref(0);
 const busy = ref(false);
 const chosen = ref<string>('');
+/** What one could sit or work before. */
+const furniture = computed(() => units.value.filter(({ template }) => TEMPLATES[template].stands === 'furniture'));
 const changes = computed<WhatIf[]>(() =>
   planRoom.value
     ? [
         ...whatIfsOf(planRoom.value),
         ...zones.value.flatMap((zone) =>
-          units.value.map((unit): WhatIf => ({ kind: 'zone nearer', zoneId: zone.id, unitId: unit.id })),
+          furniture.value.map((unit): WhatIf => ({ kind: 'zone nearer', zoneId: zone.id, unitId: unit.id })),
         ),
       ]
     : [],
@@ -98,7 +101,8 @@ const differs = (effect: WhatIfEffect) => differenceOf(effect.after, base.value!
   <ModalDialog :title="`What if, in ${room?.name ?? ''}`" :width="760" @close="emit('close')">
     <div class="stack">
       <p class="small soft">
-        Tried in a copy: each change is placed as well as can be, and compared with the room as it is, placed as well.
+        Tried in a copy: after each change only what pays is moved, and that is compared with the room as it is, where
+        what pays is moved too.
         <template v-if="base">As it is, that takes {{ minutes(base.after.effort) }} a week.</template>
       </p>
       <label class="field"
