@@ -114,16 +114,13 @@ const TWENTY_FIVE = [
   'box of outgrown shoes, pass on to Milo',
 ];
 
-/** A bin is taken by a finger, carried over other shelves and put down where it may stand. */
-async function dragByFinger(page: Page): Promise<void> {
-  const bin = page.locator('g[data-bin][aria-label*="Dolls"]').first();
-  const id = (await bin.getAttribute('data-bin'))!;
-  const spaceOf = () => page.locator(`[data-space]:has([data-bin="${id}"])`).last().getAttribute('data-space');
-  const before = await spaceOf();
-  await bin.scrollIntoViewIfNeeded();
+/** Carries a bin over the other shelves that are in sight until one says what the week takes there. */
+async function carry(page: Page, id: string, before: string | null): Promise<boolean> {
   const touch = await page.context().newCDPSession(page);
   const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', x = 0, y = 0) =>
     touch.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x, y }] });
+  const bin = page.locator(`g[data-bin="${id}"]`).first();
+  await bin.scrollIntoViewIfNeeded();
   const box = (await bin.boundingBox())!;
   let [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
   await send('touchStart', x, y);
@@ -131,7 +128,8 @@ async function dragByFinger(page: Page): Promise<void> {
   await page.waitForTimeout(400);
   const ghost = page.locator('.ghost');
   const open = page.locator('[data-space] rect.space');
-  for (let i = 0; i < (await open.count()); i++) {
+  let found = false;
+  for (let i = 0; i < (await open.count()) && !found; i++) {
     // Elsewhere than where it stands: in its own place it may find another spot.
     if ((await open.nth(i).locator('..').getAttribute('data-space')) === before) continue;
     const place = (await open.nth(i).boundingBox())!;
@@ -139,11 +137,29 @@ async function dragByFinger(page: Page): Promise<void> {
     [x, y] = [place.x + place.width - 4, place.y + 6];
     await send('touchMove', x - 8, y);
     await send('touchMove', x, y);
-    if (/a week there/.test(await ghost.innerText({ timeout: 5000 }))) break;
+    found = /a week there/.test(await ghost.innerText({ timeout: 5000 }));
   }
-  await expect(ghost).toContainText('a week there', { timeout: 5000 });
   await send('touchEnd');
-  await expect.poll(spaceOf).not.toBe(before);
+  return found;
+}
+
+/** A bin is taken by a finger, carried over other shelves and put down where it may stand. */
+async function dragByFinger(page: Page): Promise<void> {
+  for (const name of ['Glue sticks', 'Wax crayons', 'Picture cards', 'Buttons', 'Dolls']) {
+    const bin = page.locator(`g[data-bin][aria-label*="${name}"]`).first();
+    if (!(await bin.count())) continue;
+    const id = (await bin.getAttribute('data-bin'))!;
+    const spaceOf = () => page.locator(`[data-space]:has([data-bin="${id}"])`).last().getAttribute('data-space');
+    const before = await spaceOf();
+    if (!(await carry(page, id, before))) {
+      // Its reason covers what is beneath it.
+      await page.getByRole('button', { name: 'Put it down' }).click();
+      continue;
+    }
+    await expect.poll(spaceOf).not.toBe(before);
+    return;
+  }
+  throw new Error('no bin finds another place in sight');
 }
 
 test.describe('on the phone, in feet and inches', () => {
