@@ -118,6 +118,8 @@ const blockedBox = (space: DrawnSpace, { side, by }: BlockedPart) =>
       };
 /** Letters of 11 px that a compartment has room for, each about 6 px wide. */
 const roomFor = (space: DrawnSpace) => Math.floor((space.width * props.px - 8) / 6);
+/** As many as it takes to say how many are behind. */
+const LEAST_LETTERS = 10;
 /** One is named where there is room for its name. */
 function behindWords(space: DrawnSpace): string {
   const { behind } = fronts.value.get(space.id)!;
@@ -248,7 +250,7 @@ const say = (space: DrawnSpace) =>
         {{ editLength(space.height, system, 'down') }}
       </text>
       <text
-        v-if="fronts.get(space.id)!.behind.length"
+        v-if="fronts.get(space.id)!.behind.length && roomFor(space) >= LEAST_LETTERS"
         class="mark"
         :x="space.x + space.width - 4 / px"
         :y="up(space.z + space.height) + 12 / px"

@@ -62,7 +62,7 @@ const few = computed(() => props.figures.unplaced.slice(0, 4));
         <dt>To buy</dt>
         <dd>{{ plan.pieces ? `${money(plan.cost, store.site!.currency)}, ${plan.pieces}` : 'nothing' }}</dd>
       </template>
-      <dt>Compartments left free</dt>
+      <dt>Places left free</dt>
       <dd>{{ percent(figures.free) }}</dd>
       <dt>Cautions</dt>
       <dd>{{ figures.cautions.length }}{{ dangers ? `, ${dangers} of them dangers` : '' }}</dd>
