@@ -52,6 +52,40 @@ describe('a whole plan', () => {
     const bins = plannedBins(plan.room, []);
     expect(bins.map(({ id, kept, nth }) => [id, kept, nth])).toEqual(plan.room.bins.map(({ id }) => [id, true, 0]));
   });
+  test('what finds no place in its container gets another that fits more places, within the budget', () => {
+    const spaces = [
+      { ...SPACE, width: 260 },
+      { ...SPACE, id: 'flat', height: 200, floor: 500 },
+    ];
+    const crowded = planRoom(
+      {
+        things: things.map((thing) => ({
+          ...thing,
+          at: 'bench',
+          line: { amount: 1, length: 150, width: 100, height: 60 },
+        })),
+        spaces,
+      },
+      (room) => {
+        const tall = {
+          ...[...room.types.values()][0]!,
+          id: 'tall',
+          name: 'Tall tub',
+          outHeight: 300,
+          inHeight: 290,
+          owned: 9,
+          price: 0,
+        };
+        const flat = { ...tall, id: 'flat', name: 'Flat tub', outHeight: 150, inHeight: 140, owned: 0, price: 400 };
+        return { ...room, bins: [], types: new Map([tall, flat].map((type) => [type.id, type])) };
+      },
+    );
+    const [stock] = planStrategies(crowded, null);
+    expect(new Set(stock!.choices.map(({ chosen }) => chosen!.type.name))).toEqual(new Set(['Tall tub']));
+    const plan = (budget: number | null) => runToEnd(wholePlanSteps(crowded, stock!, { iterations: 10, budget }));
+    expect(plan(null)).toMatchObject({ unplaced: [], pieces: 2, cost: 800 });
+    expect(plan(500)).toMatchObject({ cost: 0, unplaced: [expect.anything(), expect.anything()] });
+  });
   test('what fits nowhere is told with what keeps it out', () => {
     const low = planRoom({ things, spaces: [{ ...SPACE, height: 100 }] });
     const { unplaced } = planOfNow(

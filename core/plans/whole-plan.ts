@@ -1,18 +1,20 @@
 /** A whole plan (design, 4.6): containers and places chosen together for one strategy, with what it costs and brings. */
 import { cautionsOf } from '../cautions/cautions.ts';
 import type { Caution } from '../cautions/caution.ts';
-import type { ContainContext } from '../containers/choose.ts';
+import type { ContainChoice, ContainContext } from '../containers/choose.ts';
 import type { Demand } from '../containers/demand.ts';
-import { leastEffort, strategiesOf, type Strategy, type StrategyId } from '../containers/strategies.ts';
+import { leastEffort, purchasesOf, strategiesOf, type Strategy, type StrategyId } from '../containers/strategies.ts';
+import { ON_THE_BENCH } from '../model/bin.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
 import { optionsFor } from '../placement/depth/explain.ts';
 import { fixedIn } from '../placement/depth/fixed.ts';
-import type { DepthProblem } from '../placement/depth/problem.ts';
+import type { DepthAnswer, DepthProblem } from '../placement/depth/problem.ts';
 import { depthSteps } from '../placement/depth/solve.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import { WALK_SECONDS } from '../placement/effort.ts';
 import { mustBeLocked } from '../placement/must-be-locked.ts';
 import type { RoomData } from '../placement/place-problem-of.ts';
+import { UNPLACED } from '../placement/problem.ts';
 import { formatRule } from '../placement/rules.ts';
 import { choicesOf, plannedBins, type PlanChoice, type PlannedBin } from './planned-bins.ts';
 
@@ -105,63 +107,119 @@ function whyNot(standing: Standing, binId: string, personName: (id: string) => s
 }
 
 export interface PlanProgress {
+  /** Seconds a week of what has a place. */
   effort: number;
   unplaced: number;
   answer(): WholePlan;
 }
 
-/**
- * Pinned bins stay where they are as long as they keep their container.
- * @param elapsed how much of the time is over, 0 … 1
- */
-export function* wholePlanSteps(
-  plan: PlanRoom,
-  strategy: Strategy,
+interface Attempt {
+  choices: readonly ContainChoice[];
+  bins: PlannedBin[];
+  problem: DepthProblem;
+  answer: DepthAnswer;
+}
+
+/** Places for the bins that the choices make. Pinned bins stay where they are as long as they keep their container. */
+function* placed(
+  { room }: PlanRoom,
+  choices: readonly ContainChoice[],
   options: { elapsed?: () => number; iterations?: number; seed?: number },
-): Generator<PlanProgress, WholePlan> {
-  const { room } = plan;
-  const bins = plannedBins(room, strategy.choices);
+): Generator<{ effort: number; unplaced: number; answer(): Attempt }, Attempt> {
+  const bins = plannedBins(room, choices);
   const data = { ...room, bins };
   const problem = depthProblemOf(data);
-  const now = new Standing(problem, homesOf(bins));
   const fixed = fixedIn(
-    now,
+    new Standing(problem, homesOf(bins)),
     bins.filter(({ pinned, compartmentId }) => pinned && compartmentId).map(({ id }) => id),
   );
   const steps = depthSteps(problem, { ...options, fixed, locked: mustBeLocked(data) });
-  const done = (placed: ReturnType<typeof homesAfter>): WholePlan => {
-    const standing = new Standing(problem, placed);
-    const at = bins.map((bin): PlannedBin => {
-      const position = standing.position(bin.id);
-      return position
-        ? {
-            ...bin,
-            compartmentId: position.compartment,
-            x: position.x,
-            y: position.y,
-            z: position.z,
-            turned: position.turned,
-          }
-        : { ...bin, compartmentId: null, x: null, y: null, z: null, turned: false, pinned: false };
-    });
-    return {
-      id: strategy.id,
-      material: strategy.material,
-      choices: choicesOf(strategy.choices),
-      bins: at,
-      cost: strategy.cost,
-      pieces: strategy.pieces,
-      leftOut: strategy.leftOut,
-      ...figuresOf(plan, at, problem, standing),
-      ...movesBetween(room, at),
-    };
-  };
   for (;;) {
     const next = steps.next();
-    if (next.done) return done(homesAfter(next.value));
+    if (next.done) return { choices, bins, problem, answer: next.value };
     const { effort, unplaced, answer } = next.value;
-    yield { effort, unplaced, answer: () => done(homesAfter(answer())) };
+    yield {
+      effort: effort - UNPLACED * unplaced,
+      unplaced,
+      answer: () => ({ choices, bins, problem, answer: answer() }),
+    };
   }
+}
+
+/** Other containers for what found no place: the next that more compartments of the room take; null where there are none. */
+function withOtherContainers({ choices, bins, answer }: Attempt): ContainChoice[] | null {
+  const loose = new Set(answer.unplaced);
+  const crowded = new Set(bins.filter(({ id }) => loose.has(id)).map(({ categoryId }) => categoryId));
+  let changed = false;
+  const others = choices.map((choice) => {
+    const { demand, chosen, options, byHand } = choice;
+    if (byHand || !chosen?.type.id || !crowded.has(demand.category.id)) return choice;
+    const other = options.find(({ type, places }) => type.id !== chosen.type.id && places > chosen.places);
+    if (!other) return choice;
+    changed = true;
+    return { ...choice, chosen: other };
+  });
+  return changed ? others : null;
+}
+
+/** Rounds in which what found no place gets other containers. */
+const ROUNDS = 3;
+
+/** @param options elapsed: how much of the time is over, 0 … 1; budget: minor units, kept by other containers too */
+export function* wholePlanSteps(
+  plan: PlanRoom,
+  strategy: Strategy,
+  options: { elapsed?: () => number; iterations?: number; seed?: number; budget?: number | null },
+): Generator<PlanProgress, WholePlan> {
+  let best: Attempt | null = null;
+  let choices: readonly ContainChoice[] | null = strategy.choices;
+  for (let round = 0; choices && round < ROUNDS; round++) {
+    const { elapsed, budget = null, ...rest } = options;
+    // Half of what is left for each round; where everything has its place the rest of the time is not needed.
+    const from = elapsed?.() ?? 0;
+    const part = round < ROUNDS - 1 ? (1 - from) / 2 : 1 - from;
+    const steps = placed(plan, choices, elapsed ? { ...rest, elapsed: () => (elapsed() - from) / part } : rest);
+    let next = steps.next();
+    for (; !next.done; next = steps.next()) {
+      const now = next.value;
+      const before: Attempt | null = best;
+      yield { ...now, answer: () => planOf(plan, strategy, better(before, now.answer())) };
+    }
+    best = better(best, next.value);
+    choices = next.value.answer.unplaced.length ? withOtherContainers(next.value) : null;
+    if (choices && budget !== null && costOf(choices, plan.context) > budget) choices = null;
+  }
+  return planOf(plan, strategy, best!);
+}
+
+const costOf = (choices: readonly ContainChoice[], context: ContainContext): number =>
+  purchasesOf(choices, context).reduce((sum, { cost }) => sum + cost, 0);
+const better = (a: Attempt | null, b: Attempt): Attempt =>
+  a &&
+  (a.answer.unplaced.length < b.answer.unplaced.length ||
+    (a.answer.unplaced.length === b.answer.unplaced.length && a.answer.effort <= b.answer.effort))
+    ? a
+    : b;
+
+function planOf(plan: PlanRoom, strategy: Strategy, { choices, bins, problem, answer }: Attempt): WholePlan {
+  const standing = new Standing(problem, homesAfter(answer));
+  const at = bins.map((bin): PlannedBin => {
+    const position = standing.position(bin.id);
+    if (!position) return { ...bin, ...ON_THE_BENCH };
+    const { compartment, x, y, z, turned } = position;
+    return { ...bin, compartmentId: compartment, x, y, z, turned };
+  });
+  return {
+    id: strategy.id,
+    material: strategy.material,
+    choices: choicesOf(choices),
+    bins: at,
+    cost: costOf(choices, plan.context),
+    pieces: purchasesOf(choices, plan.context).reduce((sum, { pieces }) => sum + pieces, 0),
+    leftOut: strategy.leftOut,
+    ...figuresOf(plan, at, problem, standing),
+    ...movesBetween(plan.room, at),
+  };
 }
 
 const homesAfter = ({

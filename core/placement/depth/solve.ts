@@ -22,6 +22,7 @@ export interface DepthOptions {
   locked?: readonly string[];
 }
 export interface DepthProgress {
+  /** An hour a week for each bin without a place is in it. */
   effort: number;
   bound: number;
   /** Bins without a place. */
@@ -89,7 +90,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     Object.assign(progress, {
       effort: effortNow(),
       bound: Math.min(bound.best, effortNow()),
-      unplaced: now.unplaced,
+      unplaced: search.bestSpots.filter((spot) => !spot).length,
     });
   for (const _ of search.construct(locked.flatMap((id) => binAt.get(id) ?? []))) {
     // What is built so far is no answer yet.

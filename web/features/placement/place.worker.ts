@@ -1,14 +1,18 @@
 /** Runs the placing engine against the clock, reports, and can be stopped with what it has. */
 import { expose } from 'comlink';
 import type { DepthAnswer, DepthPosition, DepthProblem } from '@stube/core/placement/depth/problem';
+import { UNPLACED } from '@stube/core/placement/problem';
 import { depthSteps, type DepthProgress } from '@stube/core/placement/depth/solve';
 import { inSlices } from '../../data/worker/slices.ts';
 
 export interface PlaceNews {
   /** 0 … 1 */
   done: number;
+  /** Seconds a week of what has a place. */
   effort: number;
+  /** 0 where something has none: then nothing is proven. */
   bound: number;
+  unplaced: number;
 }
 
 let stopped = false;
@@ -28,7 +32,13 @@ const place = {
     const steps = depthSteps(problem, { fixed, start, locked, elapsed });
     return inSlices<DepthAnswer | null, DepthProgress>(
       steps,
-      ({ effort, bound }) => report({ done: Math.min(1, elapsed()), effort, bound }),
+      ({ effort, bound, unplaced }) =>
+        report({
+          done: Math.min(1, elapsed()),
+          effort: effort - UNPLACED * unplaced,
+          bound: unplaced ? 0 : bound,
+          unplaced,
+        }),
       () => stopped,
     );
   },

@@ -4,6 +4,8 @@ import { minutes, signedSeconds } from '../../parts/numbers.ts';
 export function formatGap(gap: { effort: number; bound: number } | null, loose: number): string {
   const out = loose ? `${loose} ${loose === 1 ? 'bin has' : 'bins have'} no place yet. ` : '';
   if (!gap) return `${out}Propose places: that also says how much better any plan could be.`;
+  // What has no place costs nobody knows how much: of the rest nothing can be said.
+  if (loose) return `${out}Whole plans try other containers for them.`;
   const left = gap.effort - gap.bound;
   return (
     out +
@@ -14,9 +16,10 @@ export function formatGap(gap: { effort: number; bound: number } | null, loose: 
 }
 
 /** The same while it is looked for. */
-export function formatSearch(now: { effort: number; bound: number } | null): string {
+export function formatSearch(now: { effort: number; bound: number; unplaced: number } | null): string {
   if (!now) return 'Looking for better places …';
   // Before anything is proven there is nothing to say of it.
   const proven = now.bound >= 0.5 ? `, no plan is below ${minutes(now.bound)}` : '';
-  return `Looking for better places: ${minutes(now.effort)} a week so far${proven}.`;
+  const loose = now.unplaced ? `, ${now.unplaced} without a place` : '';
+  return `Looking for better places: ${minutes(now.effort)} a week so far${loose}${proven}.`;
 }

@@ -49,7 +49,9 @@ const few = computed(() => props.figures.unplaced.slice(0, 4));
   <section class="sheet stack tight" :aria-label="title">
     <h3>{{ title }}</h3>
     <p>
-      <b class="figure">{{ minutes(figures.effort) }}</b> a week<template v-if="now">
+      <b class="figure">{{ minutes(figures.effort) }}</b> a week<template
+        v-if="now && now.unplaced.length === figures.unplaced.length"
+      >
         <span class="soft"> ({{ signedSeconds(figures.effort - now.effort) }})</span></template
       >
     </p>

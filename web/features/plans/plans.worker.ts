@@ -36,7 +36,7 @@ const plans = {
       const elapsed = () => (performance.now() - began) / ms;
       found(
         await inSlices<WholePlan, PlanProgress>(
-          wholePlanSteps(plan, strategy, { elapsed }),
+          wholePlanSteps(plan, strategy, { elapsed, budget }),
           ({ effort }) => report({ id: strategy.id, done: Math.min(1, elapsed()), effort }),
           () => stopped,
         ),
