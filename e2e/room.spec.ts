@@ -244,7 +244,7 @@ test('a shelf is put on the shelf where height is lost: one place becomes two, a
   await page.goto(`${stube.address}/s/${site}/r/${room}/measure`);
   const spaces = async () => (await stube.data(site)).compartment.filter(({ unitId }) => unitId === tall);
   expect(await spaces()).toHaveLength(2);
-  await page.getByRole('button', { name: /^Put a shelf in/ }).click();
+  await page.getByRole('button', { name: /^Put it in: a shelf in/ }).click();
   await expect.poll(async () => (await spaces()).length).toBe(3);
   const parted = await spaces();
   const lower = parted.find(({ id }) => id === compartment[0]!.id)!;

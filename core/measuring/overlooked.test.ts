@@ -77,13 +77,27 @@ test('a shelf on the shelf parts the compartment where most height is free, and 
   const whole = compartments[1]!;
   expect(split).toMatchObject({
     compartmentId: 's1',
-    lower: 170,
-    upper: { name: `${whole.name}, above`, z: whole.z + 188 },
+    leaves: { height: 170 },
+    other: { name: `${whole.name}, above`, z: whole.z + 188 },
   });
-  expect(split!.upper.height + 188).toBe(whole.height);
-  expect(split!.upper.floor).toBe(whole.floor + 188);
+  expect(split!.other.height + 188).toBe(whole.height);
+  expect(split!.other.floor).toBe(whole.floor + 188);
   const stepped = overlookedPlaces(room({ units: [{ ...unit_, step: 32 }], compartments, bins: [bin] }));
   expect(stepped.find(({ kind }) => kind === 'height')!.split).toBeUndefined();
+});
+
+test('a raised row at the back begins behind what stands, and is seen over it', () => {
+  const deep = unit('deep', 'bookcase', { depth: 500, rows: 3, raised: 0, x: 400 });
+  const compartments = compartmentsOf(deep).map(
+    (space, i) => ({ ...space, id: `s${i}`, unitId: 'deep' }) as Compartment,
+  );
+  const bin = { compartmentId: 's2', containerTypeId: null, outWidth: 300, outDepth: 200, outHeight: 150 } as Bin;
+  const { split } = overlookedPlaces(room({ units: [deep], compartments, bins: [bin] })).find(
+    ({ kind }) => kind === 'behind',
+  )!;
+  const whole = compartments[2]!;
+  expect(split).toMatchObject({ compartmentId: 's2', leaves: { depth: 200 } });
+  expect(split!.other).toMatchObject({ depth: whole.depth - 200, z: whole.z + 90, height: whole.height - 90 });
 });
 
 test('every place that is told can be measured as it is', () => {

@@ -5,18 +5,10 @@
 import { backOf, BEHIND, besideOf, footprintOf, LOOKS, overlap, sideLooks, type Rect } from '../floor/footprint.ts';
 import { away, nearestWall } from '../floor/walls.ts';
 import { shapeOf } from '../containers/shape.ts';
-import type {
-  Bin,
-  Compartment,
-  CompartmentSpace,
-  ContainerType,
-  Fixture,
-  Room,
-  Unit,
-  UnitShape,
-} from '../model/entities.ts';
+import type { Bin, Compartment, ContainerType, Fixture, Room, Unit, UnitShape } from '../model/entities.ts';
 import { FRONT_CLEARANCE } from '../placement/problem.ts';
 import { startOf, TEMPLATES } from './templates.ts';
+import { LEAST_INSIDE, raisedRow, shelfOnShelf, type Split, type Stands } from './part-inside.ts';
 
 export type OverlookedKind = 'hooks' | 'top' | 'under' | 'side' | 'above' | 'door' | 'behind' | 'height';
 
@@ -31,15 +23,8 @@ export interface Overlooked {
   takes: string;
   /** What to measure there; absent where no new place is needed. */
   place?: UnitShape & Pick<Unit, 'x' | 'y' | 'faces'>;
-  /** A shelf on the shelf: which compartment it parts, and the two that come of it. */
-  split?: ShelfOnShelf;
-}
-
-export interface ShelfOnShelf {
-  compartmentId: string;
-  /** Inside height of what is left below, mm. */
-  lower: number;
-  upper: CompartmentSpace;
+  /** A shelf on the shelf, or a raised row at the back: which compartment it parts, and what comes of it. */
+  split?: Split;
 }
 
 export interface OverlookedRoom {
@@ -65,9 +50,6 @@ export const LEAST = {
   low: 1100,
   aboveFrom: 400,
   aboveTo: 1900,
-  /** Depth behind what stands, height above it. */
-  behind: 150,
-  height: 120,
 } as const;
 /** Above this height, mm, nobody reaches in without a step (0.82 of a stature of 1,650: the shoulder). */
 const HIGH = 1350;
@@ -241,43 +223,6 @@ export function overlookedPlaces({ room, units, compartments, bins, fixtures, ty
   return found.filter(({ litres }) => litres >= LEAST_LITRES).sort((a, b) => b.litres - a.litres);
 }
 
-/** The board of a shelf that is put on a shelf, mm. */
-const INNER_BOARD = 18;
-
-/** The compartment of a unit in which most height is free above what stands, parted by a shelf on the shelf. */
-function shelfOnShelf(
-  spaces: readonly Compartment[],
-  tallestIn: (space: Compartment) => number,
-): ShelfOnShelf | undefined {
-  const free = (space: Compartment): number => space.height - tallestIn(space) - FRONT_CLEARANCE - INNER_BOARD;
-  const best = spaces
-    .filter((space) => tallestIn(space) > 0 && free(space) >= LEAST.height)
-    .sort((a, b) => free(b) * b.width * b.depth - free(a) * a.width * a.depth)[0];
-  if (!best) return undefined;
-  const lower = tallestIn(best) + FRONT_CLEARANCE;
-  const { name, x, z, width, depth, height, floor, access, door, drawer, hangs, maxLoad } = best;
-  const up = lower + INNER_BOARD;
-  return {
-    compartmentId: best.id,
-    lower,
-    upper: {
-      name: `${name}, above`,
-      x,
-      z: z + up,
-      width,
-      depth,
-      height: height - up,
-      floor: floor + up,
-      access,
-      door,
-      drawer,
-      hangs,
-      // It rests on what bears the lower one too.
-      maxLoad: Math.round(maxLoad / 2),
-    },
-  };
-}
-
 /** What the compartments lose behind and above what stands in them, by unit. */
 function within(
   units: readonly Unit[],
@@ -297,19 +242,22 @@ function within(
           const back = space.depth - deepest;
           const over = space.height - tallest - FRONT_CLEARANCE;
           return [
-            behind + (back >= LEAST.behind ? litresOf(space.width, back, tallest) : 0),
-            above + (over >= LEAST.height ? litresOf(space.width, space.depth, over) : 0),
+            behind + (back >= LEAST_INSIDE.behind ? litresOf(space.width, back, tallest) : 0),
+            above + (over >= LEAST_INSIDE.height ? litresOf(space.width, space.depth, over) : 0),
           ];
         },
         [0, 0],
       ) as [number, number];
-    const tallestIn = (space: Compartment): number =>
-      Math.max(
-        0,
-        ...bins.flatMap((bin) => (bin.compartmentId === space.id ? (shapeOf(bin, types)?.outHeight ?? 0) : 0)),
-      );
-    const open = compartments.filter((space) => space.unitId === unit.id && space.access === 'front' && !space.hangs);
-    const split = unit.step === null ? shelfOnShelf(open, tallestIn) : undefined;
+    const stands = compartments
+      .filter((space) => space.unitId === unit.id && space.access === 'front' && !space.hangs)
+      .flatMap((space): Stands[] => {
+        const inside = bins.flatMap((bin) => (bin.compartmentId === space.id ? (shapeOf(bin, types) ?? []) : []));
+        if (!inside.length) return [];
+        const tallest = Math.max(...inside.map(({ outHeight }) => outHeight));
+        return [{ space, tallest, deepest: Math.max(...inside.map(({ outDepth }) => outDepth)) }];
+      });
+    const shelf = unit.step === null ? shelfOnShelf(stands) : undefined;
+    const row = raisedRow(stands);
     const found: Overlooked[] = [];
     if (behind)
       found.push({
@@ -319,6 +267,7 @@ function within(
         litres: behind,
         takes:
           'A second row for what is seldom wanted: Place stands it there; raise it on a plank, so that it is seen.',
+        ...(row ? { split: row } : {}),
       });
     if (above)
       found.push({
@@ -330,7 +279,7 @@ function within(
           unit.step === null
             ? 'A shelf on the shelf, or lidded boxes two high.'
             : 'Move its boards: Best heights says where to.',
-        ...(split ? { split } : {}),
+        ...(shelf ? { split: shelf } : {}),
       });
     return found;
   });

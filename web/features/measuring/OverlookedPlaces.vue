@@ -2,7 +2,8 @@
 /** What the room has and nobody uses, the largest first; each can be made a place. */
 import { computed, ref } from 'vue';
 import { Plus } from '@lucide/vue';
-import { overlookedPlaces, type Overlooked, type ShelfOnShelf } from '@stube/core/measuring/overlooked';
+import { overlookedPlaces, type Overlooked } from '@stube/core/measuring/overlooked';
+import type { Split } from '@stube/core/measuring/part-inside';
 import { useRoom } from '../../data/room.ts';
 import { litres } from '../../parts/numbers.ts';
 
@@ -20,26 +21,20 @@ const found = computed(() =>
       })
     : [],
 );
-const spaceName = ({ compartmentId }: ShelfOnShelf) => store.maps.compartment.get(compartmentId)?.name ?? '';
-/** A shelf on the shelf: one compartment becomes two, and one undo makes it one again. */
-async function putShelf({ compartmentId, lower, upper }: ShelfOnShelf): Promise<void> {
+/** One compartment becomes two, and one undo makes it one again. */
+async function part({ compartmentId, words, leaves, other }: Split): Promise<void> {
   const space = store.maps.compartment.get(compartmentId);
   if (!space) return;
   const { id, version, unitId } = space;
+  const values = { ...other, unitId, opening: null, blocked: [], measured: false, sort: space.sort - 0.5 };
   const done = await store.tryWrite(() =>
     store.writeTogether({
-      what: `a shelf in ${space.name}`,
-      create: [
-        {
-          table: 'compartment',
-          id: crypto.randomUUID(),
-          values: { ...upper, unitId, opening: null, blocked: [], measured: false, sort: space.sort - 0.5 },
-        },
-      ],
-      update: [{ table: 'compartment', id, version, values: { height: lower } }],
+      what: words,
+      create: [{ table: 'compartment', id: crypto.randomUUID(), values }],
+      update: [{ table: 'compartment', id, version, values: leaves }],
     }),
   );
-  if (done) store.sayDone(`${space.name} has a shelf on the shelf now.`);
+  if (done) store.sayDone(`${space.name} and ${other.name}: two places now.`);
 }
 const FEW = 6;
 const all = ref(false);
@@ -72,10 +67,10 @@ const sum = computed(() => found.value.reduce((total, one) => total + one.litres
           v-else-if="one.split"
           class="press small quiet"
           type="button"
-          :aria-label="`Put a shelf in: ${spaceName(one.split)}`"
-          @click="putShelf(one.split)"
+          :aria-label="`Put it in: ${one.split.words}`"
+          @click="part(one.split)"
         >
-          <Plus :size="15" />Put a shelf in
+          <Plus :size="15" />Put it in
         </button>
       </li>
     </ul>
