@@ -36,7 +36,8 @@ describe('what stands', () => {
         expect(standing.effort).toBeCloseTo(answer.effort - UNPLACED * answer.unplaced.length, 3);
         expect(new Set(standing.positions)).toEqual(new Set(answer.placed));
         const { bin: held } = answer.placed[seed % answer.placed.length]!;
-        if (standing.without(held).positions.length < answer.placed.length - 1) return;
+        // What stands on it comes down, wherever there is room: then more changes than the one place.
+        if (answer.placed.some(({ bin: other }) => standing.supports(other).includes(held))) return;
         for (const { spot, compartment, change } of optionsFor(standing, held)) {
           if (!spot) continue;
           const { x, y, z, turned } = spot;
@@ -52,7 +53,7 @@ describe('what stands', () => {
           expect(problems).toEqual([]);
         }
       }),
-      { numRuns: 12 },
+      { numRuns: 12, examples: [[2, 495]] },
     );
   }, 120_000);
 
