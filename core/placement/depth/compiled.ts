@@ -46,6 +46,8 @@ export interface CompiledDepth {
   least: Float32Array;
   /** By bin: spaces that take it, the cheapest first. */
   order: Int32Array[];
+  /** Reckons a bin's rows of base, least and order, where that was put off. */
+  ready(bin: number): void;
 }
 
 /** Seconds a week of bending and reaching at a grip height. */
@@ -100,11 +102,15 @@ export const gripAt = (place: CompiledDepth, bin: number, space: number, z: numb
 /** Gives way every so many bins. */
 const YIELD_BINS = 40;
 
-/** @param homes bin id to compartment id: what stands somewhere has its price there, whatever rule it breaks */
+/**
+ * @param homes bin id to compartment id: what stands somewhere has its price there, whatever rule it breaks
+ * @param later rows are reckoned when they are asked for by `ready`: for looking at a room, not for a search
+ */
 export function* compileDepth(
   problem: DepthProblem,
   uses: readonly Use[][],
   homes: ReadonlyMap<string, string> = new Map(),
+  later = false,
 ): Generator<void, CompiledDepth> {
   const [n, m] = [problem.bins.length, problem.compartments.length];
   const people = new Map(problem.people.map((person) => [person.id, person]));
@@ -163,12 +169,17 @@ export function* compileDepth(
     base: new Float64Array(n * m).fill(Infinity),
     least: new Float32Array(n * m).fill(Infinity),
     order: [],
+    ready: () => {},
   };
   place.groups = groupNumbers.size;
-  for (let b = 0; b < n; b++) {
+  const spaceAt = new Map(at.map(({ id }, c) => [id, c]));
+  const priceAt = (b: number, c: number): number =>
+    2 *
+    bin[b]!.uses.reduce((sum, use) => sum + use.perWeek, 0) *
+    ((at[c]!.walk[bin[b]!.zone] ?? 0) * WALK_SECONDS + accessSeconds(bin[b]!, at[c]!));
+  const compileBin = (b: number): void => {
     const one = bin[b]!;
     const own: number[] = [];
-    const perWeek = 2 * one.uses.reduce((sum, use) => sum + use.perWeek, 0);
     // Grips at which what bending costs changes: the least of it over a range is at one of them, or at its ends.
     const breaks = uses[b]!.flatMap(({ knee, knuckle, shoulder, overhead }) => [knee, knuckle, shoulder, overhead]);
     for (let c = 0; c < m; c++) {
@@ -176,7 +187,7 @@ export function* compileDepth(
       const covered = space.door || space.drawer;
       const w = place.roomWidth[c]!;
       const d = place.roomDepth[c]!;
-      const base = perWeek * ((space.walk[one.zone] ?? 0) * WALK_SECONDS + accessSeconds(one, space));
+      const base = priceAt(b, c);
       if (homes.get(one.id) === space.id) place.base[b * m + c] = base;
       const fits =
         one.height <= place.roomHeight[c]! &&
@@ -202,7 +213,20 @@ export function* compileDepth(
       if (base + body < UNPLACED) own.push(c);
     }
     const key = place.least.subarray(b * m, b * m + m);
-    place.order.push(Int32Array.from(own.sort((x, y) => key[x]! - key[y]!)));
+    place.order[b] = Int32Array.from(own.sort((x, y) => key[x]! - key[y]!));
+  };
+  if (later) {
+    for (let b = 0; b < n; b++) {
+      const home = spaceAt.get(homes.get(bin[b]!.id) ?? '');
+      if (home !== undefined) place.base[b * m + home] = priceAt(b, home);
+    }
+    place.ready = (b) => {
+      if (!place.order[b]) compileBin(b);
+    };
+    return place;
+  }
+  for (let b = 0; b < n; b++) {
+    compileBin(b);
     if (b % YIELD_BINS === YIELD_BINS - 1) yield;
   }
   return place;

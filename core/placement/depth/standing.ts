@@ -39,7 +39,7 @@ export class Standing {
     this.spaceAt = new Map(problem.compartments.map(({ id }, i) => [id, i]));
     const uses = like?.now.uses ?? usesOf(problem);
     const compartments = new Map([...homes].map(([bin, { compartment }]) => [bin, compartment]));
-    this.now = new Arrangement(like?.now.place ?? runToEnd(compileDepth(problem, uses, compartments)), uses);
+    this.now = new Arrangement(like?.now.place ?? runToEnd(compileDepth(problem, uses, compartments, true)), uses);
     this.spots = new Spots(this.now);
     const loose: [bin: number, space: number][] = [];
     const told = problem.bins
@@ -55,6 +55,7 @@ export class Standing {
       else loose.push([bin, space]);
     }
     for (const [bin, space] of loose) {
+      this.now.place.ready(bin);
       const spot =
         this.spots.spotIn(bin, space, UNPLACED) ?? this.spots.spotIn(bin, space, Number.POSITIVE_INFINITY, true);
       if (spot) this.now.put(this.spots.boxAt(bin, spot));
@@ -152,11 +153,14 @@ export class Standing {
 
   /** The cheapest spot for a bin that is in hand in one compartment, by all rules; its cost is what the week grows by. */
   spotIn(binId: string, compartment: string): Spot | null {
-    return this.spots.spotIn(this.binAt.get(binId)!, this.spaceAt.get(compartment)!, UNPLACED);
+    const bin = this.binAt.get(binId)!;
+    this.now.place.ready(bin);
+    return this.spots.spotIn(bin, this.spaceAt.get(compartment)!, UNPLACED);
   }
   /** The spot at a place that is pointed at: on that bin, or behind it; null where no rule allows it. */
   spotAt(binId: string, target: string, where: 'on' | 'behind'): Spot | null {
     const bin = this.binAt.get(binId)!;
+    this.now.place.ready(bin);
     const at = this.box(target);
     if (!at) return null;
     const { place } = this.now;
