@@ -231,23 +231,6 @@ function within(
   types: ReadonlyMap<string, ContainerType>,
 ): Overlooked[] {
   return units.flatMap((unit): Overlooked[] => {
-    const [behind, above] = compartments
-      .filter((space) => space.unitId === unit.id && space.access === 'front' && !space.hangs)
-      .reduce(
-        ([behind, above], space) => {
-          const inside = bins.flatMap((bin) => (bin.compartmentId === space.id ? (shapeOf(bin, types) ?? []) : []));
-          if (!inside.length) return [behind, above];
-          const deepest = Math.max(...inside.map(({ outDepth }) => outDepth));
-          const tallest = Math.max(...inside.map(({ outHeight }) => outHeight));
-          const back = space.depth - deepest;
-          const over = space.height - tallest - FRONT_CLEARANCE;
-          return [
-            behind + (back >= LEAST_INSIDE.behind ? litresOf(space.width, back, tallest) : 0),
-            above + (over >= LEAST_INSIDE.height ? litresOf(space.width, space.depth, over) : 0),
-          ];
-        },
-        [0, 0],
-      ) as [number, number];
     const stands = compartments
       .filter((space) => space.unitId === unit.id && space.access === 'front' && !space.hangs)
       .flatMap((space): Stands[] => {
@@ -256,6 +239,13 @@ function within(
         const tallest = Math.max(...inside.map(({ outHeight }) => outHeight));
         return [{ space, tallest, deepest: Math.max(...inside.map(({ outDepth }) => outDepth)) }];
       });
+    let [behind, above] = [0, 0];
+    for (const { space, tallest, deepest } of stands) {
+      const back = space.depth - deepest;
+      const over = space.height - tallest - FRONT_CLEARANCE;
+      if (back >= LEAST_INSIDE.behind) behind += litresOf(space.width, back, tallest);
+      if (over >= LEAST_INSIDE.height) above += litresOf(space.width, space.depth, over);
+    }
     const shelf = unit.step === null ? shelfOnShelf(stands) : undefined;
     const row = raisedRow(stands);
     const found: Overlooked[] = [];

@@ -11,7 +11,7 @@ export interface ReachLine {
   words: string;
 }
 
-const EYES = 0.936;
+export const EYES = 0.936;
 const SITTING = 0.52;
 /** A step stool, mm. */
 const STEP = 500;

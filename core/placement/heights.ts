@@ -2,11 +2,11 @@
  * High or low, as a room prefers it (schools of the practice): heavy things low and light ones above, or all that children
  * use low. Segment ratios of Drillis and Contini (1966): hip 0.53, eyes 0.936 of the stature.
  */
+import { EYES } from '../people/reach.ts';
 import type { Room } from '../model/entities.ts';
 import type { PlaceBin, PlacePerson } from './problem.ts';
 
 const HIP = 0.53;
-const EYES = 0.936;
 /** From this mass on a bin counts as heavy in such a room, grams: half of what must never be above the shoulder. */
 const HEAVIER = 4500;
 

@@ -55,12 +55,12 @@ function brokenIn(
 /**
  * Every compartment for one bin picked up: what the week would grow by and what stands against it.
  * @param standing the room with the bin where it is
+ * @param without the same while the bin is in hand
  */
-export function optionsFor(standing: Standing, binId: string): PlaceOption[] {
+export function optionsFor(standing: Standing, binId: string, without = standing.without(binId)): PlaceOption[] {
   const { problem } = standing;
   const bin = standing.bin(binId);
   if (!bin) return [];
-  const without = standing.without(binId);
   const people = peopleOf(problem);
   const before = standing.effort - without.effort;
   const units = new Set(

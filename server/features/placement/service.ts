@@ -7,7 +7,7 @@ import { ON_THE_BENCH } from '@stube/core/model/bin';
 import { roomDataOf } from '@stube/core/placement/place-problem-of';
 import type { Bin, SiteData } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
-import type { PlaceRequest } from '@stube/contract/placement/requests';
+import type { PlacedAt, PlaceRequest } from '@stube/contract/placement/requests';
 import { makeChange } from '../../db/change.ts';
 import { NotFound, Refused } from '../../db/problems.ts';
 import { readSite } from '../../db/read.ts';
@@ -40,6 +40,14 @@ export async function compartmentsOf(recorder: Recorder, roomId: string, ids: re
   return new Map(spaces.filter((space) => units.has(space.unitId)).map((space) => [space.id, space]));
 }
 
+/** What is written into a bin that goes there; on the bench nothing is pinned. */
+export const homeOf = ({ compartmentId, x, y, z, turned }: PlacedAt, pinned: boolean): Partial<Bin> =>
+  compartmentId === null
+    ? ON_THE_BENCH
+    : { compartmentId, x: x ?? null, y: y ?? null, z: z ?? null, turned: turned ?? false, pinned };
+export const standsSo = (bin: Bin, home: Partial<Bin>): boolean =>
+  (Object.keys(home) as (keyof Bin)[]).every((field) => home[field] === bin[field]);
+
 export async function placeBins(scope: Scope, roomId: string, wanted: PlaceRequest, work: Work): Promise<ChangeAnswer> {
   const placed = wanted.placed ?? (await propose(await readSite(scope.db, scope.siteId), roomId, work));
   return makeChange(scope, '', async (recorder) => {
@@ -59,17 +67,8 @@ export async function placeBins(scope: Scope, roomId: string, wanted: PlaceReque
         throw new Refused([
           { field: `placed.${i}.compartmentId`, message: 'is no compartment of this room (any more)' },
         ]);
-      const home: Partial<Bin> = space
-        ? {
-            compartmentId,
-            x: at.x ?? null,
-            y: at.y ?? null,
-            z: at.z ?? null,
-            turned: at.turned ?? false,
-            pinned: at.pin ?? wanted.pin ?? moving.pinned,
-          }
-        : ON_THE_BENCH;
-      const same = (Object.keys(home) as (keyof Bin)[]).every((field) => home[field] === moving[field]);
+      const home = homeOf(at, at.pin ?? wanted.pin ?? moving.pinned);
+      const same = standsSo(moving, home);
       if (same && moving.version === version) continue;
       await recorder.update('bin', binId, version, home);
       moved++;

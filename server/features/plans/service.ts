@@ -1,13 +1,12 @@
 /** A whole plan is taken over: the room's containers and the places of its bins, in one change with one undo. */
-import type { Bin } from '@stube/core/model/entities';
-import { ON_THE_BENCH } from '@stube/core/model/bin';
+import { groupedBy } from '@stube/core/model/grouped-by';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { PlanRequest } from '@stube/contract/plans/requests';
 import { makeChange } from '../../db/change.ts';
 import { Refused, Stale } from '../../db/problems.ts';
 import type { Scope } from '../../db/scope.ts';
 import { contain } from '../containers/service.ts';
-import { compartmentsOf } from '../placement/service.ts';
+import { compartmentsOf, homeOf, standsSo } from '../placement/service.ts';
 
 export const takePlan = (scope: Scope, roomId: string, { bins, choices, placed }: PlanRequest): Promise<ChangeAnswer> =>
   makeChange(scope, 'plan', async (recorder) => {
@@ -22,30 +21,19 @@ export const takePlan = (scope: Scope, roomId: string, { bins, choices, placed }
     const spaces = await compartmentsOf(recorder, roomId, [
       ...new Set(placed.flatMap(({ compartmentId }) => compartmentId ?? [])),
     ]);
-    const ofCategory = new Map<string, Bin[]>();
-    for (const bin of (await recorder.rows('bin', { roomId })).sort((a, b) => a.sort - b.sort))
-      ofCategory.set(bin.categoryId, [...(ofCategory.get(bin.categoryId) ?? []), bin]);
+    const after = (await recorder.rows('bin', { roomId })).sort((a, b) => a.sort - b.sort);
+    const ofCategory = groupedBy(after, (bin) => bin.categoryId);
     let count = 0;
-    for (const [i, { categoryId, nth, compartmentId, x, y, z, turned }] of placed.entries()) {
+    for (const [i, { categoryId, nth, ...at }] of placed.entries()) {
+      const { compartmentId } = at;
       const bin = ofCategory.get(categoryId)?.[nth];
       if (!bin) throw new Refused([{ field: `placed.${i}.nth`, message: 'is no bin that the plan makes' }]);
       if (compartmentId !== null && !spaces.has(compartmentId))
         throw new Refused([
           { field: `placed.${i}.compartmentId`, message: 'is no compartment of this room (any more)' },
         ]);
-      const same = compartmentId === bin.compartmentId;
-      const home: Partial<Bin> =
-        compartmentId === null
-          ? ON_THE_BENCH
-          : {
-              compartmentId,
-              x: x ?? null,
-              y: y ?? null,
-              z: z ?? null,
-              turned: turned ?? false,
-              pinned: same && bin.pinned,
-            };
-      if ((Object.keys(home) as (keyof Bin)[]).every((field) => home[field] === bin[field])) continue;
+      const home = homeOf(at, bin.pinned && compartmentId === bin.compartmentId);
+      if (standsSo(bin, home)) continue;
       await recorder.update('bin', bin.id, null, home);
       count++;
     }

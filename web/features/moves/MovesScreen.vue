@@ -5,6 +5,7 @@ import { ArrowDown, Check, Undo2, X } from '@lucide/vue';
 import type { Compartment, Move, Unit } from '@stube/core/model/entities';
 import { moveWords } from '@stube/core/moves/words';
 import { depthProblemOf, homesOf } from '@stube/core/placement/depth/depth-problem-of';
+import { HEAVY_MASS } from '@stube/core/placement/problem';
 import { Standing } from '@stube/core/placement/depth/standing';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import type { DrawnBin } from '../../drawing/scale.ts';
@@ -23,8 +24,6 @@ const wanted = computed(() =>
 const words = (move: Move) => moveWords(move, store.maps, wanted.value);
 const bin = computed(() => store.maps.bin.get(next.value?.binId ?? ''));
 const mass = computed(() => (bin.value ? (wanted.value?.bin(bin.value.id)?.mass ?? 0) : 0));
-/** From this mass on two lift it, or it is emptied first, g. */
-const HEAVY = 9000;
 /** What really stands in a compartment now, and in the end picture the bin at its place. */
 const standing = computed(() => (wanted.value ? new Standing(wanted.value.problem, now.value, wanted.value) : null));
 function drawnIn(spaceId: string, arriving: boolean): DrawnBin[] {
@@ -126,7 +125,7 @@ async function replan(): Promise<void> {
       </p>
       <section class="sheet stack tight step" aria-label="This step">
         <h3>{{ words(next).bin }}</h3>
-        <p v-if="mass > HEAVY" class="caution warn small">
+        <p v-if="mass > HEAVY_MASS" class="caution warn small">
           About {{ kilos(mass) }}: lift with two, or take out a part of it first.
         </p>
         <p><span class="soft">from</span> {{ words(next).from }}</p>

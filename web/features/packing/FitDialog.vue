@@ -133,11 +133,13 @@ const words = computed(() => {
   return `${boxes.value.length} of ${candidates.value.length} find room, worth ${Math.round((now.value / now.bound) * 100)} % of what could be possible at most.`;
 });
 async function keep(): Promise<void> {
-  const inside = new Set(answer.value?.placed.map((put) => put.id));
-  const placed = candidates.value.map((bin) => ({
-    binId: bin.id,
-    compartmentId: inside.has(bin.id) ? spaceId.value : null,
-  }));
+  const inside = new Map((answer.value?.placed ?? []).map((put) => [put.id, put]));
+  const placed = candidates.value.map((bin) => {
+    const put = inside.get(bin.id);
+    if (!put) return { binId: bin.id, compartmentId: null };
+    const { x, y, z, turned } = put;
+    return { binId: bin.id, compartmentId: spaceId.value, x, y, z, turned };
+  });
   if (await store.tryWrite(() => place(id.value, placed, true))) {
     store.sayDone(`${inside.size} bins kept in ${space.value.name}.`);
     emit('close');

@@ -111,10 +111,10 @@ async function keep(): Promise<void> {
     count: 1,
   }));
   if (!(await store.tryWrite(() => contain(id.value, { choices })))) return;
-  const categories = new Set(choices.map(({ categoryId }) => categoryId));
+  const spots = new Map(trays.map(({ demand, x, y, turned }) => [demand!.category.id, { x, y, z: 0, turned }]));
   const placed = bins.value
-    .filter((bin) => categories.has(bin.categoryId))
-    .map((bin) => ({ binId: bin.id, compartmentId: drawerId.value }));
+    .filter((bin) => spots.has(bin.categoryId))
+    .map((bin) => ({ binId: bin.id, compartmentId: drawerId.value, ...spots.get(bin.categoryId)! }));
   if (!(await store.tryWrite(() => place(id.value, placed, true)))) return;
   store.sayDone(`${placed.length} trays are kept in ${drawer.value.name}.`);
   emit('close');

@@ -123,9 +123,13 @@ const sayGap = ({ rect, tray, divider }: Gap) => {
 };
 async function keep(): Promise<void> {
   const homes = new Map(
-    (found.value?.spaces ?? []).flatMap(({ space, answer }) => answer.placed.map((put) => [put.id, space] as const)),
+    (found.value?.spaces ?? []).flatMap(({ space, answer }) =>
+      answer.placed.map(
+        ({ id: binId, x, y, z, turned }) => [binId, { compartmentId: space, x, y, z, turned }] as const,
+      ),
+    ),
   );
-  const moves = meant.value.map((bin) => ({ binId: bin.id, compartmentId: homes.get(bin.id) ?? null }));
+  const moves = meant.value.map((bin) => ({ binId: bin.id, ...(homes.get(bin.id) ?? { compartmentId: null }) }));
   if (await store.tryWrite(() => place(id.value, moves, true))) {
     store.sayDone(`${homes.size} bins kept in ${store.maps.unit.get(unitId.value)?.name}.`);
     emit('close');

@@ -19,10 +19,10 @@ export interface Beside {
 
 export function useChoices({ problem, standing, nameOf }: Week) {
   const held = ref<string | null>(null);
-  const options = computed<PlaceOption[]>(() =>
-    held.value && standing.value ? optionsFor(standing.value, held.value) : [],
-  );
   const without = computed(() => (held.value ? (standing.value?.without(held.value) ?? null) : null));
+  const options = computed<PlaceOption[]>(() =>
+    held.value && standing.value && without.value ? optionsFor(standing.value, held.value, without.value) : [],
+  );
   const position = computed(() => (held.value ? (standing.value?.position(held.value) ?? null) : null));
   const here = computed(() => options.value.find((option) => option.compartment === position.value?.compartment));
   const open = (option: PlaceOption) => option.spot !== null;
