@@ -10,7 +10,10 @@ import { CATALOGUE } from './containers/catalogue.ts';
 import { FORM_FACTOR, PACKING_FACTOR } from './containers/litres.ts';
 import { LATER_DAYS } from './deadlines/day.ts';
 import { ceilingAt, CHOOSE_SECONDS, PIECES_A_LITRE, PUT_BACK, RUMMAGE_SECONDS } from './grouping/granularity.ts';
-import { ARC, GUTTER, MARGIN, PAPERS, QR_LEAST, TYPE, X_HEIGHT } from './labels/layout.ts';
+import { QR_LEAST } from './labels/lay-out-label.ts';
+import { GUTTER, MARGIN, PAPERS } from './labels/paper.ts';
+import { ARC, TYPE, X_HEIGHT } from './labels/reading.ts';
+import { TAPES } from './labels/tape.ts';
 import { LINES_IN_A_PART, USUAL_SECONDS, USUAL_WEIGHT } from './makeover/pace.ts';
 import { BIN_SECONDS, CLEAN_SECONDS } from './makeover/portions.ts';
 import { METRIC_FACTOR, MM_PER_INCH } from './measuring/length.ts';
@@ -167,6 +170,7 @@ test('furniture: usual loads in grams, and what a drawer loses', () => {
 test('labels, mm', () => {
   expect(PAPERS).toEqual({ A4: { width: 210, height: 297 }, Letter: { width: 215.9, height: 279.4 } });
   expect({ MARGIN, GUTTER, QR_LEAST, X_HEIGHT }).toEqual({ MARGIN: 10, GUTTER: 2, QR_LEAST: 12, X_HEIGHT: 0.496 });
+  expect(TAPES).toEqual([6, 9, 12, 18, 24]);
   expect(TYPE.least).toBeCloseTo((7 * 25.4) / 72, 9);
   expect(TYPE.most).toBeCloseTo((34 * 25.4) / 72, 9);
   // 20 minutes of arc: 5.8 mm at a metre.

@@ -112,6 +112,26 @@ export const SAVED: Record<string, object> = {
   'gift wrap': { note: 'standing' },
 };
 
+/** Lines whose pieces have numbers, and as what they are counted. */
+export const NUMBERED: Record<string, string> = { 'word games': 'pouch', 'audio stories': 'disc' };
+
+/** Containers that are labelled otherwise than on sheets. */
+export const LAYOUTS: {
+  container: string;
+  layout: { name: string; medium: string; height: number; parts: string[]; oneSize: boolean };
+}[] = [
+  {
+    container: 'Jam jar',
+    layout: { name: 'Tape for jars', medium: 'tape', height: 12, parts: ['word', 'code'], oneSize: true },
+  },
+];
+
+/** A compartment made two: a shelf put on the shelf so high, or a second row behind so much depth, raised by so much, mm. */
+export const PARTED: { unit: string; space: string; shelf?: number; behind?: number; raised?: number }[] = [
+  { unit: 'Log bookcase', space: 'shelf A2', shelf: 200 },
+  { unit: 'Strong cabinet', space: 'shelf A4', behind: 230, raised: 120 },
+];
+
 /** Categories that may fill one container and no more. */
 export const LIMITS: [category: string, container: string, count: number][] = [
   ['Fabric scraps', 'Clear box, medium', 1],

@@ -1,6 +1,20 @@
 /** Furnishes the Ferry House in a running Stube, through the same interface as every screen. */
 import type { ChangeAnswer, Snapshot } from '@stube/contract/answers';
-import { HANGING, LIMITS, OWNED, PEOPLE, CUT_STOCK, ROOMS, SAVED, SITE, SITTING, USERS } from './ferry-house.ts';
+import {
+  HANGING,
+  LAYOUTS,
+  LIMITS,
+  NUMBERED,
+  OWNED,
+  PARTED,
+  PEOPLE,
+  CUT_STOCK,
+  ROOMS,
+  SAVED,
+  SITE,
+  SITTING,
+  USERS,
+} from './ferry-house.ts';
 
 const origin = process.argv[2] ?? 'http://127.0.0.1:4180';
 
@@ -14,6 +28,9 @@ async function ask<T>(method: string, path: string, body?: unknown): Promise<T> 
   if (!response.ok) throw new Error(`${method} ${path} ${JSON.stringify(body)}: ${JSON.stringify(answer)}`);
   return answer;
 }
+
+/** The board of a shelf that is put on a shelf, mm. */
+const BOARD = 18;
 
 // What is told of the finished rooms was decided long ago.
 const site = (await ask<ChangeAnswer>('POST', '/sites', { ...SITE, keepsNew: true })).id!;
@@ -92,11 +109,37 @@ for (const plan of ROOMS) {
         depth: space.depth - by,
         version: space.version,
       });
+  for (const { unit, space: name, shelf, behind, raised = 0 } of PARTED) {
+    const within = standing.find((known) => known.name === unit && known.roomId === room);
+    const space = spaces.find((known) => known.unitId === within?.id && known.name === name);
+    if (!space) continue;
+    const { id, siteId: _site, version, ...inside } = space;
+    const up = shelf ? shelf + BOARD : raised;
+    const other = { ...inside, z: inside.z + up, floor: inside.floor + up, height: inside.height - up };
+    await ask('POST', `${own}/batch`, {
+      what: shelf ? `a shelf in ${name}` : `a raised row in ${name}`,
+      update: [{ table: 'compartment', id, version, values: shelf ? { height: shelf } : { depth: behind } }],
+      create: [
+        {
+          table: 'compartment',
+          id: `${id}-2`,
+          values: {
+            ...other,
+            name: `${name}, ${shelf ? 'above' : 'raised at the back'}`,
+            depth: behind ? inside.depth - behind : inside.depth,
+            maxLoad: Math.round(inside.maxLoad / 2),
+          },
+        },
+      ],
+    });
+  }
   for (const text of plan.lines) await ask('POST', `${own}/lines`, { roomId: room, text });
   const { category: sorted, line: told } = await snapshot();
   for (const line of told.filter(({ roomId }) => roomId === room))
     if (SAVED[line.name])
       await ask('PATCH', `${own}/rows/line/${line.id}`, { ...SAVED[line.name], version: line.version });
+  for (const line of told.filter(({ roomId, name }) => roomId === room && NUMBERED[name]))
+    await ask('POST', `${own}/numbers`, { lineId: line.id, series: NUMBERED[line.name], count: line.amount });
   for (const [name, users] of USERS) {
     const used = sorted.find((category) => category.name === name && !category.users.length);
     if (!used) continue;
@@ -139,9 +182,24 @@ for (const plan of ROOMS) {
         await ask('PATCH', `${own}/rows/containerType/${type.id}`, { owned: needed, version: type.version });
     }
   }
+  for (const { container, layout } of LAYOUTS) {
+    const { bin: made, containerType: types, labelLayout } = await snapshot();
+    const bins = made.filter(
+      ({ roomId, containerTypeId }) =>
+        roomId === room && types.find(({ id }) => id === containerTypeId)?.name === container,
+    );
+    if (!bins.length) continue;
+    const known = labelLayout.find(({ name }) => name === layout.name)?.id;
+    const labelLayoutId = known ?? (await make('labelLayout', layout));
+    await ask('POST', `${own}/batch`, {
+      what: `${layout.name} for ${container}`,
+      update: bins.map(({ id, version }) => ({ table: 'bin', id, version, values: { labelLayoutId } })),
+    });
+  }
   if (plan.printed)
     await ask('POST', `${own}/printed`, {
-      bins: (await snapshot()).bin.filter((bin) => bin.roomId === room).map((bin) => bin.id),
+      room,
+      labels: (await snapshot()).bin.filter((bin) => bin.roomId === room).map(({ id }) => ({ role: 'bin', binId: id })),
     });
 }
 

@@ -37,6 +37,9 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   UnitLarge: ['ROOM/place', 'Bookcase, open large'],
   PlansDialog: ['ROOM/place', 'Whole plans'],
   WhatIfDialog: ['ROOM/place', 'What if …?'],
+  LayoutDialog: ['ROOM/label', 'Another layout'],
+  PrintedBadly: ['ROOM/label', 'Something came out badly'],
+  DrawingPad: ['/b/D1', 'Draw it'],
   TrayDialog: ['ROOM/contain', 'Trays for a drawer'],
   StrategyDialog: ['ROOM/contain', 'Three ways to buy'],
   FitDialog: ['ROOM/contain', 'Does it fit?'],
@@ -74,6 +77,9 @@ test('each opens on its first field, keeps the focus, and gives it back', async 
   await stube.ask(`/sites/${site}/rows/unit`, { name: 'Chest', template: 'chest', ...chest, roomId: room });
   await stube.ask(`/sites/${site}/rooms/${room}/contain`, {});
   await stube.ask(`/sites/${site}/rooms/${room}/place`, {});
+  const { bin } = await stube.data(site);
+  const labels = bin.map(({ id }) => ({ role: 'bin', binId: id }));
+  await stube.ask(`/sites/${site}/printed`, { room, labels });
   await page.goto(`${stube.address}/s/${site}/r/${room}/pile`);
   await page.getByLabel('What the photograph shows').selectOption('before');
   await page

@@ -114,9 +114,10 @@ test('a sorting case has a place for each thing, with a label of its own', async
   );
   expect(text).toContain(`${bin!.code}·4`);
   // Its label is out of date once it is parted otherwise.
-  await stube.ask(`/sites/${site}/printed`, { bins: [bin!.id] });
+  const cells = [1, 2, 4].map((part) => ({ role: 'cell', binId: bin!.id, part }));
+  await stube.ask(`/sites/${site}/printed`, { room, labels: [{ role: 'bin', binId: bin!.id }, ...cells] });
   await page.reload();
   await expect(page.getByText('The printed label is up to date.')).toBeVisible();
-  await inside.getByLabel('Cells inside').selectOption('6');
-  await expect(page.getByText('it is out of date', { exact: false })).toBeVisible();
+  await inside.getByLabel(`Cell of ${red.name}`).selectOption('1');
+  await expect(page.getByText('Out of date: the printed one says', { exact: false })).toBeVisible();
 });

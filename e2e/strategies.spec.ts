@@ -1,5 +1,5 @@
 /** What saves room before anything is bought, and three ways to buy compared under a budget. */
-import { expect, expectAccessible, test } from './stube.ts';
+import { expect, expectAccessible, pdfText, test } from './stube.ts';
 
 test('three ways to buy for the office, under a budget; one is taken, and one undo brings the old ones back', async ({
   page,
@@ -56,6 +56,27 @@ test('24 games leave their boxes for numbered pouches, and come back by one undo
   await expect(savers).toHaveCount(0);
   const line = async () => (await stube.data(site)).line[0]!;
   expect(await line()).toMatchObject({ length: 340, width: 250, note: 'in pouches 1 to 24', amount: 24 });
+  // Each has its number in the index.
+  await page.getByRole('link', { name: 'Numbered sets' }).click();
+  await expect(page.getByRole('heading', { name: '24 numbers' })).toBeVisible();
+  await page.getByLabel('What is in pouch 7').fill('Harbour lotto');
+  await page.getByLabel('What is in pouch 7').blur();
+  await expect
+    .poll(async () => (await stube.data(site)).setNumber.find(({ number }) => number === 7)!.name)
+    .toBe('Harbour lotto');
+  await expectAccessible(page);
+  const index = await pdfText(
+    new Uint8Array(await (await fetch(`${stube.address}/api/sites/${site}/numbers.pdf`)).arrayBuffer()),
+  );
+  expect(index).toContain('pouch 7 Harbour lotto');
+  expect(index).toContain('pouch 24 board games');
+  await page.getByLabel('Remove the number pouch 3').click();
+  await page.getByRole('button', { name: /^Close the gaps/ }).click();
+  await expect(page.getByRole('heading', { name: '23 numbers' })).toBeVisible();
+  await expect(page.getByLabel('What is in pouch 6')).toHaveValue('Harbour lotto');
+  for (let step = 0; step < 3; step++) await page.getByRole('button', { name: /^Undo:/ }).click();
+  await expect(page.getByRole('heading', { name: '24 numbers' })).toBeVisible();
+  await page.goto(`${stube.address}/s/${site}/r/${room}/contain`);
   await page.getByRole('button', { name: /^Undo: board games/ }).click();
   await expect(savers).toBeVisible();
   expect(await line()).toMatchObject({ length: 270, width: 270, height: 50, note: '' });

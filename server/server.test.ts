@@ -155,7 +155,8 @@ describe('nothing lost', () => {
       400,
       'inWidth',
     ],
-    ['/printed', { bins: [] }, 400, 'bins'],
+    ['/printed', { room: 'ROOM', labels: [] }, 400, 'labels'],
+    ['/numbers', { lineId: 'x', series: '', count: 1 }, 400, 'series'],
   ])('%s refuses %j with %d at %s', async (path, body, status, field) => {
     const { site, room } = await siteWithRoom(server);
     const before = await server.data(site);

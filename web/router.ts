@@ -16,6 +16,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'sites', component: () => import('./features/sites/SitesScreen.vue') },
     { path: '/laser', name: 'laser', component: () => import('./features/measuring/LaserScreen.vue') },
+    { path: '/printer', name: 'printer', component: () => import('./features/labels/PrinterScreen.vue') },
     {
       path: '/s/:site',
       component: () => import('./frame/SiteFrame.vue'),
@@ -23,6 +24,7 @@ export const router = createRouter({
         { path: '', name: 'site', component: () => import('./features/sites/SiteScreen.vue') },
         { path: 'today', name: 'today', component: () => import('./features/today/TodayScreen.vue') },
         { path: 'stock', name: 'stock', component: () => import('./features/containers/StockScreen.vue') },
+        { path: 'numbers', name: 'numbers', component: () => import('./features/numbers/NumbersScreen.vue') },
         { path: 'b/:code', name: 'bin', component: () => import('./features/bins/BinScreen.vue') },
         {
           path: 'r/:room',

@@ -1,14 +1,28 @@
 import Joi from 'joi';
+import { LABEL_ROLES, type LabelRole, type LETTER_CASES } from '@stube/core/model/entities';
+import type { LabelKey } from '@stube/core/labels/label';
 import type { Paper } from '@stube/core/model/site';
 import { FIELDS } from '../rows/fields.ts';
 import { rowId } from '../rows/values.ts';
 
+/** Labels that came out of the printer. */
 export interface PrintedRequest {
-  bins: string[];
+  room: string;
+  labels: LabelKey[];
 }
-export const printedRequest: Joi.ObjectSchema<PrintedRequest> = Joi.object({
-  bins: Joi.array().items(rowId).min(1).max(10_000).unique().required(),
+const key: Joi.ObjectSchema<LabelKey> = Joi.object({
+  role: FIELDS.printedLabel.role.required(),
+  binId: FIELDS.printedLabel.binId.default(null),
+  numberId: FIELDS.printedLabel.numberId.default(null),
+  part: FIELDS.printedLabel.part.default(null),
 });
+export const printedRequest: Joi.ObjectSchema<PrintedRequest> = Joi.object({
+  room: rowId.required(),
+  labels: Joi.array().items(key).min(1).max(10_000).unique().required(),
+});
+
+/** The layout where a room has none of its own. */
+export const USUAL = 'usual';
 
 export interface LabelQuery {
   /** As the site has it where it is not said. */
@@ -16,10 +30,35 @@ export interface LabelQuery {
   room?: string;
   which: 'all' | 'changed';
   bin?: string;
+  /** Those of one layout only; `usual` is the usual look. */
+  layout?: string;
+  roles: LabelRole[];
 }
 export const labelQuery: Joi.ObjectSchema<LabelQuery> = Joi.object({
   paper: FIELDS.site.paper,
   room: rowId,
   which: Joi.valid('all', 'changed').default('all'),
   bin: rowId,
+  layout: rowId,
+  roles: Joi.custom((value: string, helpers) => {
+    const roles = String(value).split(',');
+    return roles.every((role) => (LABEL_ROLES as readonly string[]).includes(role))
+      ? roles
+      : helpers.message({ custom: `must be some of ${LABEL_ROLES.join(', ')}` });
+  }).default(['bin', 'cell']),
 });
+
+/** Names cut out of foil. */
+export interface PlotterQuery extends LabelQuery {
+  /** Of a capital letter, mm. */
+  height: number;
+  letters: (typeof LETTER_CASES)[number];
+  weld: boolean;
+  mirrored: boolean;
+}
+export const plotterQuery = labelQuery.append({
+  height: Joi.number().min(4).max(250).default(25),
+  letters: FIELDS.labelLayout.letters.default('as written'),
+  weld: Joi.boolean().default(true),
+  mirrored: Joi.boolean().default(false),
+}) as Joi.ObjectSchema<PlotterQuery>;

@@ -8,7 +8,10 @@ export const MAX_PICTURE = 5_000_000;
 export const MAX_PICTURES = 200_000_000;
 
 /** Says what the picture in the body shows. */
-export type PhotoQuery = Pick<Photo, 'kind' | 'takenOn' | 'width' | 'height' | 'note' | 'lineId' | 'containerTypeId'>;
+export type PhotoQuery = Pick<
+  Photo,
+  'kind' | 'takenOn' | 'width' | 'height' | 'note' | 'lineId' | 'containerTypeId' | 'categoryId'
+>;
 export const photoQuery: Joi.ObjectSchema<PhotoQuery> = Joi.object({
   kind: Joi.valid(...PHOTO_KINDS).required(),
   takenOn: FIELDS.photo.takenOn.required(),
@@ -17,4 +20,5 @@ export const photoQuery: Joi.ObjectSchema<PhotoQuery> = Joi.object({
   note: FIELDS.photo.note.default(''),
   lineId: rowId.default(null),
   containerTypeId: rowId.default(null),
+  categoryId: rowId.default(null),
 });

@@ -23,6 +23,9 @@ const TABLES = [
   'compartment',
   'cutPiece',
   'move',
+  'setNumber',
+  'labelLayout',
+  'printedLabel',
 ] as const satisfies readonly TableName[];
 /** Rows in one change. */
 export const MAX_ROWS = 20_000;

@@ -28,6 +28,7 @@ const NEW: Record<CreatableTable, Record<string, unknown>> = {
   deferral: { roomId: 'r', what: 'Bottom drawer', until: '2026-03-09' },
   containerType: TIN,
   fixture: { roomId: 'r', kind: 'heater', x: 10, y: 20 },
+  labelLayout: { name: 'Jars', medium: 'tape' },
   cutPiece: { compartmentId: 'c', part: 'rod' },
   cutStock: { part: 'rod', length: 2400 },
   acknowledgement: {
@@ -159,7 +160,7 @@ describe('other requests', () => {
   });
   test.each([
     [{ format: 'another', version: 2, exportedAt: 'x', data: {} }, 'format'],
-    [{ format: 'stube-site', version: 9, exportedAt: 'x', data: {} }, 'version'],
+    [{ format: 'stube-site', version: 99, exportedAt: 'x', data: {} }, 'version'],
     [{ format: 'stube-site', version: 3, exportedAt: 'x', data: { site: [] } }, 'data.site'],
   ])('a file %j is refused at %s', (file, field) => expect(fieldsOf(checkSiteFile(file))).toContain(field));
   test('only the first fault of a field is told, in words', () => {

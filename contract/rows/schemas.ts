@@ -54,6 +54,7 @@ export type CreatableTable = Extract<
   | 'acknowledgement'
   | 'cutPiece'
   | 'cutStock'
+  | 'labelLayout'
 >;
 export const CREATABLE = TABLES.filter((table) => ENTITIES[table].routes.create) as readonly CreatableTable[];
 export const REMOVABLE = TABLES.filter((table) => ENTITIES[table].routes.remove);

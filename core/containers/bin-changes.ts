@@ -20,4 +20,11 @@ export function binChanges(own: Bin, { name, litres, ...shape }: BinWanted, cate
 }
 
 /** What a bin is that was just made. */
-export const NEW_BIN = { ...ON_THE_BENCH, printed: null, seenFull: null, cells: null, parkId: null } as const;
+export const NEW_BIN = {
+  ...ON_THE_BENCH,
+  shortName: '',
+  labelLayoutId: null,
+  seenFull: null,
+  cells: null,
+  parkId: null,
+} as const;

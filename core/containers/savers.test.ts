@@ -32,6 +32,11 @@ test('24 games in boxes of 270 × 270 × 50 become 24 numbered pouches: 96 litre
   expect(saving!.after).toBeLessThan(16);
   expect(saving!.words).toContain('pouches 1 to 24');
   expect(saving!.values).toMatchObject({ length: 340, width: 250, note: 'in pouches 1 to 24' });
+  expect(saving!.numbers).toEqual({ series: 'pouch', numbers: Array.from({ length: 24 }, (_, i) => i + 1) });
+  // Those that come later go on behind the last.
+  const given = [{ id: 'n', siteId: 's', version: 1, lineId: 'l', series: 'pouch', number: 24, name: '' }];
+  const more = savingsOf([saving!.line], categories, { measures: {} }, null, given);
+  expect(more[0]!.words).toContain('pouches 25 to 48');
   // Once it is done it is not asked again.
   expect(of({ ...saving!.line, ...saving!.values })).toEqual([]);
 });

@@ -1,5 +1,6 @@
 /** Things that take far less room, or are found at last, another way (practice C5), with their arithmetic. */
-import type { Category, Line, Site } from '../model/entities.ts';
+import type { Category, Line, SetNumber, Site } from '../model/entities.ts';
+import { nextNumbers } from '../numbers/numbers.ts';
 import { litresOfLine } from './demand.ts';
 import { PACKING_FACTOR } from './litres.ts';
 import { kindOfLine, pieceOf } from './piece.ts';
@@ -16,6 +17,8 @@ export interface Saving {
   words: string;
   /** What is written into the line: its new size, and where its pieces are. */
   values: Partial<Pick<Line, 'length' | 'width' | 'height' | 'note' | 'lies' | 'categoryId'>>;
+  /** Each piece gets a number of this series, so that a set is found by its number and the index (practice L4). */
+  numbers?: { series: string; numbers: number[] };
 }
 
 /** Zip pouches by their face, mm (for sheets of A4 and A3). */
@@ -48,9 +51,12 @@ const CLOTH = ['fabric', 'felt-sheets'];
 /** What is done for order's sake says so without litres. */
 const FOR_ORDER: readonly SaverId[] = ['files', 'scraps', 'rolls', 'rods', 'bobbins'];
 
-/** Numbered from one on, so that a set is found by its number and the index. */
-const numbered = (noun: string, amount: number): string =>
-  amount > 1 ? `${noun} 1 to ${Math.round(amount)}` : `${noun} 1`;
+/** The next numbers of a series, and how they are said: `pouches 7 to 30`. */
+function numbered(series: string, noun: string, amount: number, given: readonly SetNumber[]) {
+  const numbers = nextNumbers(given, series, Math.max(1, Math.round(amount)), false);
+  const [first, last] = [numbers[0]!, numbers.at(-1)!];
+  return { numbers: { series, numbers }, said: last > first ? `${noun} ${first} to ${last}` : `${noun} ${first}` };
+}
 
 /**
  * @returns what is worth doing in these lines, the most saved first
@@ -62,6 +68,7 @@ export function savingsOf(
   site: Pick<Site, 'measures'>,
   /** A place of the room with rods, where there is one. */
   rods: string | null = null,
+  given: readonly SetNumber[] = [],
 ): Saving[] {
   const scraps = [...categories.values()].find(({ starter }) => starter === 'fabric-scraps');
   return lines
@@ -71,7 +78,7 @@ export function savingsOf(
       const piece = pieceOf(line, category);
       const key = kindOfLine(line, category)?.category.key ?? category?.starter ?? '';
       if (!before || !piece || line.measure !== 'pieces' || line.amount < 1) return [];
-      const way = wayOf(key, line, piece, scraps, rods);
+      const way = wayOf(key, line, piece, scraps, rods, given);
       if (!way) return [];
       const after = litresOfLine(
         { ...line, ...way.values },
@@ -84,32 +91,35 @@ export function savingsOf(
     .sort((a, b) => b.before - b.after - (a.before - a.after));
 }
 
-type Way = Pick<Saving, 'saver' | 'words' | 'values'>;
+type Way = Pick<Saving, 'saver' | 'words' | 'values' | 'numbers'>;
 const noteOf = (line: Line, said: string): string => [line.note, said].filter(Boolean).join(', ').slice(0, 400);
 
 function pouches(
   line: Line,
   [length, width, height]: readonly number[] & { 0: number; 1: number; 2: number },
+  given: readonly SetNumber[],
 ): Way | null {
   // A board is folded at least once: half of the box's longer side is what has to go in.
   const pouch = POUCHES.find((one) => one.length >= width && one.width >= length / 2);
   if (height < BOX || !pouch) return null;
   const thick = Math.max(4, Math.ceil((length * width * height * PARTS_OF_BOX) / (pouch.length * pouch.width)));
-  const said = numbered('pouches', line.amount);
+  const { said, numbers } = numbered('pouch', 'pouches', line.amount, given);
   return {
     saver: 'pouches',
     words: `out of ${line.amount > 1 ? 'their boxes' : 'its box'} into ${pouch.name} zip ${said}, each with the picture and the rules`,
     values: { length: pouch.length, width: pouch.width, height: thick, note: noteOf(line, `in ${said}`) },
+    numbers,
   };
 }
 
-function sleeves(line: Line, [, , height]: readonly number[] & { 2: number }): Way | null {
+function sleeves(line: Line, [, , height]: readonly number[] & { 2: number }, given: readonly SetNumber[]): Way | null {
   if (height < CASE) return null;
-  const said = numbered('sleeves', line.amount);
+  const { said, numbers } = numbered('disc', 'sleeves', line.amount, given);
   return {
     saver: 'sleeves',
     words: `out of their cases into ${said}, the covers beside them`,
     values: { ...SLEEVE, note: noteOf(line, `in ${said}`) },
+    numbers,
   };
 }
 
@@ -119,10 +129,11 @@ function wayOf(
   piece: readonly [number, number, number],
   scraps: Category | undefined,
   rods: string | null,
+  given: readonly SetNumber[],
 ): Way | null {
   const kind = line.kind ?? '';
-  if (BOXED.includes(key)) return pouches(line, piece);
-  if (DISCS.includes(key)) return sleeves(line, piece);
+  if (BOXED.includes(key)) return pouches(line, piece, given);
+  if (DISCS.includes(key)) return sleeves(line, piece, given);
   if (CLOTH.includes(key)) return cloth(line, scraps);
   if (key === 'sewing-patterns') return protectors(line, piece);
   if (key === 'gift-wrap') return rolls(line, piece);

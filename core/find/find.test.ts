@@ -3,6 +3,9 @@ import { defaultsOf } from '../model/defaults.ts';
 import { starterOf } from '../starter/library.ts';
 import { Finder, type Findable } from './search.ts';
 import { thingsOf, type FindData } from './things.ts';
+import { withinBin } from './within.ts';
+import { bareShape } from '../containers/shape.ts';
+import type { Line } from '../model/entities.ts';
 
 const thing = (id: string, name: string, words: string, code = id.toUpperCase()): Findable => ({
   id,
@@ -80,6 +83,7 @@ test('a thing of two classes has one home and is found under both, and by each p
     family: [],
     category: [category('jigsaw-puzzles'), category('geometry-solids')],
     bin: [{ ...bin, id: 'b', code: 'N1', lineIds: [] }],
+    setNumber: [{ ...row, id: 'n', lineId: 'l', series: 'pouch', number: 7, name: 'Harbour lotto' }],
     line: [
       {
         ...line,
@@ -91,7 +95,7 @@ test('a thing of two classes has one home and is found under both, and by each p
     ],
   } as unknown as FindData;
   const finder = new Finder(thingsOf(data));
-  for (const query of ['puzzle', 'geometry', 'shapes', 'windowsill'])
+  for (const query of ['puzzle', 'geometry', 'shapes', 'windowsill', 'pouch 7', 'harbour lotto'])
     expect(finder.search(query).map((found) => found.id)).toEqual(['b']);
   // Of several bins that which names the thing, the others by what none names.
   const several = {
@@ -108,4 +112,19 @@ test('a thing of two classes has one home and is found under both, and by each p
   } as unknown as FindData;
   const found = (query: string) => new Finder(thingsOf(several)).search(query).map(({ id }) => id);
   expect([found('maps'), found('farm'), found('castle')]).toEqual([['a'], ['b'], ['line:sold']]);
+});
+
+test('where in the bin it lies: its compartment or its number, and nothing where that is not told', () => {
+  const line = (id: string, name: string, cell: number | null = null) =>
+    ({ ...defaultsOf('line'), id, name, cell }) as unknown as Line;
+  const shape = { ...bareShape(300, 200, 50), compartments: 6 };
+  const lines = [line('r', 'red beads', 4), line('b', 'blue beads')];
+  const numbers = [{ id: 'n', siteId: 's', version: 1, lineId: 'b', series: 'pouch', number: 12, name: 'Sea beads' }];
+  const of = (query: string) => withinBin({ cells: null }, shape, lines, numbers, query);
+  expect(of('red be')).toBe('in compartment 4');
+  expect(of('blue')).toBe('in compartment 1');
+  expect(of('pouch 12')).toBe('pouch 12');
+  expect(of('sea')).toBe('pouch 12');
+  expect(of('marbles')).toBe('');
+  expect(withinBin({ cells: null }, bareShape(300, 200, 50), lines, [], 'red')).toBe('');
 });

@@ -1,11 +1,14 @@
 /** A site's bins, and things that have none yet, as what can be found, with the way to each. */
 import { isWaiting, storedLines, type StoredLine } from '../containers/stored-lines.ts';
 import { isOpen } from '../pile/fate.ts';
+import { byId } from '../model/by-id.ts';
 import { groupedBy } from '../model/grouped-by.ts';
 import type { SiteData } from '../model/entities.ts';
 import type { Findable } from './search.ts';
 
-export type FindData = Pick<SiteData, 'room' | 'unit' | 'compartment' | 'family' | 'category' | 'line' | 'bin'>;
+/** What is found follows from these tables. */
+export const FIND_TABLES = ['room', 'unit', 'compartment', 'family', 'category', 'line', 'bin', 'setNumber'] as const;
+export type FindData = Pick<SiteData, (typeof FIND_TABLES)[number]>;
 
 export interface BinPath {
   room: string;
@@ -14,9 +17,6 @@ export interface BinPath {
   /** Where it is parked in another room, in words; null for what is not carried about. */
   parked: string | null;
 }
-
-const byId = <T extends { id: string }>(rows: readonly T[]): Map<string, T> =>
-  new Map(rows.map((row) => [row.id, row]));
 
 /** `room › unit › compartment` of every bin, by bin id. */
 export function pathsOf(data: Pick<FindData, 'room' | 'unit' | 'compartment' | 'bin'>): Map<string, BinPath> {
@@ -47,6 +47,7 @@ export function thingsOf(data: FindData): Findable[] {
   const lies = new Map(stored.map((each) => [each.line.id, keyOf(each)]));
   const contained = new Set(data.bin.map((bin) => `${bin.roomId} ${bin.categoryId}`));
   const rooms = byId(data.room);
+  const numbersOf = groupedBy(data.setNumber, ({ lineId }) => lineId);
   const loose = data.line
     .filter(
       (line) =>
@@ -93,6 +94,7 @@ export function thingsOf(data: FindData): Findable[] {
       ...line.also.flatMap((id) => wordsOf(categories.get(id))),
       ...(line.setPieces ? [`${line.setPieces} pieces`] : []),
       ...line.spread.map((part) => part.where),
+      ...(numbersOf.get(line.id) ?? []).map(({ series, number, name }) => `${series} ${number} ${name}`),
     ]);
   }
 }

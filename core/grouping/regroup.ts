@@ -32,6 +32,8 @@ export interface RegroupData {
   families: readonly Family[];
   /** Of the room. */
   bins: readonly Bin[];
+  /** Ids of those that have a printed label. */
+  printed: ReadonlySet<string>;
   types: ReadonlyMap<string, ContainerType>;
   site: Pick<Site, 'measures'>;
 }
@@ -197,7 +199,7 @@ export function regroup(result: SchemeResult, data: RegroupData, newId: () => st
           name: bin.name,
           to: then,
           fate,
-          newLabel: bin.printed !== null && then !== bin.name,
+          newLabel: data.printed.has(bin.id) && then !== bin.name,
         });
       });
     }

@@ -51,7 +51,8 @@ const bin = (code: string, categoryId: string): Bin => ({
   litres: 1,
   compartmentId: null,
   pinned: false,
-  printed: null,
+  shortName: '',
+  labelLayoutId: null,
   seenFull: null,
   cells: null,
   x: null,
@@ -191,7 +192,19 @@ describe('regrouping', () => {
   const newId = () => `n${count++}`;
   const colour = compareSchemes(data(lines, categories)).find((result) => result.scheme === 'colour')!;
   const sorted = (result: SchemeResult, of: Line[], known: Category[], bins: Bin[] = []) =>
-    regroup(result, { lines: of, categories: known, families, bins, types: typesById, site: { measures: {} } }, newId);
+    regroup(
+      result,
+      {
+        lines: of,
+        categories: known,
+        families,
+        bins,
+        printed: new Set(),
+        types: typesById,
+        site: { measures: {} },
+      },
+      newId,
+    );
   const change = sorted(colour, lines, categories);
 
   test('makes the categories of the scheme and moves only what it tells', () => {

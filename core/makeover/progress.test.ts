@@ -1,8 +1,7 @@
 import { expect, test } from 'vitest';
-import { labelText } from '../labels/layout.ts';
 import { pileTotals } from '../pile/totals.ts';
-import { defaultsOf } from '../model/defaults.ts';
-import type { Bin, Decision, Line } from '../model/entities.ts';
+import { defaultsOf, noRows } from '../model/defaults.ts';
+import type { Bin, Decision, Line, SiteData } from '../model/entities.ts';
 import { nextStep, roomProgress } from './progress.ts';
 
 const line = (id: string, decision: Decision, categoryId: string | null, amount = 10): Line => ({
@@ -22,7 +21,7 @@ const line = (id: string, decision: Decision, categoryId: string | null, amount 
   note: '',
   sort: 0,
 });
-const bin = (id: string, compartmentId: string | null, printed: string | null): Bin => ({
+const bin = (id: string, compartmentId: string | null): Bin => ({
   ...(defaultsOf('bin') as Partial<Bin> as Bin),
   id,
   version: 1,
@@ -35,30 +34,74 @@ const bin = (id: string, compartmentId: string | null, printed: string | null): 
   litres: 1,
   compartmentId,
   pinned: false,
-  printed,
   seenFull: null,
   cells: null,
   sort: 0,
 });
-const data = (lines: Line[], bins: Bin[] = []) => ({ line: lines, unit: [], compartment: [], bin: bins });
+const row = { version: 1, siteId: 's' };
+const data = (lines: Line[], bins: Bin[] = [], says: Record<string, string> = {}): SiteData => ({
+  ...noRows(),
+  site: [{ ...defaultsOf('site'), id: 's', version: 1, name: 'House' }],
+  room: [
+    {
+      ...defaultsOf('room'),
+      ...row,
+      id: 'r',
+      name: 'Loft',
+      code: 'N',
+      width: 4000,
+      depth: 3000,
+      height: 2500,
+      sort: 0,
+    },
+  ],
+  family: [{ ...defaultsOf('family'), ...row, id: 'f', name: 'Toys', hue: 'oak', pictogram: 'blocks', sort: 0 }],
+  category: [{ ...defaultsOf('category'), ...row, id: 'c', familyId: 'f', name: 'Blocks' }],
+  containerType: [
+    {
+      ...defaultsOf('containerType'),
+      ...row,
+      id: 't',
+      name: 'Box',
+      outWidth: 200,
+      outDepth: 300,
+      outHeight: 150,
+      inWidth: 190,
+      inDepth: 290,
+      inHeight: 140,
+    },
+  ],
+  line: lines,
+  bin: bins,
+  printedLabel: Object.entries(says).map(([binId, word]) => ({
+    ...defaultsOf('printedLabel'),
+    ...row,
+    id: `p${binId}`,
+    roomId: 'r',
+    role: 'bin' as const,
+    binId,
+    says: { code: binId, word },
+    printedOn: null,
+  })),
+});
+const TODAY = '2026-11-27';
 
 test('each step says what is done and what is open, and the first open one is next', () => {
-  expect(nextStep(roomProgress(data([]), 'r'))).toBe('pile');
-  const undecided = roomProgress(data([line('a', 'decide later', null), line('b', 'keep', null)]), 'r');
+  expect(nextStep(roomProgress(data([]), 'r', TODAY))).toBe('pile');
+  const undecided = roomProgress(data([line('a', 'decide later', null), line('b', 'keep', null)]), 'r', TODAY);
   expect(undecided.pile).toMatchObject({ done: 1, open: 1, words: '1 to decide' });
   expect(undecided.group).toMatchObject({ open: 1, words: '1 unsorted' });
-  const one = bin('N1', null, null);
   const bench = roomProgress(
-    data([line('b', 'keep', 'c')], [one, { ...bin('N2', 'x', null), printed: labelText(bin('N2', 'x', null)) }]),
+    data([line('b', 'keep', 'c')], [bin('N1', null), bin('N2', 'x')], { N2: 'N2' }),
     'r',
+    TODAY,
   );
   expect(bench.place).toMatchObject({ done: 1, open: 1, words: '1 on the bench' });
   expect(bench.label).toMatchObject({ done: 1, open: 1 });
   expect(bench.contain).toMatchObject({ open: 0 });
 });
 test('a renamed bin wants its label anew', () => {
-  const old = bin('N1', 'x', 'N1 Other name');
-  expect(roomProgress(data([], [old]), 'r').label.open).toBe(1);
+  expect(roomProgress(data([], [bin('N1', 'x')], { N1: 'Other name' }), 'r', TODAY).label.open).toBe(1);
 });
 test('a pile adds up by fate, and what is told by measure has litres but no count', () => {
   const totals = pileTotals(

@@ -1,5 +1,8 @@
 /** How far a room has come along the line of work: what is done and what is open at each step. */
-import { labelText } from '../labels/layout.ts';
+import { contentsOf, type Contents } from '../containers/contents.ts';
+import { binsLabelled } from '../labels/due.ts';
+import { labelDataOf, type LabelTables } from '../labels/label-data.ts';
+import { byId } from '../model/by-id.ts';
 import { isOpen } from '../pile/fate.ts';
 import type { SiteData } from '../model/entities.ts';
 
@@ -14,9 +17,10 @@ export interface StepProgress {
 /** Something is done, and nothing is left to do. */
 export const isWhole = ({ done, open }: StepProgress): boolean => done > 0 && open === 0;
 
-type Data = Pick<SiteData, 'line' | 'unit' | 'compartment' | 'bin'>;
+type Data = LabelTables & Pick<SiteData, 'site'>;
 
-export function roomProgress(data: Data, roomId: string): Record<Step, StepProgress> {
+/** @param today ISO date */
+export function roomProgress(data: Data, roomId: string, today: string): Record<Step, StepProgress> {
   const lines = data.line.filter((line) => line.roomId === roomId);
   const kept = lines.filter((line) => line.decision === 'keep');
   const open = lines.filter(isOpen).length;
@@ -28,7 +32,7 @@ export function roomProgress(data: Data, roomId: string): Record<Step, StepProgr
   const contained = new Set(bins.map((bin) => bin.categoryId));
   const without = [...wanted].filter((id) => !contained.has(id)).length;
   const placed = bins.filter((bin) => bin.compartmentId).length;
-  const printed = bins.filter((bin) => bin.printed === labelText(bin)).length;
+  const printed = labelled(data, roomId, today);
   const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
   return {
     pile: {
@@ -76,4 +80,23 @@ export function nextStep(progress: Record<Step, StepProgress>): Step {
       (step) => step !== 'live' && (progress[step].open > 0 || (step !== 'pile' && progress[step].done === 0)),
     ) ?? 'live'
   );
+}
+
+/** Bins of which the printed label is there and true. */
+function labelled(data: Data, roomId: string, today: string): number {
+  const [site] = data.site;
+  if (!site || !data.printedLabel.some((label) => label.roomId === roomId)) return 0;
+  // What is in a bin is reckoned only where a label says it.
+  const told = data.labelLayout.some(({ parts }) => parts.includes('contents'));
+  const contents = (): ReadonlyMap<string, Contents> =>
+    told
+      ? contentsOf({
+          bins: data.bin,
+          lines: data.line,
+          categories: byId(data.category),
+          types: byId(data.containerType),
+          site,
+        })
+      : new Map();
+  return binsLabelled(labelDataOf(data, roomId, contents, '', today));
 }

@@ -30,8 +30,10 @@ export interface Bin extends RowOfSite {
   parkId: string | null;
   /** Stays where it is when a new plan is made. */
   pinned: boolean;
-  /** What its printed label says; null when none was printed. */
-  printed: string | null;
+  /** What its label says where the name is too long for it; empty: the name. */
+  shortName: string;
+  /** How its label looks; null: as those of its room. */
+  labelLayoutId: string | null;
   /** How full it was last seen, 0 … 1.5; null when nobody has looked. */
   seenFull: number | null;
   sort: number;
@@ -72,7 +74,8 @@ export const bin = entity<Bin>()({
     turned: { default: false, since: 8 },
     parkId: pointsTo('compartment', 'clear', { default: null, since: 8 }),
     pinned: {},
-    printed: {},
+    shortName: { default: '', since: 9 },
+    labelLayoutId: pointsTo('labelLayout', 'clear', { default: null, since: 9 }),
     seenFull: {},
     sort: {},
   },

@@ -42,6 +42,8 @@ export interface Category extends RowOfSite, CategoryTraits {
   limit: Limit | null;
   /** The grouping scheme that made it, null for one of the library or made by hand. */
   scheme: string | null;
+  /** Its name in a second language, for labels; empty: none. */
+  otherName: string;
 }
 
 export const category = entity<Category>()({
@@ -68,5 +70,6 @@ export const category = entity<Category>()({
     tidiers: pointsToMany('person', { since: 2 }),
     limit: limitField,
     scheme: { default: null, since: 2 },
+    otherName: { default: '', since: 9 },
   },
 });

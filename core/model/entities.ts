@@ -13,12 +13,15 @@ import { cutStock, type CutStock } from './cut-stock.ts';
 import { deferral, type Deferral } from './deferral.ts';
 import { family, type Family } from './family.ts';
 import { fixture, type Fixture } from './fixture.ts';
+import { labelLayout, type LabelLayout } from './label-layout.ts';
 import { line, type Line } from './line.ts';
 import { move, type Move } from './move.ts';
 import { person, type Person } from './person.ts';
 import { photo, type Photo } from './photo.ts';
+import { printedLabel, type PrintedLabel } from './printed-label.ts';
 import { room, type Room } from './room.ts';
 import { session, type Session } from './session.ts';
+import { setNumber, type SetNumber } from './set-number.ts';
 import { site, type Site } from './site.ts';
 import { unit, type Unit } from './unit.ts';
 import { zone, type Zone } from './zone.ts';
@@ -34,13 +37,16 @@ export type * from './deferral.ts';
 export type * from './entity.ts';
 export type * from './family.ts';
 export * from './fixture.ts';
+export * from './label-layout.ts';
 export type * from './limit.ts';
 export * from './line.ts';
 export type * from './move.ts';
 export type * from './person.ts';
 export * from './photo.ts';
+export * from './printed-label.ts';
 export * from './room.ts';
 export type * from './session.ts';
+export type * from './set-number.ts';
 export type * from './site.ts';
 export * from './unit.ts';
 export * from './zone.ts';
@@ -65,6 +71,9 @@ interface Rows {
   acknowledgement: Acknowledgement;
   cutPiece: CutPiece;
   cutStock: CutStock;
+  labelLayout: LabelLayout;
+  setNumber: SetNumber;
+  printedLabel: PrintedLabel;
 }
 
 export type TableName = keyof Rows;
@@ -76,6 +85,7 @@ export type SiteData = { [T in TableName]: Rows[T][] };
 const DESCRIBED = {
   site,
   containerType,
+  labelLayout,
   person,
   room,
   zone,
@@ -84,7 +94,9 @@ const DESCRIBED = {
   family,
   category,
   line,
+  setNumber,
   bin,
+  printedLabel,
   session,
   deferral,
   move,

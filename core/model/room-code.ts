@@ -1,4 +1,5 @@
-const ALPHABET = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
+/** Without I and O, which are mistaken for 1 and 0 beside the numbers of the codes (practice L2). */
+const ALPHABET = 'ABCDEFGHJKLMNPQRSTUVWXYZ';
 
 /**
  * One letter of a room's name that no room has yet, or two, with which the codes of its bins begin.
@@ -9,7 +10,7 @@ export function freeCode(name: string, taken: ReadonlySet<string>): string {
     name
       .toUpperCase()
       .normalize('NFD')
-      .replace(/[^A-Z]/g, '') || 'R';
+      .replace(/[^A-HJ-NP-Z]/g, '') || 'R';
   const candidates = [
     ...letters,
     ...[...letters.slice(1)].map((letter) => letters[0] + letter),

@@ -1,9 +1,13 @@
 import type { CompartmentSpace } from './compartment.ts';
-import { entity, pointsToMany, type RowOfSite } from './entity.ts';
+import { entity, pointsTo, pointsToMany, type RowOfSite } from './entity.ts';
 import type { Unit, UnitShape } from './unit.ts';
 
 export const WALL_KINDS = ['masonry', 'plasterboard', 'timber'] as const;
 export type WallKind = (typeof WALL_KINDS)[number];
+
+/** Pictures alone for the youngest, picture and word for beginners, words for those who read (practice L1). */
+export const LABELS_FOR = ['pictures', 'beginners', 'words'] as const;
+export type LabelsFor = (typeof LABELS_FOR)[number];
 
 /** A bin as it stood on that day; outside sizes, mm. */
 export interface BinThen {
@@ -52,6 +56,12 @@ export interface Room extends RowOfSite {
   buy: 'own' | 'least' | 'match' | null;
   /** High or low: heavy things low and light ones high, or all that children use low; null: by effort alone. */
   heights: 'weight' | 'children' | null;
+  /** For whom its labels are; null: for those who come into the room. */
+  labelsFor: LabelsFor | null;
+  /** Visitors see its labels: no child's full name and no medicine is on them (hazard H14). */
+  visitors: boolean;
+  /** How its labels look; null: the usual sheet. */
+  labelLayoutId: string | null;
 }
 
 export const room = entity<Room>()({
@@ -74,5 +84,8 @@ export const room = entity<Room>()({
     lids: { default: null, since: 7 },
     buy: { default: null, since: 7 },
     heights: { default: null, since: 8 },
+    labelsFor: { default: null, since: 9 },
+    visitors: { default: false, since: 9 },
+    labelLayoutId: pointsTo('labelLayout', 'clear', { default: null, since: 9 }),
   },
 });

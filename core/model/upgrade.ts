@@ -3,7 +3,7 @@ import { ENTITIES, TABLES, type TableName } from './entities.ts';
 import { fieldsOf } from './defaults.ts';
 
 /** Counts changes of the model: a field or table that comes (`since`), and one that is called otherwise (below). */
-export const MODEL_VERSION = 8;
+export const MODEL_VERSION = 9;
 
 /** By the version that brought them: new names of fields, by table. */
 const RENAMED: Readonly<Record<number, Partial<Record<TableName, Readonly<Record<string, string>>>>>> = {
@@ -13,6 +13,9 @@ const RENAMED: Readonly<Record<number, Partial<Record<TableName, Readonly<Record
     line: { whereto: 'destination', facets: 'attributes' },
   },
 };
+
+/** By the version that took them away: fields, by table. */
+const DROPPED: Readonly<Record<number, Partial<Record<TableName, readonly string[]>>>> = { 9: { bin: ['printed'] } };
 
 type Values = Record<string, unknown>;
 
@@ -25,6 +28,7 @@ export function upgradeRow(table: TableName, row: Readonly<Values>, from: number
   let now: Values = { ...row };
   for (let version = from + 1; version <= MODEL_VERSION; version++) {
     const names = RENAMED[version]?.[table];
+    for (const name of DROPPED[version]?.[table] ?? []) delete now[name];
     if (names) now = Object.fromEntries(Object.entries(now).map(([field, value]) => [names[field] ?? field, value]));
   }
   if (whole && from < MODEL_VERSION)
@@ -43,9 +47,32 @@ export function upgradeSite(data: Readonly<Record<string, unknown>>, from: numbe
     const rows = data[table];
     if (rows === undefined && (ENTITIES[table].since ?? 1) > from) now[table] = [];
     else if (Array.isArray(rows))
-      now[table] = rows.map((row: unknown) =>
-        row !== null && typeof row === 'object' && !Array.isArray(row) ? upgradeRow(table, row as Values, from) : row,
-      );
+      now[table] = rows.map((row: unknown) => (isRow(row) ? upgradeRow(table, row, from) : row));
   }
+  if (from < 9 && Array.isArray(data.bin)) now.printedLabel = data.bin.flatMap(labelOfBin);
   return now;
+}
+
+const isRow = (row: unknown): row is Values => row !== null && typeof row === 'object' && !Array.isArray(row);
+
+/** Before version 9 a bin itself kept what its label says: its code, its name and its cells. */
+function labelOfBin(row: unknown): Values[] {
+  const said = isRow(row) && typeof row.printed === 'string' ? /^(\S+) (.*?)( \/\d+)?$/.exec(row.printed) : null;
+  if (!said) return [];
+  const { id, siteId, version, roomId } = row as Values;
+  const says = { code: said[1], word: said[2] };
+  const nothing = { numberId: null, part: null, compartmentId: null, layoutId: null, printedOn: null };
+  return [
+    {
+      ...nothing,
+      id: `label-${String(id)}`.slice(0, 40),
+      siteId,
+      version,
+      roomId,
+      role: 'bin',
+      binId: id,
+      says,
+      old: false,
+    },
+  ];
 }

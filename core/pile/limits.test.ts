@@ -166,7 +166,8 @@ test('before something comes in: is there one, has it a home, what could go', ()
     name: 'Blocks',
     compartmentId: null,
     pinned: false,
-    printed: null,
+    shortName: '',
+    labelLayoutId: null,
     sort: 0,
   };
   const data: ComeInData = {

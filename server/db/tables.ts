@@ -6,15 +6,29 @@ import {
   cutPiece,
   cutStock,
   fixture,
+  labelLayout,
   person,
   room,
   site,
   unit,
   zone,
 } from './schema/rooms.ts';
-import { bin, category, containerType, deferral, family, line, move, photo, session } from './schema/things.ts';
+import { printedLabel } from './schema/labels.ts';
+import {
+  bin,
+  category,
+  containerType,
+  deferral,
+  family,
+  line,
+  move,
+  photo,
+  session,
+  setNumber,
+} from './schema/things.ts';
 
 export * from './schema/history.ts';
+export * from './schema/labels.ts';
 export * from './schema/rooms.ts';
 export * from './schema/things.ts';
 
@@ -39,6 +53,9 @@ export const SITE_TABLES = {
   acknowledgement,
   cutPiece,
   cutStock,
+  labelLayout,
+  setNumber,
+  printedLabel,
 } as const;
 
 /** What the database keeps of a site beside its row. */

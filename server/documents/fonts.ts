@@ -9,15 +9,18 @@ const folder = (name: string) => join(dirname(resolve(`${name}/package.json`)), 
 const face = (subset: string, weight: number) =>
   join(folder('@fontsource/atkinson-hyperlegible-next'), `atkinson-hyperlegible-next-${subset}-${weight}-normal.woff`);
 
+/** The files of each weight, Latin first. */
+export const FACES = {
+  plain: [face('latin', 400), face('latin-ext', 400)],
+  bold: [face('latin', 700), face('latin-ext', 700)],
+} as const;
+
 type Doc = typeof PDFKit.prototype;
 const NAMES = { true: ['bold', 'bold-ext'], false: ['plain', 'plain-ext'] } as const;
 
 export function registerFonts(doc: Doc): void {
-  doc
-    .registerFont('plain', fontFile(face('latin', 400)))
-    .registerFont('plain-ext', fontFile(face('latin-ext', 400)))
-    .registerFont('bold', fontFile(face('latin', 700)))
-    .registerFont('bold-ext', fontFile(face('latin-ext', 700)));
+  for (const weight of ['plain', 'bold'] as const)
+    FACES[weight].forEach((file, i) => doc.registerFont(i ? `${weight}-ext` : weight, fontFile(file)));
 }
 
 interface Glyphs {

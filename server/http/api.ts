@@ -9,6 +9,7 @@ import { historyRoutes } from '../features/history/routes.ts';
 import { importRoutes } from '../features/import/routes.ts';
 import { inventoryRoutes } from '../features/inventory/routes.ts';
 import { labelsRoutes } from '../features/labels/routes.ts';
+import { numbersRoutes } from '../features/numbers/routes.ts';
 import { makeoverRoutes } from '../features/makeover/routes.ts';
 import { movesRoutes } from '../features/moves/routes.ts';
 import { photosRoutes } from '../features/photos/routes.ts';
@@ -35,6 +36,7 @@ export const SITE_ROUTES: readonly SiteRoutes[] = [
   movesRoutes,
   binsRoutes,
   labelsRoutes,
+  numbersRoutes,
   makeoverRoutes,
   photosRoutes,
   departuresRoutes,

@@ -103,7 +103,9 @@ export class Acts {
           : null;
       },
       () => (bin ? post(`/bins/${bin.id}/seen`, { version: bin.version, full: this.random.below(16) / 10 }) : null),
-      () => (bin ? post('/printed', { bins: [bin.id] }) : null),
+      () => (bin ? post('/printed', { room: bin.roomId, labels: [{ role: 'bin', binId: bin.id }] }) : null),
+      () => (line ? post('/numbers', { lineId: line.id, series: 'pouch', count: 2 }) : null),
+      () => post('/numbers/close', { series: 'pouch' }),
       () => (room ? post(`/rooms/${room.id}/session`, { act: this.any(['start', 'pause', 'resume', 'end']) }) : null),
       () => (room ? this.photo(room.id, line?.id, who) : null),
       () =>

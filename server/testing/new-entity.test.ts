@@ -76,8 +76,11 @@ export const photo = pgTable(`,
   ]);
   edit(
     'server/db/tables.ts',
-    ['line, move, photo, session }', 'line, loan, move, photo, session }'],
-    ['  cutStock,\n}', '  cutStock,\n  loan,\n}'],
+    [
+      "from './schema/things.ts';\n\nexport",
+      "from './schema/things.ts';\nimport { loan } from './schema/things.ts';\n\nexport",
+    ],
+    ['  printedLabel,\n}', '  printedLabel,\n  loan,\n}'],
   );
   writeFileSync(
     join(copy, 'server/db/migrations/0099_loan.sql'),

@@ -1,7 +1,9 @@
 /** Work that would keep every other request waiting: done in a worker thread, by name. Only plain data goes in and out. */
 import type { DepthAnswer, DepthPosition, DepthProblem } from '@stube/core/placement/depth/problem';
 import { solveDepth } from '@stube/core/placement/depth/solve';
-import type { LabelContent, Paper } from '@stube/core/labels/layout';
+import type { LabelContent } from '@stube/core/labels/label';
+import type { Outline } from '@stube/core/labels/outline';
+import type { Paper } from '@stube/core/model/site';
 import type { Checked } from '@stube/contract/check';
 import { checkSiteFile, type SiteFile } from '@stube/contract/site-file/format';
 import type { FitAnswer, FitProblem } from '@stube/core/packing/problem';
@@ -10,7 +12,8 @@ import { cutSteps } from '@stube/core/cutting/solve';
 import type { CutAnswer, CutProblem } from '@stube/core/cutting/problem';
 import { cutPdf, type CutDocument } from '../features/cutting/document.ts';
 import { tablePdf, type TableDocument } from '../documents/table.ts';
-import { labelsPdf } from '../features/labels/document.ts';
+import { labelsPdf, outlinesPdf, type LabelsDocument } from '../features/labels/document.ts';
+import { plotterSvg, type PlotterOptions } from '../features/labels/outlines.ts';
 
 interface Task<Input, Output> {
   run(input: Input): Output | Promise<Output>;
@@ -43,11 +46,17 @@ export const TASKS = {
   place: task('Finding places', 120, ({ problem, fixed, locked }: DepthTask): DepthAnswer =>
     solveDepth(problem, { iterations: DEPTH_TURNS, fixed, locked }),
   ),
-  labelsPdf: task(
-    'Drawing the labels',
-    120,
-    ({ title, labels, paper }: { title: string; labels: LabelContent[]; paper: Paper }): Promise<Buffer> =>
-      labelsPdf(title, labels, paper),
+  labelsPdf: task('Drawing the labels', 120, (document: LabelsDocument): Promise<Buffer> => labelsPdf(document)),
+  outlinesPdf: task(
+    'Drawing the outlines',
+    60,
+    ({ title, outlines, paper }: { title: string; outlines: Outline[]; paper: Paper }): Promise<Buffer> =>
+      outlinesPdf(title, outlines, paper),
+  ),
+  plotterSvg: task(
+    'Cutting out the letters',
+    60,
+    ({ labels, options }: { labels: LabelContent[]; options: PlotterOptions }): string => plotterSvg(labels, options),
   ),
   cut: task('Finding the cuts', 30, (problem: CutProblem): CutAnswer => inTime(cutSteps(problem), problem.timeMs)),
   fit: task('Filling sheets', 30, (problem: FitProblem): FitAnswer => inTime(fitSteps(problem), problem.timeMs)),

@@ -1,11 +1,11 @@
 /** The rows of the open site by table, kept up with what the server says has changed; it knows no feature. */
 import { computed, reactive, shallowReactive } from 'vue';
+import { byId } from '@stube/core/model/by-id';
 import { noRows } from '@stube/core/model/defaults';
 import { TABLES, type Row, type RowOf, type SiteData, type TableName } from '@stube/core/model/entities';
 import type { SiteChanges } from '@stube/contract/answers';
 
 type Rows = Record<TableName, Row[]>;
-const byId = <T extends Row>(rows: readonly T[]): ReadonlyMap<string, T> => new Map(rows.map((row) => [row.id, row]));
 
 export function useCache() {
   /** Lists are replaced when they change, never written into: who watches one sees that. */

@@ -31,7 +31,7 @@ function roomOfAddress() {
       .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true })),
   );
   const demands = computed(() => (store.site ? demandsOf(lines.value, store.maps.category, store.site) : []));
-  const progress = computed(() => (room.value ? roomProgress(store.data, room.value.id) : null));
+  const progress = computed(() => (room.value ? roomProgress(store.data, room.value.id, today()) : null));
   const placeData = computed<RoomData | null>(() =>
     store.site && room.value
       ? {

@@ -2,7 +2,7 @@
 /** The slim cut-away of the site: its rooms as the chambers of a house, the navigation. */
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { Archive, CalendarCheck, Plus, Undo2 } from '@lucide/vue';
+import { Archive, CalendarCheck, Hash, Plus, Undo2 } from '@lucide/vue';
 import { agendaOf } from '@stube/core/today/agenda';
 import { nextStep, roomProgress, STEPS } from '@stube/core/makeover/progress';
 import { useSite } from '../data/site.ts';
@@ -18,7 +18,7 @@ const adding = ref(false);
 /** From the roof down: the last room made lies on top. */
 const chambers = computed(() =>
   [...store.rooms].reverse().map((room) => {
-    const progress = roomProgress(store.data, room.id);
+    const progress = roomProgress(store.data, room.id, today());
     const total = STEPS.reduce((sum, step) => sum + progress[step].done + progress[step].open, 0);
     const done = STEPS.reduce((sum, step) => sum + progress[step].done, 0);
     return { room, next: nextStep(progress), share: total ? done / total : 0 };
@@ -70,6 +70,7 @@ function made(id: string): void {
     </ul>
     <div class="cellar">
       <RouterLink :to="{ name: 'stock', params: { site: store.id } }"><Archive :size="16" /> Containers</RouterLink>
+      <RouterLink :to="{ name: 'numbers', params: { site: store.id } }"><Hash :size="16" /> Numbered sets</RouterLink>
       <RouterLink :to="{ name: 'sites' }"><Undo2 :size="16" /> All sites</RouterLink>
     </div>
     <RoomDialog v-if="adding" @close="adding = false" @made="made" />

@@ -3,7 +3,7 @@ import type { RouteLocationNormalizedLoaded } from 'vue-router';
 import type { SiteData } from '@stube/core/model/entities';
 import { STEP_NAMES } from './steps.ts';
 
-const PAGES: Record<string, string> = { today: 'Today', stock: 'Containers', ...STEP_NAMES };
+const PAGES: Record<string, string> = { today: 'Today', stock: 'Containers', numbers: 'Numbered sets', ...STEP_NAMES };
 
 /** @example 'Place · Den · Stube' */
 export function titleOf(

@@ -31,7 +31,7 @@ import {
   type ZoneKind,
 } from '@stube/core/model/entities';
 import { day, flag, holds, idList, instant, mm, modelKeys, ofSite, oneOf, sort } from './columns.ts';
-import { compartment, person, room, site } from './rooms.ts';
+import { compartment, labelLayout, person, room, site } from './rooms.ts';
 
 export const family = pgTable(
   'family',
@@ -110,6 +110,7 @@ export const category = pgTable(
     tidiers: idList('tidiers'),
     limit: jsonb('limit').$type<Limit>(),
     scheme: text('scheme'),
+    otherName: text('other_name').notNull().default(''),
   },
   (t) => [
     ...modelKeys('category', t, { site: () => site, family: () => family, containerType: () => containerType }),
@@ -167,6 +168,22 @@ export const line = pgTable(
   ],
 );
 
+export const setNumber = pgTable(
+  'set_number',
+  {
+    ...ofSite,
+    lineId: text('line_id').notNull(),
+    series: text('series').notNull(),
+    number: integer('number').notNull(),
+    name: text('name').notNull(),
+  },
+  (t) => [
+    ...modelKeys('setNumber', t, { site: () => site, line: () => line }),
+    unique('set_number_once').on(t.siteId, t.series, t.number),
+    holds('set_number_from_one', sql`${t.number} > 0`),
+  ],
+);
+
 export const bin = pgTable(
   'bin',
   {
@@ -189,7 +206,8 @@ export const bin = pgTable(
     turned: flag('turned').default(false),
     parkId: text('park_id'),
     pinned: flag('pinned'),
-    printed: text('printed'),
+    shortName: text('short_name').notNull().default(''),
+    labelLayoutId: text('label_layout_id'),
     seenFull: doublePrecision('seen_full'),
     sort,
   },
@@ -200,6 +218,7 @@ export const bin = pgTable(
       category: () => category,
       containerType: () => containerType,
       compartment: () => compartment,
+      labelLayout: () => labelLayout,
     }),
     unique('bin_code').on(t.siteId, t.code),
     holds('bin_position', sql`(${t.x} is null) = (${t.y} is null) and (${t.x} is null) = (${t.z} is null)`),
@@ -268,6 +287,7 @@ export const photo = pgTable(
     roomId: text('room_id').notNull(),
     lineId: text('line_id'),
     containerTypeId: text('container_type_id'),
+    categoryId: text('category_id'),
     kind: text('kind').$type<Photo['kind']>().notNull(),
     takenOn: day('taken_on').notNull(),
     width: integer('width').notNull(),
@@ -280,6 +300,7 @@ export const photo = pgTable(
       room: () => room,
       line: () => line,
       containerType: () => containerType,
+      category: () => category,
     }),
     oneOf('photo_kind', t.kind, PHOTO_KINDS),
   ],

@@ -12,7 +12,8 @@ import { makeChange } from '../../db/change.ts';
 import { newId } from '../../db/ids.ts';
 import { Refused } from '../../db/problems.ts';
 import { readSite } from '../../db/read.ts';
-import type { Recorder } from '../../db/recorder.ts';
+import type { AnyRow, Recorder } from '../../db/recorder.ts';
+import { removeWithAll } from '../../db/references.ts';
 import type { Scope } from '../../db/scope.ts';
 
 export const makeBins = (scope: Scope, roomId: string, wanted: ContainRequest): Promise<ChangeAnswer> =>
@@ -69,10 +70,10 @@ export async function contain(recorder: Recorder, roomId: string, wanted: Contai
       const patch = binChanges(own, bins[i]!, category);
       if (Object.keys(patch).length) await recorder.update('bin', own.id, null, patch);
     }
-    for (const bin of old.slice(bins.length)) {
-      await recorder.remove('bin', bin.id);
-      gone++;
-    }
+    // Their move steps go with them, their printed labels stay as old ones to be taken off.
+    const left = old.slice(bins.length);
+    await removeWithAll(recorder, 'bin', left as unknown as AnyRow[]);
+    gone += left.length;
     const fresh = bins.slice(old.length).map((wanted, i): Omit<Bin, 'version' | 'siteId'> => ({
       ...wanted,
       id: newId(),

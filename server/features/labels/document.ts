@@ -1,33 +1,34 @@
-/** The sheets of labels as PDF: vector text, pictograms and QR codes, true to size. */
+/** Pages of labels as PDF: vector text, pictograms and squares, true to size. */
 import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
 import svgToPdf from 'svg-to-pdfkit';
 import lucide from '@iconify-json/lucide/icons.json' with { type: 'json' };
-import {
-  layOutLabel,
-  layOutSheets,
-  PAPERS,
-  type LabelContent,
-  type LabelLayout,
-  type MeasureText,
-  type Paper,
-} from '@stube/core/labels/layout';
 import { HUES } from '@stube/core/labels/hues';
+import type { LabelContent, Mark, MeasureText } from '@stube/core/labels/label';
+import { layOutOutline, layOutOutlines, type Outline } from '@stube/core/labels/outline';
+import { labelRun, type RunOptions } from '@stube/core/labels/pages';
+import { PAPERS } from '@stube/core/labels/paper';
+import { SHAPES } from '@stube/core/labels/shapes';
+import type { Page } from '@stube/core/labels/sheets';
+import type { Paper } from '@stube/core/model/site';
 import { registerFonts, runsOf } from '../../documents/fonts.ts';
 import { finished, type Doc } from '../../documents/pdf.ts';
 
 const PT = 72 / 25.4;
 const INK = '#2C2A26';
+const CUT = '#A59C8C';
 const MEASURED_AT = 100;
+const ICON = 24;
 
-export function labelsPdf(title: string, labels: readonly LabelContent[], paper: Paper): Promise<Buffer> {
-  const page = PAPERS[paper];
-  const doc = new PDFDocument({
-    size: [page.width * PT, page.height * PT],
-    margin: 0,
-    autoFirstPage: false,
-    info: { Title: title, Creator: 'Stube' },
-  });
+export interface LabelsDocument extends RunOptions {
+  title: string;
+  contents: LabelContent[];
+  /** JPEG, base64, by photograph. */
+  pictures: Record<string, string>;
+}
+
+function begin(title: string): { doc: Doc; measure: MeasureText } {
+  const doc = new PDFDocument({ margin: 0, autoFirstPage: false, info: { Title: title, Creator: 'Stube' } });
   registerFonts(doc);
   /** Widths are in proportion to the size: each text is measured once. */
   const widths = new Map<string, number>();
@@ -41,17 +42,42 @@ export function labelsPdf(title: string, labels: readonly LabelContent[], paper:
     }
     return width * size;
   };
-  const sheets = layOutSheets(
-    labels.map((content) => layOutLabel(content, measure)),
-    paper,
-  );
-  for (const sheet of sheets) {
-    doc.addPage();
-    for (const { layout, x, y } of sheet.labels) draw(doc, layout, x, y);
+  return { doc, measure };
+}
+
+export function labelsPdf({ title, contents, pictures, ...options }: LabelsDocument): Promise<Buffer> {
+  const { doc, measure } = begin(title);
+  return written(doc, labelRun(contents, options, measure).pages, options.paper, pictures);
+}
+
+export function outlinesPdf(title: string, outlines: readonly Outline[], paper: Paper): Promise<Buffer> {
+  const { doc, measure } = begin(title);
+  const labels = outlines.map(({ content, size }) => layOutOutline(content, size, measure));
+  return written(doc, layOutOutlines(labels, paper), paper, {});
+}
+
+function written(doc: Doc, pages: readonly Page[], paper: Paper, pictures: Record<string, string>): Promise<Buffer> {
+  for (const page of pages) {
+    doc.addPage({ size: [page.width * PT, page.height * PT], margin: 0 });
+    doc.save();
+    if (page.clip) {
+      const { x, y, width, height } = page.clip;
+      doc.rect(x * PT, y * PT, width * PT, height * PT).clip();
+    }
+    for (const { label, x, y, upsideDown } of page.labels) {
+      doc.save();
+      if (upsideDown) doc.rotate(180, { origin: [(x + label.width / 2) * PT, (y + label.height / 2) * PT] });
+      doc.translate(x * PT, y * PT);
+      for (const mark of label.marks) draw(doc, mark, pictures);
+      doc.restore();
+    }
+    doc.restore();
+    for (const mark of page.marks) draw(doc, mark, pictures);
   }
-  if (!sheets.length) {
-    doc.addPage();
-    write(doc, 'No labels to print.', 20, 25, 5, true);
+  if (!pages.length) {
+    const { width, height } = PAPERS[paper];
+    doc.addPage({ size: [width * PT, height * PT], margin: 0 });
+    draw(doc, { kind: 'text', text: 'No labels to print.', x: 20, y: 25, size: 5, bold: true }, {});
   }
   return finished(doc);
 }
@@ -70,33 +96,72 @@ function write(doc: Doc, text: string, x: number, baseline: number, size: number
   }
 }
 
-function draw(doc: Doc, label: LabelLayout, x: number, y: number): void {
-  doc.save();
-  doc
-    .lineWidth(0.3)
-    .strokeColor('#A59C8C')
-    .roundedRect(x * PT, y * PT, label.width * PT, label.height * PT, 1.2 * PT)
-    .stroke();
-  doc.rect(x * PT, (y + 1.2) * PT, 1.6 * PT, (label.height - 2.4) * PT).fill(HUES[label.content.hue] ?? INK);
-  for (const line of label.lines) write(doc, line.text, x + line.x, y + line.y, line.size, true);
-  write(doc, label.code.text, x + label.code.x, y + label.code.y, label.code.size, true);
-  if (label.family) write(doc, label.family.text, x + label.family.x, y + label.family.y, label.family.size, false);
-  if (label.picture) {
-    const body = (lucide.icons as Record<string, { body: string }>)[label.content.pictogram]?.body;
-    if (body)
-      svgToPdf(
-        doc,
-        `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24">${body.replaceAll('currentColor', INK)}</svg>`,
-        (x + label.picture.x) * PT,
-        (y + label.picture.y) * PT,
-        { width: label.picture.size * PT, height: label.picture.size * PT, assumePt: true },
-      );
+function draw(doc: Doc, mark: Mark, pictures: Record<string, string>): void {
+  switch (mark.kind) {
+    case 'text':
+      return write(doc, mark.text, mark.x, mark.y, mark.size, mark.bold);
+    case 'frame': {
+      const [x, y, width, height] = [mark.x * PT, mark.y * PT, mark.width * PT, mark.height * PT];
+      doc
+        .lineWidth(0.3)
+        .strokeColor(CUT)
+        .roundedRect(x, y, width, height, mark.corner * PT)
+        .stroke();
+      return;
+    }
+    case 'band':
+      doc.rect(mark.x * PT, mark.y * PT, mark.width * PT, mark.height * PT).fill(HUES[mark.hue] ?? INK);
+      return;
+    case 'shape':
+      doc
+        .save()
+        .translate(mark.x * PT, mark.y * PT)
+        .scale((mark.size * PT) / ICON);
+      doc.path(SHAPES[mark.hue]?.path ?? SHAPES.ink!.path).fill(HUES[mark.hue] ?? INK);
+      doc.restore();
+      return;
+    case 'hole':
+      doc
+        .lineWidth(0.3)
+        .strokeColor(CUT)
+        .circle(mark.x * PT, mark.y * PT, mark.radius * PT)
+        .stroke();
+      return;
+    case 'line':
+      doc.lineWidth(mark.is === 'rule' ? 0.5 : 0.3).strokeColor(mark.is === 'rule' ? INK : CUT);
+      if (mark.is === 'fold') doc.dash(3, { space: 2 });
+      doc
+        .moveTo(mark.x1 * PT, mark.y1 * PT)
+        .lineTo(mark.x2 * PT, mark.y2 * PT)
+        .stroke()
+        .undash();
+      return;
+    case 'picture':
+      return drawPictogram(doc, mark);
+    case 'photo':
+      return drawPhoto(doc, mark, pictures[mark.photoId] ?? '');
+    case 'square':
+      return drawSquare(doc, mark);
   }
-  if (label.qr) drawQr(doc, label.content.link, x + label.qr.x, y + label.qr.y, label.qr.size);
+}
+
+function drawPictogram(doc: Doc, { pictogram, x, y, size }: Extract<Mark, { kind: 'picture' }>): void {
+  const body = (lucide.icons as Record<string, { body: string }>)[pictogram]?.body;
+  if (!body) return;
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${ICON} ${ICON}">${body.replaceAll('currentColor', INK)}</svg>`;
+  svgToPdf(doc, svg, x * PT, y * PT, { width: size * PT, height: size * PT, assumePt: true });
+}
+
+/** Cut to a square. */
+function drawPhoto(doc: Doc, { x, y, size }: Extract<Mark, { kind: 'photo' }>, data: string): void {
+  if (!data) return;
+  const [left, top, side] = [x * PT, y * PT, size * PT];
+  doc.save().rect(left, top, side, side).clip();
+  doc.image(Buffer.from(data, 'base64'), left, top, { cover: [side, side], align: 'center', valign: 'center' });
   doc.restore();
 }
 
-function drawQr(doc: Doc, link: string, x: number, y: number, size: number): void {
+function drawSquare(doc: Doc, { link, x, y, size }: Extract<Mark, { kind: 'square' }>): void {
   const { modules } = QRCode.create(link, { errorCorrectionLevel: 'M' });
   const step = size / modules.size;
   // Dark modules that touch are one rectangle: a fifth of the file, and of the time.

@@ -1,4 +1,5 @@
 /** The move plan of a room on paper, each step with a box to tick. */
+import { byId } from '@stube/core/model/by-id';
 import { moveWords, type MoveWords } from '@stube/core/moves/words';
 import { depthProblemOf, homesOf } from '@stube/core/placement/depth/depth-problem-of';
 import { Standing } from '@stube/core/placement/depth/standing';
@@ -20,7 +21,6 @@ export async function movesPdf(scope: Scope, roomId: string, work: Work) {
   const data = await readSite(scope.db, scope.siteId);
   const room = roomDataOf(data, roomId);
   if (!room) throw new NotFound('room', roomId);
-  const byId = <T extends { id: string }>(rows: readonly T[]) => new Map(rows.map((row) => [row.id, row]));
   const names = { bin: byId(data.bin), compartment: byId(data.compartment), unit: byId(data.unit) };
   const wanted = new Standing(depthProblemOf(room), homesOf(room.bins));
   const open = data.move.filter((move) => move.roomId === roomId && !move.done).sort((a, b) => a.sort - b.sort);

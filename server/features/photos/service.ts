@@ -17,6 +17,7 @@ export async function addPhoto(scope: Scope, roomId: string, query: PhotoQuery, 
   return makeChange(scope, `photograph of the ${query.kind}`, async (recorder) => {
     await recorder.find('room', roomId);
     if (query.containerTypeId) await recorder.find('containerType', query.containerTypeId);
+    if (query.categoryId) await recorder.find('category', query.categoryId);
     if (query.lineId) await recorder.find('line', query.lineId);
     if ((await bytesOfPictures(recorder.db, scope.siteId)) + data.length > MAX_PICTURES)
       throw new Refused([

@@ -1,4 +1,4 @@
-/** Bins by hand: how many of which container, where each stands, what its label says. */
+/** Bins by hand: how many of which container, and where each stands. */
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import type { Bin } from '@stube/core/model/entities';
 import { CUBES } from '@stube/core/model/testing/rows';
@@ -128,35 +128,5 @@ describe('places by hand', () => {
     await server.patch(own(`/rows/unit/${unit!.id}`), { ...CUBES, height: 120, rows: 1, version: unit!.version });
     await server.post(own(`/rooms/${room}/place`));
     expect((await bins()).every((bin) => bin.compartmentId === null)).toBe(true);
-  });
-});
-
-describe('labels', () => {
-  const pages = async (query: string): Promise<number> => {
-    const { body } = await server.call
-      .get(`/api${own('/labels.pdf')}?${query}`)
-      .buffer()
-      .parse((response, done) => {
-        const parts: Buffer[] = [];
-        response.on('data', (part: Buffer) => parts.push(part));
-        response.on('end', () => done(null, Buffer.concat(parts)));
-      })
-      .expect(200);
-    return body.length;
-  };
-  test('printed ones are not printed again until what they say changes', async () => {
-    await contain();
-    const [bin] = await bins();
-    const all = await pages('which=changed');
-    await server.post(own('/printed'), { bins: (await bins()).map((bin) => bin.id) });
-    expect(await pages('which=changed')).toBeLessThan(all);
-    const seen = (await bins())[0]!;
-    await server.patch(own(`/rows/bin/${bin!.id}`), { name: 'Bridge parts', version: seen.version });
-    expect(await pages('which=changed')).toBeGreaterThan(await pages('which=changed&room=nowhere'));
-  });
-  test('a paper or a choice that is not known is refused by name', async () => {
-    expect((await server.get(own('/labels.pdf?paper=A3'), 400)).fields[0].field).toBe('paper');
-    expect((await server.get(own('/labels.pdf?which=some'), 400)).fields[0].field).toBe('which');
-    await server.post(own('/printed'), { bins: ['gone'] }, 404);
   });
 });

@@ -7,8 +7,8 @@ import type { BinEvent } from '@stube/contract/answers';
 import { isWaiting } from '@stube/core/containers/stored-lines';
 import { shapeOf } from '@stube/core/containers/shape';
 import { pathsOf } from '@stube/core/find/things';
+import { dueLabels } from '@stube/core/labels/due';
 import { HUES } from '@stube/core/labels/hues';
-import { labelText } from '@stube/core/labels/layout';
 import { api } from '../../data/transport.ts';
 import Pictogram from '../../drawing/Pictogram.vue';
 import PlaceLit from '../../drawing/PlaceLit.vue';
@@ -16,6 +16,8 @@ import { useForm } from '../../parts/form.ts';
 import { formatAmount, litres, percent, said } from '../../parts/numbers.ts';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
+import LabelPicture from '../labels/LabelPicture.vue';
+import { labelDataOfSite } from '../labels/run.ts';
 import { useBinsActions } from './actions.ts';
 import BinCarrier from './BinCarrier.vue';
 import BinCells from './BinCells.vue';
@@ -51,9 +53,17 @@ const size = computed(() =>
     ? said(`${shape.value.name}, ${shape.value.outWidth} × ${shape.value.outDepth} × ${shape.value.outHeight} mm`)
     : shape.value?.name,
 );
-const stale = computed(() => bin.value?.printed && bin.value.printed !== labelText(bin.value));
+/** Its labels that were printed, and why they are due. */
+const printed = computed(() => {
+  const of = bin.value && labelDataOfSite(store, bin.value.roomId);
+  const all = of ? dueLabels({ ...of, bins: [bin.value!] }, ['bin', 'place', 'cell', 'lid']) : [];
+  return all.filter((label) => label.printed);
+});
+const due = computed(() => printed.value.find(({ reason }) => reason)?.reason);
 const events = ref<(BinEvent & { after: { compartmentId?: string | null } | null })[]>([]);
 const name = ref('');
+const shortName = ref('');
+const shorten = () => store.tryWrite(() => store.patch('bin', bin.value!, { shortName: shortName.value.trim() }));
 const { problems, submit } = useForm();
 const LEVELS = [0.25, 0.5, 0.75, 1, 1.2];
 
@@ -61,6 +71,7 @@ watch(
   () => [bin.value?.id, bin.value?.version],
   async () => {
     name.value = bin.value?.name ?? '';
+    shortName.value = bin.value?.shortName ?? '';
     events.value = bin.value
       ? await api<typeof events.value>('GET', `/sites/${store.id}/rows/${bin.value.id}/history`).catch(() => [])
       : [];
@@ -179,15 +190,22 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
         <section class="sheet stack tight">
           <h2>Label</h2>
           <TextField v-model="name" label="What it says" :problem="problems.name" @commit="rename" />
-          <p class="small" :class="stale ? 'wrong' : 'soft'">
+          <TextField
+            v-model="shortName"
+            label="What it says where that is too long"
+            :placeholder="name"
+            @commit="shorten"
+          />
+          <p class="small" :class="due ? 'wrong' : 'soft'">
             {{
-              stale
-                ? `The label that was printed says “${bin.printed}”: it is out of date.`
-                : bin.printed
-                  ? 'The printed label is up to date.'
-                  : 'No label printed yet.'
+              !printed.length
+                ? 'No label printed yet.'
+                : due
+                  ? `Out of date: ${due}.`
+                  : 'The printed label is up to date.'
             }}
           </p>
+          <LabelPicture v-if="category" :category="category" :room-id="bin.roomId" />
           <div class="row">
             <a
               class="press small"

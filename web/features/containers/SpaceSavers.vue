@@ -8,13 +8,24 @@ import { litres } from '../../parts/numbers.ts';
 
 const { store, lines, units } = useRoom();
 const rods = computed(() => units.value.find(({ template }) => template === 'rods')?.name ?? null);
-const savings = computed(() => (store.site ? savingsOf(lines.value, store.maps.category, store.site, rods.value) : []));
+const savings = computed(() =>
+  store.site ? savingsOf(lines.value, store.maps.category, store.site, rods.value, store.data.setNumber) : [],
+);
 const sum = computed(() => savings.value.reduce((total, { before, after }) => total + before - after, 0));
-async function save({ line, values, words, saver }: Saving): Promise<void> {
+async function save({ line, values, words, saver, numbers }: Saving): Promise<void> {
   const category = store.maps.category.get(line.categoryId ?? '');
   const done = await store.tryWrite(() =>
     store.writeTogether({
       what: `${line.name}: ${words}`.slice(0, 200),
+      ...(numbers
+        ? {
+            create: numbers.numbers.map((number) => ({
+              table: 'setNumber' as const,
+              id: crypto.randomUUID(),
+              values: { lineId: line.id, series: numbers.series, number },
+            })),
+          }
+        : {}),
       update: [
         { table: 'line' as const, id: line.id, version: line.version, values },
         // What hangs has no container any more.

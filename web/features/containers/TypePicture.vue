@@ -37,6 +37,7 @@ async function take(event: Event): Promise<void> {
       note: '',
       lineId: null,
       containerTypeId: props.type.id,
+      categoryId: null,
     };
     await store.tryWrite(() => addPhoto(room.value!.id, query, jpeg));
   } catch (error) {

@@ -3,7 +3,9 @@
 import { computed, onMounted, ref, toRaw, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import ModalDialog from '../../parts/ModalDialog.vue';
-import { looseLine, pathsOf } from '@stube/core/find/things';
+import { FIND_TABLES, looseLine, pathsOf, type FindData } from '@stube/core/find/things';
+import { withinBin } from '@stube/core/find/within';
+import { shapeOf } from '@stube/core/containers/shape';
 import type { Bin, Category } from '@stube/core/model/entities';
 import { isWaiting } from '@stube/core/containers/stored-lines';
 import { HUES } from '@stube/core/labels/hues';
@@ -30,6 +32,8 @@ interface Hit {
   category: Category | undefined;
   hue: string | undefined;
   way: string;
+  /** Where in the bin, where that can be told. */
+  within: string;
   /** Where it has no place yet. */
   loose: string;
   roomId: string;
@@ -48,6 +52,7 @@ const hits = computed((): Hit[] =>
           category,
           hue: HUES[store.maps.family.get(category?.familyId ?? '')?.hue ?? 'ink'],
           way: store.maps.room.get(line.roomId)?.name ?? '',
+          within: '',
           loose: isWaiting(line) ? `to ${line.decision}` : line.decision === 'keep' ? 'no bin yet' : 'not decided yet',
           roomId: line.roomId,
         },
@@ -58,6 +63,13 @@ const hits = computed((): Hit[] =>
     const category = store.maps.category.get(bin.categoryId);
     const family = store.maps.family.get(category?.familyId ?? '');
     const path = paths.value.get(id)!;
+    const within = withinBin(
+      bin,
+      shapeOf(bin, store.maps.containerType),
+      store.contents.get(id)?.lines ?? [],
+      store.data.setNumber,
+      answered.value,
+    );
     return [
       {
         id,
@@ -68,6 +80,7 @@ const hits = computed((): Hit[] =>
         category,
         hue: HUES[family?.hue ?? 'ink'],
         way: `${[path.room, path.unit, path.compartment].filter(Boolean).join(' › ')}${path.parked ? `, or parked at ${path.parked}` : ''}`,
+        within,
         loose: path.compartment ? '' : 'on the bench, no place yet',
       },
     ];
@@ -76,8 +89,9 @@ const hits = computed((): Hit[] =>
 const chosen = computed(() => hits.value[at.value]?.bin ?? null);
 
 async function build(): Promise<void> {
-  const { room, unit, compartment, family, category, line, bin } = toRaw(store.data);
-  await indexFor(store.id ?? '', { room, unit, compartment, family, category, line, bin });
+  const data = toRaw(store.data);
+  const known = Object.fromEntries(FIND_TABLES.map((table) => [table, data[table]])) as unknown as FindData;
+  await indexFor(store.id ?? '', known);
   ready.value = true;
   await search();
 }
@@ -144,7 +158,7 @@ function go(hit: Hit): void {
             ><b
               >{{ hit.name }} <span v-if="hit.code" class="tag">{{ hit.code }}</span></b
             ><span class="small" :class="hit.loose ? 'wrong' : 'soft'">{{
-              hit.loose ? `${hit.way} › ${hit.loose}` : `${hit.way} › ${hit.code}`
+              hit.loose ? `${hit.way} › ${hit.loose}` : [hit.way, hit.code, hit.within].filter(Boolean).join(' › ')
             }}</span></span
           >
         </li>

@@ -1,7 +1,7 @@
 /** Keeps the index away from the page, follows its changes and answers from it. */
 import { expose } from 'comlink';
 import { Finder, type Found } from '@stube/core/find/search';
-import { thingsOf, type FindData } from '@stube/core/find/things';
+import { FIND_TABLES, thingsOf, type FindData } from '@stube/core/find/things';
 
 type Table = keyof FindData;
 /** What has changed in each table since the last time. */
@@ -20,16 +20,9 @@ const find = {
       for (const row of rows) known.set(row.id, row);
       tables.set(table, known);
     }
-    const list = (table: Table) => [...(tables.get(table)?.values() ?? [])];
-    const data = {
-      room: list('room'),
-      unit: list('unit'),
-      compartment: list('compartment'),
-      family: list('family'),
-      category: list('category'),
-      line: list('line'),
-      bin: list('bin'),
-    } as unknown as FindData;
+    const data = Object.fromEntries(
+      FIND_TABLES.map((table) => [table, [...(tables.get(table)?.values() ?? [])]]),
+    ) as unknown as FindData;
     if (finder && !whole) finder.update(thingsOf(data));
     else finder = new Finder(thingsOf(data));
   },

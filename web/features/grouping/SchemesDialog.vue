@@ -76,6 +76,7 @@ function choose(result: SchemeResult): Promise<void> | void {
       categories: store.data.category,
       families: store.data.family,
       bins: bins.value,
+      printed: new Set(store.data.printedLabel.flatMap(({ role, binId }) => (role === 'bin' && binId ? [binId] : []))),
       types: store.maps.containerType,
       site: store.site!,
     },

@@ -1,6 +1,22 @@
+import type { LabelKey } from '@stube/core/labels/label';
+import type { LabelLayout, PrintedLabel } from '@stube/core/model/entities';
 import { useSite } from '../../data/site.ts';
 
+const keyOnly = ({ role, binId, numberId, part }: LabelKey): LabelKey => ({ role, binId, numberId, part });
+
 export function useLabelsActions() {
-  const { send } = useSite();
-  return { markPrinted: (bins: string[]) => send('POST', '/printed', { bins }) };
+  const { send, writeTogether } = useSite();
+  return {
+    markPrinted: (room: string, labels: readonly LabelKey[]) =>
+      send('POST', '/printed', { room, labels: labels.map(keyOnly) }),
+    /** Labels that came out badly, or were taken off: they are not there any more. */
+    takeBack: (what: string, labels: readonly PrintedLabel[]) =>
+      writeTogether({ what, remove: labels.map(({ id, version }) => ({ table: 'printedLabel', id, version })) }),
+    /** What was printed in a layout is printed again, as the layout has changed. */
+    renew: (layout: LabelLayout, labels: readonly PrintedLabel[]) =>
+      writeTogether({
+        what: `renew the labels of ${layout.name}`,
+        update: labels.map(({ id, version }) => ({ table: 'printedLabel', id, version, values: { says: {} } })),
+      }),
+  };
 }

@@ -1,7 +1,7 @@
 /** Measures text for the preview with the face that the PDF uses too. */
-import type { MeasureText } from '@stube/core/labels/layout';
+import type { MeasureText } from '@stube/core/labels/label';
 
-const FACE = "'Atkinson Hyperlegible Next Variable'";
+export const FACE = "'Atkinson Hyperlegible Next Variable'";
 const SIZE = 100;
 const fontOf = (bold: boolean): string => `${bold ? 700 : 400} ${SIZE}px ${FACE}`;
 let context: CanvasRenderingContext2D | null = null;

@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import { Printer, Search } from '@lucide/vue';
 import { pathsOf } from '@stube/core/find/things';
-import { labelText } from '@stube/core/labels/layout';
+import { dueLabels } from '@stube/core/labels/due';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import { useRoom } from '../../data/room.ts';
@@ -11,6 +11,7 @@ import { useFind } from '../../frame/find.ts';
 import JumpBar from '../../parts/JumpBar.vue';
 import CautionList from '../cautions/CautionList.vue';
 import BinTable from './BinTable.vue';
+import { labelDataOfSite } from '../labels/run.ts';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
 
 const { store, id, room, bins, units, spacesOf, placeData } = useRoom();
@@ -28,16 +29,23 @@ const WANTS = {
   label: { words: 'no label', step: 'label' },
 } as const;
 type Want = keyof typeof WANTS;
+/** Why the label of a bin is due, and whether one was ever printed. */
+const labels = computed(() => {
+  const data = labelDataOfSite(store, id.value);
+  const due = data ? dueLabels(data, ['bin']) : [];
+  return new Map(due.map((label) => [label.content.binId, label]));
+});
 const inWords = (wants: readonly Want[]): string[] => wants.map((want) => WANTS[want].words);
 const rows = computed(() =>
   bins.value.map((bin) => {
     const full = store.contents.get(bin.id)?.full ?? null;
     const path = paths.value.get(bin.id)!;
+    const label = labels.value.get(bin.id);
     const wants = [
       !bin.compartmentId && 'place',
       full !== null && (full > Math.max(1, limit.value) ? 'overflows' : full > limit.value + 0.1 && 'tooFull'),
-      bin.printed && bin.printed !== labelText(bin) && 'outdated',
-      !bin.printed && 'label',
+      label?.printed && label.reason !== null && 'outdated',
+      !label?.printed && 'label',
     ].filter((one): one is Want => !!one);
     return { bin, full, wants, where: [path.unit, path.compartment].filter(Boolean).join(' › ') };
   }),

@@ -14,23 +14,23 @@ const props = defineProps<{ lineId?: string }>();
 const { store, id, room } = useRoom();
 const { addPhoto } = usePhotosActions();
 const notices = useNotices();
+const KINDS: Partial<Record<Photo['kind'], string>> = { heap: 'the heap', before: 'before', after: 'after' };
 const kind = ref<Photo['kind']>(props.lineId ? 'line' : 'heap');
-const KINDS = { heap: 'the heap', before: 'before', after: 'after' };
 const busy = ref(false);
 const shown = ref<Photo | null>(null);
 const photos = computed(() =>
   store.data.photo
     .filter(
       (photo) =>
-        photo.roomId === id.value && photo.kind !== 'container' && (!props.lineId || photo.lineId === props.lineId),
+        photo.roomId === id.value &&
+        photo.kind !== 'container' &&
+        photo.kind !== 'label' &&
+        (!props.lineId || photo.lineId === props.lineId),
     )
     .sort((a, b) => b.takenOn.localeCompare(a.takenOn)),
 );
 const address = (photo: Photo) => `/api/sites/${store.id}/photos/${photo.id}.jpg`;
-const nameOf = (photo: Photo) =>
-  photo.kind === 'line' || photo.kind === 'container'
-    ? (store.maps.line.get(photo.lineId ?? '')?.name ?? 'a line')
-    : KINDS[photo.kind];
+const nameOf = (photo: Photo) => KINDS[photo.kind] ?? store.maps.line.get(photo.lineId ?? '')?.name ?? 'a line';
 
 async function take(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement;
@@ -46,6 +46,7 @@ async function take(event: Event): Promise<void> {
         note: '',
         lineId: props.lineId ?? null,
         containerTypeId: null,
+        categoryId: null,
       };
       await store.tryWrite(() => addPhoto(id.value, query, jpeg));
     }

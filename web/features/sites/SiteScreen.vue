@@ -8,6 +8,7 @@ import { formatLength } from '@stube/core/measuring/length';
 import { HUES } from '@stube/core/labels/hues';
 import type { Person, Room } from '@stube/core/model/entities';
 import { api } from '../../data/transport.ts';
+import { today } from '../../parts/day.ts';
 import { floorSize } from '../../parts/numbers.ts';
 import { useNotices } from '../../data/notices.ts';
 import { useSite } from '../../data/site.ts';
@@ -34,7 +35,7 @@ const NEXT: Record<(typeof STEPS)[number], string> = {
 };
 const rooms = computed(() =>
   store.rooms.map((room) => {
-    const progress = roomProgress(store.data, room.id);
+    const progress = roomProgress(store.data, room.id, today());
     const next = nextStep(progress);
     return {
       room,

@@ -1,0 +1,40 @@
+/** Where inside a bin the thing lies that was asked for: which compartment, which numbered set. */
+import { cellsOf } from '../containers/cells.ts';
+import type { BinShape } from '../containers/shape.ts';
+import { plain, stem } from '../matching/words.ts';
+import type { Bin, Line, SetNumber } from '../model/entities.ts';
+
+const stems = (text: string): string[] =>
+  plain(text)
+    .split(' ')
+    .filter(Boolean)
+    .map((word) => stem(word));
+
+/** Every word of the query begins a word of the text. */
+function answers(text: string, query: readonly string[]): boolean {
+  const words = stems(text);
+  return query.every((asked) => words.some((word) => word.startsWith(asked)));
+}
+
+/**
+ * @param lines what lies in the bin
+ * @returns empty where nothing in it answers by itself
+ * @example withinBin(bin, shape, lines, [], 'red beads') // 'in compartment 4'
+ */
+export function withinBin(
+  bin: Pick<Bin, 'cells'>,
+  shape: BinShape | undefined,
+  lines: readonly Line[],
+  numbers: readonly SetNumber[],
+  query: string,
+): string {
+  const asked = stems(query);
+  if (!asked.length) return '';
+  const ids = new Set(lines.map(({ id }) => id));
+  const set = numbers.find(
+    ({ lineId, series, number, name }) => ids.has(lineId) && answers(`${series} ${number} ${name}`, asked),
+  );
+  if (set) return `${set.series} ${set.number}`;
+  const cell = cellsOf(bin, shape, lines).find(({ lines: own }) => own.some(({ name }) => answers(name, asked)));
+  return cell ? `in compartment ${cell.number}` : '';
+}

@@ -1,0 +1,34 @@
+/** Labels that were printed. */
+import { integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+import { LABEL_ROLES, type LabelRole, type PrintedLabel } from '@stube/core/model/entities';
+import { day, flag, modelKeys, ofSite, oneOf } from './columns.ts';
+import { compartment, labelLayout, room, site } from './rooms.ts';
+import { bin, setNumber } from './things.ts';
+
+export const printedLabel = pgTable(
+  'printed_label',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    role: text('role').$type<LabelRole>().notNull(),
+    binId: text('bin_id'),
+    numberId: text('number_id'),
+    part: integer('part'),
+    compartmentId: text('compartment_id'),
+    layoutId: text('layout_id'),
+    says: jsonb('says').$type<PrintedLabel['says']>().notNull(),
+    printedOn: day('printed_on'),
+    old: flag('old'),
+  },
+  (t) => [
+    ...modelKeys('printedLabel', t, {
+      site: () => site,
+      room: () => room,
+      bin: () => bin,
+      setNumber: () => setNumber,
+      compartment: () => compartment,
+      labelLayout: () => labelLayout,
+    }),
+    oneOf('printed_label_role', t.role, LABEL_ROLES),
+  ],
+);
