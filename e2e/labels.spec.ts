@@ -3,6 +3,8 @@ import { readFileSync } from 'node:fs';
 import jsQR from 'jsqr';
 import { PNG } from 'pngjs';
 import type { Page } from '@playwright/test';
+import { newLayout } from '@stube/core/labels/media';
+import { MEDIA } from '@stube/core/model/entities';
 import { expect, expectAccessible, expectNoSideScroll, pdfText, test, type Stube } from './stube.ts';
 
 async function den(stube: Stube, name: string, texts: readonly string[]) {
@@ -151,7 +153,9 @@ test('what is renamed, moved or badly printed is on the next run, with its reaso
   const grown = bigger(shot, 6);
   const code = jsQR(new Uint8ClampedArray(grown.data), grown.width, grown.height)!;
   expect(code.data).toMatch(new RegExp(`^${stube.address}/s/\\w+/b/D\\d$`));
-  await page.getByRole('button', { name: 'These are printed' }).click();
+  const paper = page.context().waitForEvent('page');
+  await page.getByRole('button', { name: 'Print, and note it' }).click();
+  await (await paper).close();
   await expect(page.getByRole('heading', { name: 'Every label is printed' })).toBeVisible();
   await page.getByRole('button', { name: 'Something came out badly' }).click();
   await page.getByRole('dialog').getByRole('checkbox').first().check();
@@ -276,4 +280,34 @@ test('letters are cut from foil, and a name that is too long is shortened', asyn
   await expect(page.getByRole('heading', { name: /^1 label of cut letters/ })).toBeVisible();
   await page.getByText('Why these').click();
   await expect(page.getByText('printed in a layout that was changed since')).toBeVisible();
+});
+
+test('every medium is printed from the made-up house, each label once', async ({ stube }) => {
+  const { siteId: site } = await stube.ask<{ siteId: string }>('/visit', {});
+  const { room, bin } = await stube.data(site);
+  const den = room.find(({ name }) => name === 'Chart room')!;
+  const codes = bin.filter(({ roomId }) => roomId === den.id).map(({ code }) => code);
+  expect(codes.length).toBeGreaterThan(40);
+  for (const medium of MEDIA) {
+    const layout = { ...newLayout(medium), parts: ['word', 'code'] };
+    const { id } = await stube.ask<{ id: string }>(`/sites/${site}/rows/labelLayout`, layout);
+    const now = (await stube.data(site)).room.find((one) => one.id === den.id)!;
+    await fetch(`${stube.address}/api/sites/${site}/rows/room/${den.id}`, {
+      method: 'PATCH',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ labelLayoutId: id, version: now.version }),
+    });
+    const kind = medium === 'plotter' ? 'svg' : 'pdf';
+    const response = await fetch(
+      `${stube.address}/api/sites/${site}/labels.${kind}?room=${den.id}&layout=${id}&roles=bin`,
+    );
+    expect(response.ok, medium).toBe(true);
+    if (medium === 'plotter') {
+      expect((await response.text()).match(/<title>/g), medium).toHaveLength(codes.length);
+      continue;
+    }
+    const words = (await pdfText(new Uint8Array(await response.arrayBuffer()))).split(/[^A-Z\d]+/);
+    const times = medium === 'folded' ? 2 : 1;
+    for (const code of codes) expect(words.filter((word) => word === code).length, `${medium} ${code}`).toBe(times);
+  }
 });

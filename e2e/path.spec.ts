@@ -156,7 +156,7 @@ test('a heap becomes labelled bins that are found again, and it is all still the
   await page.getByLabel('Printed on').selectOption('Letter');
   await expectAccessible(page);
   const pdf = await page.request.get(
-    new URL((await page.getByRole('link', { name: 'Open as PDF' }).getAttribute('href'))!, stube.address).href,
+    new URL((await page.getByRole('link', { name: 'Only look, as PDF' }).getAttribute('href'))!, stube.address).href,
   );
   const text = await pdfText(new Uint8Array(await pdf.body()));
   for (const bin of (await stube.data(site)).bin) expect(text).toContain(bin.code);

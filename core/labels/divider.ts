@@ -14,7 +14,7 @@ export const dividerFace = (books: { depth: number; height: number }, shelf: num
   height: Math.max(80, Math.min(DIVIDER_MOST.height, Math.round(books.height) + 15, shelf - 20)),
 });
 
-/** Picture and name stand on the tab, which is folded to show at the front. */
+/** The name reads down the tab under its picture; the tab is folded to show at the front. */
 export function layOutDivider(content: LabelContent, measure: MeasureText): LaidLabel {
   const { width, height } = content.face;
   const fold = width - TAB;
@@ -24,12 +24,18 @@ export function layOutDivider(content: LabelContent, measure: MeasureText): Laid
     { kind: 'band', hue: content.hue, x: fold + 1, y: 3, width: TAB - 2, height: 3 },
     { kind: 'picture', pictogram: content.pictogram, x: fold + TAB / 2 - 7, y: 9, size: 14 },
   ];
-  const name = fitText(content.word, TAB - 4, height - 34, measure, { most: 7, least: 3 });
-  let top = 27;
-  for (const line of name.lines) {
-    marks.push({ kind: 'text', text: line, x: fold + 2, y: top + name.size * ASCENT, size: name.size, bold: true });
-    top += name.size * LEADING;
-  }
+  const name = fitText(content.word, height - 30, TAB - 6, measure, { most: 12, least: 3 });
+  name.lines.forEach((text, i) =>
+    marks.push({
+      kind: 'text',
+      text,
+      x: fold + TAB - 3 - name.size * (ASCENT + i * LEADING),
+      y: 27,
+      size: name.size,
+      bold: true,
+      turned: true,
+    }),
+  );
   const back = fitText(content.word, fold - 10, 30, measure, { most: 12 });
   let at = 14;
   for (const line of back.lines) {

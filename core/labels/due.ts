@@ -39,10 +39,11 @@ export function saysOf(content: LabelContent, { parts }: Pick<Look, 'parts'>): S
   if (role === 'divider') return { word: content.word, picture: content.pictogram, colour: content.hue };
   if (role === 'number') return { code: content.code, word: content.word, second: content.second };
   const said: Says = { ...container };
+  if (content.contents.length) said.contents = content.contents.join('; ');
   for (const part of parts) {
     if (part === 'picture') said.picture = (content.photoId && content.photoMark) || content.pictogram;
     else if (part === 'colour') said.colour = content.hue;
-    else if (part === 'contents') said.contents = content.contents.join('; ');
+    else if (part === 'contents') continue;
     else if (part === 'place') said.place = content.place;
     else if (part !== 'square') said[part] = content[part];
   }

@@ -44,7 +44,15 @@ export interface LabelContent extends LabelKey {
 }
 
 export type Mark =
-  | { kind: 'text'; text: string; x: number; y: number; size: number; bold: boolean }
+  | {
+      kind: 'text';
+      text: string;
+      x: number;
+      y: number;
+      size: number;
+      bold: boolean;
+      /** Reads from above to below. */ turned?: boolean;
+    }
   | { kind: 'picture'; pictogram: string; x: number; y: number; size: number }
   | { kind: 'photo'; photoId: string; x: number; y: number; size: number }
   | { kind: 'square'; link: string; x: number; y: number; size: number }

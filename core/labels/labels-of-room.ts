@@ -4,6 +4,7 @@ import { setIn } from '../containers/contents.ts';
 import { shapeOf, type BinShape } from '../containers/shape.ts';
 import { pieceOf } from '../containers/piece.ts';
 import type { Bin, Category, LabelLayout, LabelRole, Line, Photo } from '../model/entities.ts';
+import { groupedBy } from '../model/grouped-by.ts';
 import { formatAmount } from '../pile/measures.ts';
 import { kindOf } from '../starter/library.ts';
 import { dividerFace } from './divider.ts';
@@ -82,7 +83,12 @@ interface BinLabelled {
 
 /** All labels of one role, in the order of the codes. */
 export function labelsOfRole(role: LabelRole, data: LabelData): LabelContent[] {
-  const labels = role === 'number' ? numberLabels(data) : labelledBins(data).flatMap((bin) => ofBin(role, bin, data));
+  const labels =
+    role === 'number'
+      ? numberLabels(data)
+      : role === 'divider'
+        ? dividerLabels(data)
+        : labelledBins(data).flatMap((bin) => ofBin(role, bin, data));
   if (!data.room.visitors) return labels;
   const children = data.people.filter(({ kind }) => kind === 'child');
   return labels.map((label) => privateLabel(label, children));
@@ -122,9 +128,25 @@ function labelledBins(data: LabelData): BinLabelled[] {
       face: labelFace(shape),
     };
     const lines = () => inside.get(bin.id)?.lines ?? [];
-    if (layout?.parts.includes('contents')) base.contents = inWords(lines());
+    // A list inside the lid is not seen while something stands on it: then it is on the front too (practice L6).
+    const hidden = shape.lid && isCovered(bin, shape, data) && lines().length > 1;
+    if (hidden || layout?.parts.includes('contents')) base.contents = inWords(lines());
     if (layout?.medium === 'spine') base.face = spineFace(shape, spineOf(bin, category, lines()));
     return [{ bin, category, shape, base, lines }];
+  });
+}
+
+/** Something stands on it. */
+function isCovered(bin: Bin, shape: BinShape, { bins, types }: LabelData): boolean {
+  if (bin.compartmentId === null || bin.z === null) return false;
+  const top = bin.z + shape.outHeight;
+  const [wide, deep] = bin.turned ? [shape.outDepth, shape.outWidth] : [shape.outWidth, shape.outDepth];
+  return bins.some((other) => {
+    if (other.compartmentId !== bin.compartmentId || other.z !== top) return false;
+    const above = shapeOf(other, types);
+    if (!above) return false;
+    const [w, d] = other.turned ? [above.outDepth, above.outWidth] : [above.outWidth, above.outDepth];
+    return other.x! < bin.x! + wide && bin.x! < other.x! + w && other.y! < bin.y! + deep && bin.y! < other.y! + d;
   });
 }
 
@@ -139,12 +161,11 @@ function spineOf(bin: Bin, category: Category, lines: readonly Line[]): number {
   return piece ? Math.min(...piece) : (bin.outWidth ?? 60);
 }
 
-function ofBin(role: LabelRole, { bin, category, shape, base, lines }: BinLabelled, data: LabelData): LabelContent[] {
+function ofBin(role: LabelRole, { bin, shape, base, lines }: BinLabelled, data: LabelData): LabelContent[] {
   if (role === 'bin') return [base];
   if (role === 'place') return placeLabel();
   if (role === 'cell') return cellLabels();
-  if (role === 'lid') return lidLabel();
-  return role === 'divider' ? dividerLabels() : [];
+  return role === 'lid' ? lidLabel() : [];
 
   function placeLabel(): LabelContent[] {
     if (bin.compartmentId === null) return [];
@@ -195,15 +216,21 @@ function ofBin(role: LabelRole, { bin, category, shape, base, lines }: BinLabell
       },
     ];
   }
+}
 
-  function dividerLabels(): LabelContent[] {
-    if (bin.containerTypeId !== null || kindOf(category.starter)?.stands !== ROW) return [];
+/** One for each line of a class that stands in a row, else one for the class: not one for each of its rows. */
+function dividerLabels(data: LabelData): LabelContent[] {
+  const rows = labelledBins(data).filter(
+    ({ bin, category }) => bin.containerTypeId === null && kindOf(category.starter)?.stands === ROW,
+  );
+  return [...groupedBy(rows, ({ category }) => category.id).values()].flatMap((own): LabelContent[] => {
+    const [{ base, bin, category, shape }] = own as [BinLabelled];
     const space = data.spaces.get(bin.compartmentId ?? '');
     const face = dividerFace({ depth: shape.outDepth, height: shape.outHeight }, space?.height ?? Infinity);
-    const own = lines();
-    if (own.length < 2) return [{ ...base, role, part: 1, face }];
-    return own.map((line, i) => ({ ...base, role, part: i + 1, word: line.name, face }));
-  }
+    const names = [...new Set(own.flatMap(({ lines }) => lines().map(({ name }) => name)))];
+    const words = names.length > 1 ? names : [category.name];
+    return words.map((word, i) => ({ ...base, role: 'divider', part: i + 1, word, face }));
+  });
 }
 
 /** Of the numbered sets in this room: the number large, what is in it below. */

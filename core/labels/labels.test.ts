@@ -29,6 +29,13 @@ const run = (names: string[], kind: Medium, width: number, height: number, more 
 
 /** How far a mark reaches, mm. */
 function reach(mark: Mark): { x: number; y: number; right: number; bottom: number } {
+  if (mark.kind === 'text' && mark.turned)
+    return {
+      x: mark.x - mark.size * 0.26,
+      y: mark.y,
+      right: mark.x + mark.size * 0.86,
+      bottom: mark.y + measure(mark.text, mark.size, mark.bold),
+    };
   if (mark.kind === 'text')
     return {
       x: mark.x,
@@ -211,6 +218,17 @@ describe('pages', () => {
     expect(cuts).toHaveLength(3);
   });
   test('a lid shows what is in each cell, seen from above', () => {
+    fc.assert(
+      fc.property(
+        fc.array(name, { minLength: 1, maxLength: 60 }),
+        fc.integer({ min: 40, max: 180 }),
+        (contents, width) => {
+          const { labels } = run(['Kit'], 'sheet', width, 60, { role: 'lid', contents });
+          expectInside(labels[0]!);
+          expect(labels[0]!.height).toBeLessThanOrEqual(60);
+        },
+      ),
+    );
     const cells = [1, 2, 3, 4].map((number) => ({
       number,
       name: `thing ${number}`,
@@ -228,8 +246,12 @@ describe('pages', () => {
   test('a divider is higher than the books and lower than the shelf', () => {
     expect(dividerFace({ depth: 150, height: 200 }, 300)).toEqual({ width: 178, height: 215 });
     expect(dividerFace({ depth: 150, height: 230 }, 240).height).toBe(220);
-    const { labels } = run(['Picture books'], 'sheet', 100, 200, { role: 'divider' });
-    expectInside(labels[0]!);
+    fc.assert(
+      fc.property(name, fc.integer({ min: 80, max: 250 }), (text, height) => {
+        const { labels } = run([text], 'sheet', 100, height, { role: 'divider' });
+        expectInside(labels[0]!);
+      }),
+    );
   });
   test('an outline larger than the paper goes over several sheets, in true size', () => {
     const outline = layOutOutline(label('Saw'), { width: 150, height: 520 }, measure);

@@ -92,7 +92,7 @@ export function layOutLabel(
   const forUnder = underIs ? small * LEADING : 0;
   const second = has('second') ? inCase(content.second, look.letters) : '';
   const forSecond = second && inner - forUnder >= 2.2 * TYPE.least ? Math.max(TYPE.least * 0.9, inner * 0.2) : 0;
-  const list = has('contents') && inner > 18 ? contentLines(inner * 0.4) : [];
+  const list = content.contents.length && inner > LIST_FROM ? contentLines(inner * 0.4) : [];
   const forList = list.length * LIST_SIZE * LEADING;
   const name = fitText(inCase(content.word, look.letters), room, inner - forUnder - forSecond - forList, measure, {
     most,
@@ -155,5 +155,6 @@ export function layOutLabel(
     return { marks, size: 0, readableFrom: readableFrom(size), cut: false };
   }
 }
-/** What is in it, in small letters, mm. */
+/** What is in it, in small letters, and how high a label has to be inside for it, mm. */
 const LIST_SIZE = 2.6;
+const LIST_FROM = 18;

@@ -4,12 +4,14 @@ import { ASCENT, fitText, LEADING, shorten } from './fit-text.ts';
 import { readableFrom } from './reading.ts';
 
 const PAD = 3;
-const ROW = 3.4;
+/** Rows of the list are as high as there is room for, mm. */
+const ROW = { least: 3.4, most: 5.5 };
 
 export function layOutLid(content: LabelContent, measure: MeasureText): LaidLabel {
-  const { width, height } = content.face;
+  const { width } = content.face;
+  let { height } = content.face;
   const room = width - 2 * PAD;
-  const marks: Mark[] = [{ kind: 'frame', x: 0, y: 0, width, height, corner: 1.2 }];
+  const marks: Mark[] = [];
   const title = fitText(`${content.word} ${content.code}`, room, Math.min(16, height * 0.3), measure, { most: 6 });
   let top = PAD;
   for (const line of title.lines) {
@@ -18,6 +20,7 @@ export function layOutLid(content: LabelContent, measure: MeasureText): LaidLabe
   }
   top += 1.5;
   const cut = content.grid ? plan(top) : list(top);
+  marks.push({ kind: 'frame', x: 0, y: 0, width, height, corner: 1.2 });
   return {
     content,
     width,
@@ -28,27 +31,26 @@ export function layOutLid(content: LabelContent, measure: MeasureText): LaidLabe
     cut: cut || title.cut,
   };
 
+  /** No higher than what it says needs. */
   function list(from: number): boolean {
-    const size = ROW / LEADING;
-    const rows = Math.floor((height - PAD - from) / ROW);
-    const columns = room >= 110 && content.contents.length > rows ? 2 : 1;
-    const wide = room / columns - 3;
     const all = content.contents;
+    const free = height - PAD - from;
+    const columns = room >= 110 && all.length > Math.floor(free / ROW.least) ? 2 : 1;
+    const each = Math.ceil(all.length / columns);
+    const row = Math.max(ROW.least, Math.min(ROW.most, free / each));
+    const rows = Math.floor(free / row + 1e-6);
+    const size = row / LEADING;
     const most = rows * columns;
     const shown =
       all.length > most ? [...all.slice(0, Math.max(0, most - 1)), `and ${all.length - most + 1} more`] : all;
+    const used = columns === 1 ? rows : Math.min(rows, each);
     shown.forEach((line, i) => {
-      const x = PAD + Math.floor(i / rows) * (room / columns);
-      const y = from + (i % rows) * ROW;
-      marks.push({
-        kind: 'text',
-        text: shorten(line, wide, size, measure, false),
-        x,
-        y: y + size * ASCENT,
-        size,
-        bold: false,
-      });
+      const x = PAD + Math.floor(i / used) * (room / columns);
+      const y = from + (i % used) * row;
+      const text = shorten(line, room / columns - 3, size, measure, false);
+      marks.push({ kind: 'text', text, x, y: y + size * ASCENT, size, bold: false });
     });
+    height = Math.min(height, from + Math.min(used, shown.length) * row + PAD);
     return all.length > most;
   }
 

@@ -99,7 +99,11 @@ function write(doc: Doc, text: string, x: number, baseline: number, size: number
 function draw(doc: Doc, mark: Mark, pictures: Record<string, string>): void {
   switch (mark.kind) {
     case 'text':
-      return write(doc, mark.text, mark.x, mark.y, mark.size, mark.bold);
+      doc.save();
+      if (mark.turned) doc.rotate(90, { origin: [mark.x * PT, mark.y * PT] });
+      write(doc, mark.text, mark.x, mark.y, mark.size, mark.bold);
+      doc.restore();
+      return;
     case 'frame': {
       const [x, y, width, height] = [mark.x * PT, mark.y * PT, mark.width * PT, mark.height * PT];
       doc

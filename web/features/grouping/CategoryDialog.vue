@@ -20,6 +20,7 @@ const draft = reactive({
   name: old?.name ?? '',
   familyId: props.familyId,
   synonyms: (old?.synonyms ?? []).join(', '),
+  otherName: old?.otherName ?? '',
   packingKind: old?.packingKind ?? ('rigid' as CategoryTraits['packingKind']),
   view: old?.view ?? null,
   lid: old?.lid ?? false,
@@ -86,6 +87,11 @@ async function partOff(): Promise<void> {
         v-model="draft.synonyms"
         label="Other words for it, with commas; it is found by each"
         :problem="problems.synonyms"
+      />
+      <TextField
+        v-model="draft.otherName"
+        label="Second line on its labels: another language, or smaller"
+        :problem="problems.otherName"
       />
       <div class="pair">
         <label class="field"

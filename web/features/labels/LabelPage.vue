@@ -41,7 +41,14 @@ const ICON = 24;
     >
       <g v-for="group in groups(page)" :key="group.key" :transform="group.transform">
         <template v-for="(mark, i) in group.marks" :key="i">
-          <text v-if="mark.kind === 'text'" :x="mark.x" :y="mark.y" :font-size="mark.size" :class="{ bold: mark.bold }">
+          <text
+            v-if="mark.kind === 'text'"
+            :x="mark.x"
+            :y="mark.y"
+            :font-size="mark.size"
+            :class="{ bold: mark.bold }"
+            :transform="mark.turned ? `rotate(90 ${mark.x} ${mark.y})` : undefined"
+          >
             {{ mark.text }}
           </text>
           <rect

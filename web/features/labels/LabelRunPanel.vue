@@ -3,6 +3,7 @@
 import { computed, ref } from 'vue';
 import { Pencil, Plus, Printer } from '@lucide/vue';
 import { LABEL_ROLES, type LabelRole } from '@stube/core/model/entities';
+import { useNotices } from '../../data/notices.ts';
 import { said } from '../../parts/numbers.ts';
 import { useLabelsActions } from './actions.ts';
 import LayoutDialog from './LayoutDialog.vue';
@@ -16,6 +17,7 @@ const props = defineProps<{ view: LabelRunView; plotter: string }>();
 const { store, id, roles, all, which, layouts, picked, layoutId, layout, look, chosen, paper, run, address } =
   props.view;
 const { markPrinted } = useLabelsActions();
+const notices = useNotices();
 const editing = ref<'new' | 'this' | null>(null);
 const isTape = computed(() => layout.value?.medium === 'tape');
 const isPlotter = computed(() => layout.value?.medium === 'plotter');
@@ -44,25 +46,40 @@ const reasons = computed(() => {
     if (reason) found.set(reason, [...(found.get(reason) ?? []), `${content.code} ${content.word}`]);
   return [...found].map(([reason, labels]) => ({ reason, labels }));
 });
+/** Lids and dividers are read in the hand. */
+const fromAfar = computed(() =>
+  (run.value?.labels ?? []).filter(
+    ({ size, content }) => size > 0 && content.role !== 'lid' && content.role !== 'divider',
+  ),
+);
 const nearest = computed(() => {
-  const read = (run.value?.labels ?? []).filter(({ size }) => size > 0).map(({ readableFrom }) => readableFrom);
+  const read = fromAfar.value.map(({ readableFrom }) => readableFrom);
   return read.length ? Math.min(...read) : 0;
 });
-const short = computed(() => {
-  const { labels = [], distance = 0 } = run.value ?? {};
-  return labels.filter(({ size, readableFrom }) => size > 0 && readableFrom < distance - 50).length;
-});
+const short = computed(
+  () => fromAfar.value.filter(({ readableFrom }) => readableFrom < (run.value?.distance ?? 0) - 50).length,
+);
 const FROM = { shelf: 'the shelf', seated: 'a seat before it', room: 'across the room' };
+const keys = () => chosen.value.map(({ content }) => content);
 async function sayPrinted(): Promise<void> {
-  if (
-    await store.tryWrite(() =>
-      markPrinted(
-        id.value,
-        chosen.value.map(({ content }) => content),
-      ),
-    )
-  )
+  if (await store.tryWrite(() => markPrinted(id.value, keys())))
     store.sayDone('Noted as printed. What changes from now on comes up here again.');
+}
+const printing = ref(false);
+/** Noted once the document is drawn: afterwards nothing of it would be due. */
+async function print(): Promise<void> {
+  printing.value = true;
+  try {
+    window.open(address.value.pdf, '_blank', 'noopener');
+    const response = await fetch(address.value.pdf);
+    if (!response.ok) throw new Error('The labels could not be drawn. Nothing was noted as printed.');
+    await response.arrayBuffer();
+    await sayPrinted();
+  } catch (error) {
+    notices.warn((error as Error).message);
+  } finally {
+    printing.value = false;
+  }
 }
 </script>
 
@@ -75,10 +92,13 @@ async function sayPrinted(): Promise<void> {
         <a v-if="isPlotter" class="press main" :href="plotter" download="letters.svg"
           ><Printer :size="18" />Save as SVG</a
         >
-        <a v-else class="press" :class="{ main: !isTape }" :href="address.pdf" target="_blank" rel="noopener"
-          ><Printer :size="18" />Open as PDF</a
-        >
+        <button v-else-if="!isTape" class="press main" type="button" :disabled="printing" @click="print">
+          <Printer :size="18" />Print, and note it
+        </button>
         <button class="press" type="button" @click="sayPrinted">These are printed</button>
+        <a v-if="!isPlotter" class="press quiet" :href="address.pdf" target="_blank" rel="noopener"
+          >Only look, as PDF</a
+        >
       </div>
       <p v-if="!isTape && !isPlotter" class="small soft">
         Print at 100 %, not fitted to the page; measure the line at the foot.
@@ -90,6 +110,15 @@ async function sayPrinted(): Promise<void> {
           >.</template
         >
       </p>
+      <details v-if="fromAfar.length" class="small">
+        <summary>How far each is read</summary>
+        <ul class="plain">
+          <li v-for="{ content, size, readableFrom } in fromAfar" :key="`${content.role} ${content.code}`">
+            {{ content.code }} {{ content.word }}: letters of {{ said(`${Math.round(size)} mm`) }}, from
+            {{ said(`${readableFrom} mm`) }}
+          </li>
+        </ul>
+      </details>
       <details v-if="reasons.length" class="small">
         <summary>Why these</summary>
         <ul class="plain">
@@ -164,5 +193,7 @@ async function sayPrinted(): Promise<void> {
 }
 .plain {
   padding-left: 16px;
+  max-height: 260px;
+  overflow-y: auto;
 }
 </style>

@@ -69,7 +69,7 @@ const MOST = 1000;
 </script>
 
 <template>
-  <div class="work-two">
+  <div class="work-two page">
     <section class="stack">
       <h1>Numbered sets</h1>
       <div v-if="!rows.length" class="empty">
@@ -189,6 +189,9 @@ const MOST = 1000;
 </template>
 
 <style scoped>
+.page {
+  padding-top: 22px;
+}
 .grow {
   flex: 1 1 220px;
 }
