@@ -1,17 +1,16 @@
 /** Dividers that stand between books, with the name of the section on a tab (practice L1): cut and folded from one piece. */
 import { ASCENT, fitText, LEADING } from './fit-text.ts';
 import type { LabelContent, LaidLabel, Mark, MeasureText } from './label.ts';
+import { PRINTABLE } from './paper.ts';
 import { readableFrom } from './reading.ts';
 
 /** The tab stands out before the books by so much, mm. */
 export const TAB = 28;
-/** What a sheet has room for, mm. */
-export const DIVIDER_MOST = { width: 190, height: 250 };
 
 /** As high as the books and a little more, within the shelf (practice L1). */
 export const dividerFace = (books: { depth: number; height: number }, shelf: number) => ({
-  width: Math.min(DIVIDER_MOST.width, Math.max(60, Math.round(books.depth) + TAB)),
-  height: Math.max(80, Math.min(DIVIDER_MOST.height, Math.round(books.height) + 15, shelf - 20)),
+  width: Math.min(PRINTABLE.width, Math.max(60, Math.round(books.depth) + TAB)),
+  height: Math.max(80, Math.min(PRINTABLE.height, Math.round(books.height) + 15, shelf - 20)),
 });
 
 /** The name reads down the tab under its picture; the tab is folded to show at the front. */

@@ -1,4 +1,5 @@
 /** The face a label goes on (practice L2), mm. */
+import { PRINTABLE } from './paper.ts';
 import type { ContainerShape } from '../model/entities.ts';
 
 /** Beyond a hand's size a label says no more. */
@@ -10,7 +11,6 @@ const RIM = 6;
 const SEEN_OF_ROUND = Math.PI / 3;
 /** A binder or a disc: what is free on its spine at both ends. */
 const SPINE_END = 10;
-const SPINE_MOST = 190;
 
 export interface Face {
   width: number;
@@ -30,7 +30,7 @@ export function labelFace(shape: Front): Face {
 
 /** Along the spine of what stands in a row: read with the head to the right. */
 export const spineFace = ({ outHeight }: Pick<Front, 'outHeight'>, thick: number): Face => ({
-  width: between(outHeight - 2 * SPINE_END, LEAST.width, SPINE_MOST),
+  width: between(outHeight - 2 * SPINE_END, LEAST.width, PRINTABLE.width),
   height: between(thick - 4, 8, 60),
 });
 
@@ -42,6 +42,6 @@ export const stripFace = ({ outWidth }: Pick<Front, 'outWidth'>, high: number): 
 
 /** The inside of a lid. */
 export const lidFace = ({ inWidth, inDepth }: Pick<ContainerShape, 'inWidth' | 'inDepth'>): Face => ({
-  width: between(Math.max(inWidth, inDepth) - 20, 40, 180),
-  height: between(Math.min(inWidth, inDepth) - 20, 24, 250),
+  width: between(Math.max(inWidth, inDepth) - 20, 40, PRINTABLE.width),
+  height: between(Math.min(inWidth, inDepth) - 20, 24, PRINTABLE.height),
 });

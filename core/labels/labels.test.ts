@@ -100,6 +100,13 @@ describe('a label', () => {
       ),
     );
   });
+  test('is no larger than the paper, whatever a layout tells', () => {
+    for (const kind of ['card', 'folded'] as const) {
+      const wide = look({ medium: kind, width: 400, height: 400 });
+      const { pages } = labelRun([label('Wool')], { look: wide, paper: 'Letter', room, inches: false }, measure);
+      pages.forEach(expectApart);
+    }
+  });
   test('a name that is not cut is whole, and its square keeps its distance', () => {
     fc.assert(
       fc.property(name, fc.integer({ min: 24, max: 90 }), fc.integer({ min: 12, max: 45 }), (text, width, height) => {

@@ -2,6 +2,7 @@
 import type { LabelLayout } from '../model/entities.ts';
 import { ASCENT, fitText, LEADING, shorten } from './fit-text.ts';
 import type { LabelContent, LaidLabel, Mark, MeasureText } from './label.ts';
+import { PRINTABLE } from './paper.ts';
 import { readableFrom, sizeReadFrom, TYPE } from './reading.ts';
 
 /** What of a layout is asked for when a label is laid out. */
@@ -28,10 +29,10 @@ export function inCase(text: string, letters: LabelLayout['letters']): string {
   return letters === 'lower' ? text.toLocaleLowerCase() : text;
 }
 
-/** @returns size of the label, mm */
+/** @returns size of the label, mm: as the layout tells, else as its face, and no larger than the paper */
 export const sizeOf = (content: LabelContent, look: Look): { width: number; height: number } => ({
-  width: look.width ?? content.face.width,
-  height: look.height ?? content.face.height,
+  width: Math.min(PRINTABLE.width, look.width ?? content.face.width),
+  height: Math.min(PRINTABLE.height / (look.medium === 'folded' ? 2 : 1), look.height ?? content.face.height),
 });
 
 /**

@@ -10,5 +10,7 @@ export const PAPERS: Record<Paper, { width: number; height: number }> = {
 export const MARGIN = 10;
 /** Between two labels, so that a knife finds its way. */
 export const GUTTER = 2;
+/** What of either paper can be printed, above the line to measure: no label is larger. */
+export const PRINTABLE = { width: 190, height: 250 };
 /** A line to measure after printing: it is so long when nothing was scaled. */
 export const CALIBRATION = 100;

@@ -3,6 +3,7 @@
 import { computed, ref } from 'vue';
 import { LABEL_PARTS, MEDIA, type LabelLayout, type Medium } from '@stube/core/model/entities';
 import { MEDIUM_WORDS, newLayout, PART_WORDS } from '@stube/core/labels/media';
+import { PRINTABLE } from '@stube/core/labels/paper';
 import { gridFits } from '@stube/core/labels/sheets';
 import { TAPES } from '@stube/core/labels/tape';
 import EntityDialog from '../../parts/EntityDialog.vue';
@@ -39,6 +40,13 @@ function chooseTape(height: number): void {
 const medium = computed(() => MEDIUM_WORDS[draft.value.medium]);
 const isOnPage = computed(() => draft.value.medium !== 'tape' && draft.value.medium !== 'plotter');
 const sticks = computed(() => !draft.value.grid || gridFits(draft.value.grid, draft.value, store.site?.paper ?? 'A4'));
+/** Larger than what the paper has room for. */
+const tooLarge = computed(
+  () =>
+    isOnPage.value &&
+    ((draft.value.width ?? 0) > PRINTABLE.width ||
+      (draft.value.height ?? 0) > PRINTABLE.height / (draft.value.medium === 'folded' ? 2 : 1)),
+);
 const toggle = (part: (typeof LABEL_PARTS)[number]) => {
   const { parts } = draft.value;
   draft.value.parts = parts.includes(part) ? parts.filter((one) => one !== part) : [...parts, part];
@@ -75,7 +83,7 @@ const GRID = [
     :save="layout ? 'Save' : 'Make it'"
     removal="Remove"
     :name="draft.name"
-    :blocked="!sticks || !draft.parts.length"
+    :blocked="!sticks || tooLarge || !draft.parts.length"
     @close="close"
     @made="emit('made', $event)"
   >
@@ -129,6 +137,10 @@ const GRID = [
           @update:model-value="draft.height = $event"
         />
       </div>
+      <p v-if="tooLarge" class="wrong small" role="alert">
+        A sheet has room for {{ said(`${PRINTABLE.width} × ${PRINTABLE.height} mm`)
+        }}{{ draft.medium === 'folded' ? ', of which a folded card takes its height twice' : '' }}.
+      </p>
       <LengthField
         v-if="draft.medium === 'plotter'"
         :model-value="draft.height ?? 0"
