@@ -195,6 +195,8 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     limit,
     scheme: word.allow(null),
     otherName: note(60),
+    supervised: flag,
+    severalRooms: note(120),
   },
   line: {
     roomId: rowId,

@@ -116,6 +116,12 @@ test('who fetches a thing: as named, else everybody, but adults only for hazards
   expect(users(category('wooden-blocks', { users: ['Otter'] }))).toEqual(['Otter']);
   expect(users(category('glue-guns'))).toEqual(['Ann']);
   expect(users(category('envelopes'))).toEqual(['Ann']);
+  // What wants an adult beside it is handed out by one, out of reach, and no contradiction.
+  const paint = category('poster-paint', { users: ['Otter'], supervised: true });
+  expect(users(paint)).toEqual(['Ann']);
+  expect(usersOf(paint, people, false).refused).toEqual([]);
+  expect(placeProblemOf(room([adult, child], [paint])).bins[0]).toMatchObject({ hazard: true, childReach: false });
+  expect(keys(room([adult, child], [paint]))).not.toContain('use:poster-paint');
 });
 test('nobody known: an adult of middling height is taken', () =>
   expect(placeProblemOf(room([], [])).people).toHaveLength(1));

@@ -44,6 +44,10 @@ export interface Category extends RowOfSite, CategoryTraits {
   scheme: string | null;
   /** Its name in a second language, for labels; empty: none. */
   otherName: string;
+  /** Children use it with an adult: it stands above their reach, or locked (practice P3). */
+  supervised: boolean;
+  /** Why it is kept in several rooms on purpose (practices P11, P14); empty: nobody said. */
+  severalRooms: string;
 }
 
 export const category = entity<Category>()({
@@ -71,5 +75,7 @@ export const category = entity<Category>()({
     limit: limitField,
     scheme: { default: null, since: 2 },
     otherName: { default: '', since: 9 },
+    supervised: { default: false, since: 9 },
+    severalRooms: { default: '', since: 9 },
   },
 });

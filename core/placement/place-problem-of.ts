@@ -79,7 +79,8 @@ export const isYoung = (
   );
 
 /** @param young whether somebody comes in who tastes what is found */
-export const isHazard = (category: Pick<Category, 'hazards'>, young: boolean): boolean =>
+export const keptFromChildren = (category: Pick<Category, 'hazards' | 'supervised'>, young: boolean): boolean =>
+  category.supervised ||
   category.hazards.some((hazard) => OUT_OF_REACH.includes(hazard) || (young && FOR_THE_YOUNGEST.includes(hazard)));
 
 /** Who fetches a category, and why it is taken to be so. */
@@ -90,14 +91,23 @@ export function usersOf(
 ): { users: PlacePerson[]; why: string; refused: PlacePerson[] } {
   const named = people.filter((person) => category.users.includes(person.id));
   const adults = people.filter((person) => person.kind === 'adult');
-  const hazard = isHazard(category, young);
+  const hazard = keptFromChildren(category, young);
   if (named.length) {
     // A child who uses what must be out of its reach is for the person to resolve; the bin still gets a safe place.
-    const refused = hazard ? named.filter((person) => person.kind === 'child') : [];
-    const users = named.filter((person) => !refused.includes(person));
+    const children = hazard ? named.filter((person) => person.kind === 'child') : [];
+    const users = named.filter((person) => !children.includes(person));
+    // With an adult is no contradiction: it is handed out.
+    const refused = keptFromChildren({ ...category, supervised: false }, young) ? children : [];
     return { users: users.length ? users : adults, why: 'as named for it', refused };
   }
-  if (hazard) return { users: adults, why: 'adults only, it is not safe for the children here', refused: [] };
+  if (hazard)
+    return {
+      users: adults,
+      why: category.supervised
+        ? 'adults hand it out, as children use it with them'
+        : 'adults only, it is not safe for the children here',
+      refused: [],
+    };
   if (category.zoneKind === 'office' || category.zoneKind === 'changing')
     return { users: adults, why: `adults, as it is ${category.zoneKind} work`, refused: [] };
   if (category.perWeek < RARE) return { users: adults, why: 'adults, as it is seldom used', refused: [] };
@@ -188,7 +198,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         zone: ((data.zones.length ? zoneFor(category.zoneKind, data.zones) : centres[0]) ?? centres[0]!).id,
         uses,
         group: siblings > 1 ? bin.categoryId : null,
-        hazard: isHazard({ hazards }, young),
+        hazard: keptFromChildren({ hazards, supervised: category.supervised }, young),
         childReach: able.some((person) => person.kind === 'child'),
         lightSensitive: category.lightSensitive,
         view: category.view,

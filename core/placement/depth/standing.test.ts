@@ -101,6 +101,9 @@ describe('what stands', () => {
     expect(standing.spotAt('light', 'under', 'on')).toMatchObject({ z: 140, y: 0 });
     expect(standing.spotAt('light', 'under', 'behind')).toMatchObject({ z: 0, y: 240 });
     expect(standing.spotAt('heavy', 'under', 'on')).toBeNull();
+    // On a hook they hang side by side.
+    const hook = new Standing(room(bins, [{ ...shelf, hangs: true }]), anywhere('under'));
+    expect(hook.spotAt('light', 'under', 'behind')).toBeNull();
   });
 });
 

@@ -164,6 +164,8 @@ export class Standing {
     const at = this.box(target);
     if (!at) return null;
     const { place } = this.now;
+    // What hangs hangs side by side.
+    if (place.hangs[at.space]) return null;
     const behind = { x: at.x0, y: at.y1, z: at.z0, on: at.on };
     const above = { x: at.x0, y: at.y0, z: at.z1, on: at };
     const { x, y, z, on } = where === 'on' ? above : behind;

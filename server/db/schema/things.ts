@@ -111,6 +111,8 @@ export const category = pgTable(
     limit: jsonb('limit').$type<Limit>(),
     scheme: text('scheme'),
     otherName: text('other_name').notNull().default(''),
+    supervised: flag('supervised').default(false),
+    severalRooms: text('several_rooms').notNull().default(''),
   },
   (t) => [
     ...modelKeys('category', t, { site: () => site, family: () => family, containerType: () => containerType }),

@@ -21,6 +21,8 @@ const draft = reactive({
   familyId: props.familyId,
   synonyms: (old?.synonyms ?? []).join(', '),
   otherName: old?.otherName ?? '',
+  supervised: old?.supervised ?? false,
+  severalRooms: old?.severalRooms ?? '',
   packingKind: old?.packingKind ?? ('rigid' as CategoryTraits['packingKind']),
   view: old?.view ?? null,
   lid: old?.lid ?? false,
@@ -118,10 +120,20 @@ async function partOff(): Promise<void> {
       </div>
       <div class="row">
         <label class="check"><input v-model="draft.lid" type="checkbox" />wants a lid</label
-        ><label class="check"><input v-model="draft.lightSensitive" type="checkbox" />keep out of the sun</label>
+        ><label class="check"><input v-model="draft.lightSensitive" type="checkbox" />keep out of the sun</label
+        ><label class="check"
+          ><input v-model="draft.supervised" type="checkbox" />children use it with an adult: above their reach, or
+          locked</label
+        >
       </div>
       <PeopleChoice v-model="draft.users" legend="Who uses it? Nobody ticked: whoever comes in, where it is safe." />
       <PeopleChoice v-model="draft.tidiers" legend="Who tidies it? Nobody ticked: those who use it." />
+      <TextField
+        v-model="draft.severalRooms"
+        label="Kept in several rooms on purpose? Why"
+        placeholder="needed at once in both"
+        :problem="problems.severalRooms"
+      />
       <LimitFields v-model="draft.limit" yearly :problem="problems['limit.count']" />
       <fieldset>
         <legend class="field-name">Usual hazards</legend>

@@ -5,7 +5,7 @@ import { proxy } from 'comlink';
 import { Check, RotateCcw } from '@lucide/vue';
 import { countTypes, purchasesBeyond } from '@stube/core/containers/shopping';
 import { proposeTrays, type TraySet } from '@stube/core/packing/tray-set';
-import { comesInto, isHazard, isYoung } from '@stube/core/placement/place-problem-of';
+import { comesInto, keptFromChildren, isYoung } from '@stube/core/placement/place-problem-of';
 import FitPlan from '../../drawing/FitPlan.vue';
 import { useRoom } from '../../data/room.ts';
 import ModalDialog from '../../parts/ModalDialog.vue';
@@ -36,7 +36,7 @@ const likely = computed(() => {
   return demands.value
     .filter(
       ({ category, litres: bulk }) =>
-        bulk <= LARGEST && !category.standsAlone && (locked || !children || !isHazard(category, young)),
+        bulk <= LARGEST && !category.standsAlone && (locked || !children || !keptFromChildren(category, young)),
     )
     .slice(-MOST);
 });

@@ -18,6 +18,7 @@ import { formatDay } from '../../parts/day.ts';
 import AsItIsDialog from '../makeover/AsItIsDialog.vue';
 import { minutes } from '../../parts/numbers.ts';
 import ComingCautions from '../cautions/ComingCautions.vue';
+import SeveralRooms from './SeveralRooms.vue';
 import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
 import { useMoving } from '../moves/moving.ts';
@@ -259,6 +260,7 @@ onMounted(() => {
       <PlaceBench v-else class="at-hand" :bins="unplaced" :folded="narrow" @grab="grab" @pick="held = $event" />
       <CautionList :room-id="store.maps.room.get(String(route.params.room))?.id ?? ''" :cautions="cautions" />
       <ComingCautions v-if="placeData" :rooms="[placeData]" />
+      <SeveralRooms />
     </aside>
     <div
       v-if="ghost"
