@@ -155,6 +155,7 @@ describe('nothing lost', () => {
       400,
       'inWidth',
     ],
+    ['/bins/x/observed', { kind: 'lost' }, 400, 'kind'],
     ['/printed', { room: 'ROOM', labels: [] }, 400, 'labels'],
     ['/numbers', { lineId: 'x', series: '', count: 1 }, 400, 'series'],
   ])('%s refuses %j with %d at %s', async (path, body, status, field) => {

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import type { ObservationKind } from '@stube/core/model/entities';
 import { FIELDS } from '../rows/fields.ts';
 
 /** How full somebody saw a bin. */
@@ -9,4 +10,12 @@ export interface SeenRequest {
 export const seenRequest: Joi.ObjectSchema<SeenRequest> = Joi.object({
   version: Joi.number().integer().min(0).required(),
   full: FIELDS.bin.seenFull.disallow(null).required(),
+});
+
+/** What somebody saw or did, with one tap. */
+export interface ObservedRequest {
+  kind: ObservationKind;
+}
+export const observedRequest: Joi.ObjectSchema<ObservedRequest> = Joi.object({
+  kind: FIELDS.observation.kind.required(),
 });

@@ -17,6 +17,7 @@ import {
   LETTER_CASES,
   MATERIALS,
   MEDIA,
+  OBSERVATIONS,
   PHOTO_KINDS,
   READ_FROM,
   SAID,
@@ -374,6 +375,7 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
     printedOn: day.allow(null),
     old: flag,
   },
+  observation: { roomId: rowId, binId: rowId, kind: Joi.valid(...OBSERVATIONS), at: instant },
   acknowledgement: {
     roomId: rowId,
     key: text(160),

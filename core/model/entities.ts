@@ -16,6 +16,7 @@ import { fixture, type Fixture } from './fixture.ts';
 import { labelLayout, type LabelLayout } from './label-layout.ts';
 import { line, type Line } from './line.ts';
 import { move, type Move } from './move.ts';
+import { observation, type Observation } from './observation.ts';
 import { person, type Person } from './person.ts';
 import { photo, type Photo } from './photo.ts';
 import { printedLabel, type PrintedLabel } from './printed-label.ts';
@@ -42,6 +43,7 @@ export type * from './limit.ts';
 export * from './line.ts';
 export type * from './move.ts';
 export type * from './person.ts';
+export * from './observation.ts';
 export * from './photo.ts';
 export * from './printed-label.ts';
 export * from './room.ts';
@@ -74,6 +76,7 @@ interface Rows {
   labelLayout: LabelLayout;
   setNumber: SetNumber;
   printedLabel: PrintedLabel;
+  observation: Observation;
 }
 
 export type TableName = keyof Rows;
@@ -97,6 +100,7 @@ const DESCRIBED = {
   setNumber,
   bin,
   printedLabel,
+  observation,
   session,
   deferral,
   move,

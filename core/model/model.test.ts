@@ -41,6 +41,8 @@ test('every pointer of the model, with what happens when the other end goes', ()
     'printedLabel.numberId setNumber clear',
     'printedLabel.compartmentId compartment clear',
     'printedLabel.layoutId labelLayout clear',
+    'observation.roomId room remove',
+    'observation.binId bin remove',
     'session.roomId room remove',
     'deferral.roomId room remove',
     'move.roomId room remove',

@@ -8,6 +8,7 @@ import type {
   Fixture,
   HazardId,
   Line,
+  Observation,
   Person,
   Room,
   Site,
@@ -21,6 +22,7 @@ import { canHang } from '../containers/hanging.ts';
 import { shapeOf } from '../containers/shape.ts';
 import { widthOf } from '../containers/spaces.ts';
 import { walksOf } from '../floor/walking.ts';
+import { fetchedOf } from '../observations/learned.ts';
 import { hazardsOf } from '../cautions/hazards-of.ts';
 import { highestOf } from './heights.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
@@ -42,6 +44,8 @@ export interface RoomData {
   /** ISO date: how old who comes in is; without it the stature tells. */
   today?: string;
   fixtures?: readonly Fixture[];
+  /** Of the room: how often its things are fetched is learned from them. */
+  observations?: readonly Observation[];
   /** Bins are as heavy as what was meant for them (see contents). */
   asMeant?: boolean;
 }
@@ -170,6 +174,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
       };
     });
   const contents = contentsOf(data);
+  const fetched = fetchedOf(data.observations ?? [], data.bins, data.categories);
   const ofCategory = groupedBy(data.bins, (bin) => bin.categoryId);
   const bins = data.bins.flatMap((bin): PlaceBin[] => {
     const category = data.categories.get(bin.categoryId);
@@ -179,13 +184,14 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     const mass = binMass(inside, type);
     // What the words and sizes of its things tell counts as much as what its category says.
     const hazards = [...hazardsOf(category, bin.name, inside, data.people)];
-    const { users } = usersOf({ ...category, hazards }, people, young);
+    const perWeek = fetched.get(category.id)?.perWeek ?? category.perWeek;
+    const { users } = usersOf({ ...category, hazards, perWeek }, people, young);
     // A heavy bin is no child's: it is fetched for them.
     const able = mass > HEAVY_MASS ? users.filter((person) => person.kind === 'adult') : users;
     const siblings = ofCategory.get(bin.categoryId)!.length;
-    const uses = able.map((person) => ({ person: person.id, perWeek: category.perWeek / siblings / able.length }));
+    const uses = able.map((person) => ({ person: person.id, perWeek: perWeek / siblings / able.length }));
     if (!able.some((person) => person.kind === 'adult') && (able.length === 0 || mass > HEAVY_MASS))
-      uses.push({ person: shortestAdult.id, perWeek: able.length ? 0 : category.perWeek / siblings });
+      uses.push({ person: shortestAdult.id, perWeek: able.length ? 0 : perWeek / siblings });
     const highest = highestOf({ mass, uses }, room.heights, people);
     return [
       {
@@ -240,5 +246,6 @@ export function roomDataOf(data: SiteData, roomId: string): RoomData | null {
     lines: data.line.filter((line) => line.roomId === roomId),
     categories: new Map(data.category.map((category) => [category.id, category])),
     types: new Map(data.containerType.map((type) => [type.id, type])),
+    observations: data.observation.filter((seen) => seen.roomId === roomId),
   };
 }

@@ -13,7 +13,7 @@ import {
   unit,
   zone,
 } from './schema/rooms.ts';
-import { printedLabel } from './schema/labels.ts';
+import { observation, printedLabel } from './schema/bins.ts';
 import {
   bin,
   category,
@@ -28,7 +28,7 @@ import {
 } from './schema/things.ts';
 
 export * from './schema/history.ts';
-export * from './schema/labels.ts';
+export * from './schema/bins.ts';
 export * from './schema/rooms.ts';
 export * from './schema/things.ts';
 
@@ -56,6 +56,7 @@ export const SITE_TABLES = {
   labelLayout,
   setNumber,
   printedLabel,
+  observation,
 } as const;
 
 /** What the database keeps of a site beside its row. */

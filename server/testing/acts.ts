@@ -103,6 +103,8 @@ export class Acts {
           : null;
       },
       () => (bin ? post(`/bins/${bin.id}/seen`, { version: bin.version, full: this.random.below(16) / 10 }) : null),
+      () =>
+        bin ? post(`/bins/${bin.id}/observed`, { kind: this.any(['used', 'put back', 'empty', 'not here']) }) : null,
       () => (bin ? post('/printed', { room: bin.roomId, labels: [{ role: 'bin', binId: bin.id }] }) : null),
       () => (line ? post('/numbers', { lineId: line.id, series: 'pouch', count: 2 }) : null),
       () => post('/numbers/close', { series: 'pouch' }),

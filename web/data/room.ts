@@ -46,6 +46,7 @@ function roomOfAddress() {
           lines: lines.value,
           categories: store.maps.category,
           types: store.maps.containerType,
+          observations: store.data.observation.filter((seen) => seen.roomId === id.value),
           today: today(),
         }
       : null,

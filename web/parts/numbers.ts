@@ -59,7 +59,9 @@ export const floorSize = (width: number, depth: number, system: LengthSystem = '
 /** How often a week, in words. @example formatTimes(0.5) // 'once in 2 weeks' */
 export const formatTimes = (perWeek: number): string =>
   perWeek >= 1
-    ? `${Number(perWeek.toFixed(perWeek < 3 ? 1 : 0))} times a week`
+    ? Number(perWeek.toFixed(1)) === 1
+      ? 'once a week'
+      : `${Number(perWeek.toFixed(perWeek < 3 ? 1 : 0))} times a week`
     : perWeek > 0
       ? `once in ${Math.round(1 / perWeek)} weeks`
       : 'hardly ever';

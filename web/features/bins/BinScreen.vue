@@ -21,6 +21,7 @@ import { labelDataOfSite } from '../labels/run.ts';
 import { useBinsActions } from './actions.ts';
 import BinCarrier from './BinCarrier.vue';
 import BinCells from './BinCells.vue';
+import BinSeen from './BinSeen.vue';
 
 const store = useSite();
 const { recordFull } = useBinsActions();
@@ -142,6 +143,7 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
             >.
           </p>
         </section>
+        <BinSeen :bin="bin" :events="events" />
         <BinCarrier v-if="store.rooms.length > 1" :bin="bin" />
         <BinCells
           v-if="shape && bin.containerTypeId !== null && (inside.length > 1 || bin.cells || shape.compartments > 1)"

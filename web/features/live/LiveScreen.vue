@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { Printer, Search } from '@lucide/vue';
 import { pathsOf } from '@stube/core/find/things';
 import { dueLabels } from '@stube/core/labels/due';
+import { missingBins } from '@stube/core/observations/learned';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import { useRoom } from '../../data/room.ts';
@@ -22,6 +23,7 @@ const paths = computed(() => pathsOf(store.data));
 const limit = computed(() => store.site?.fillLimit ?? 0.8);
 /** What a bin may want, and the step of the work that does it where there is one. */
 const WANTS = {
+  missing: { words: 'was not there', step: null },
   place: { words: 'has no place', step: 'place' },
   overflows: { words: 'overflows', step: null },
   tooFull: { words: 'is too full', step: null },
@@ -29,6 +31,7 @@ const WANTS = {
   label: { words: 'no label', step: 'label' },
 } as const;
 type Want = keyof typeof WANTS;
+const missing = computed(() => missingBins(store.data.observation.filter(({ roomId }) => roomId === id.value)));
 /** Why the label of a bin is due, and whether one was ever printed. */
 const labels = computed(() => {
   const data = labelDataOfSite(store, id.value);
@@ -42,6 +45,7 @@ const rows = computed(() =>
     const path = paths.value.get(bin.id)!;
     const label = labels.value.get(bin.id);
     const wants = [
+      missing.value.has(bin.id) && 'missing',
       !bin.compartmentId && 'place',
       full !== null && (full > Math.max(1, limit.value) ? 'overflows' : full > limit.value + 0.1 && 'tooFull'),
       label?.printed && label.reason !== null && 'outdated',

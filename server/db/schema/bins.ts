@@ -1,7 +1,13 @@
-/** Labels that were printed. */
+/** What happened to bins: labels that were printed, and what was seen. */
 import { integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
-import { LABEL_ROLES, type LabelRole, type PrintedLabel } from '@stube/core/model/entities';
-import { day, flag, modelKeys, ofSite, oneOf } from './columns.ts';
+import {
+  LABEL_ROLES,
+  OBSERVATIONS,
+  type LabelRole,
+  type ObservationKind,
+  type PrintedLabel,
+} from '@stube/core/model/entities';
+import { day, flag, instant, modelKeys, ofSite, oneOf } from './columns.ts';
 import { compartment, labelLayout, room, site } from './rooms.ts';
 import { bin, setNumber } from './things.ts';
 
@@ -30,5 +36,20 @@ export const printedLabel = pgTable(
       labelLayout: () => labelLayout,
     }),
     oneOf('printed_label_role', t.role, LABEL_ROLES),
+  ],
+);
+
+export const observation = pgTable(
+  'observation',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    binId: text('bin_id').notNull(),
+    kind: text('kind').$type<ObservationKind>().notNull(),
+    at: instant('at').notNull(),
+  },
+  (t) => [
+    ...modelKeys('observation', t, { site: () => site, room: () => room, bin: () => bin }),
+    oneOf('observation_kind', t.kind, OBSERVATIONS),
   ],
 );

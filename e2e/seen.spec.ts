@@ -1,0 +1,52 @@
+/** What is seen at a bin with one tap each: how often it is used, and that it is not where it belongs. */
+import { expect, expectAccessible, expectNoSideScroll, test } from './stube.ts';
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+test('a bin is used, found missing and found again, on the phone', async ({ page, stube }) => {
+  const { id: site } = await stube.ask<{ id: string }>('/sites', { name: 'Seen house', keepsNew: true });
+  const size = { width: 4000, depth: 3000, height: 2500 };
+  const { id: room } = await stube.ask<{ id: string }>(`/sites/${site}/rows/room`, { name: 'Den', ...size });
+  const shelf = {
+    template: 'bookcase',
+    width: 900,
+    height: 1800,
+    depth: 320,
+    columns: 1,
+    rows: 5,
+    board: 20,
+    raised: 0,
+  };
+  await stube.ask(`/sites/${site}/rows/unit`, { roomId: room, name: 'Bookcase', ...shelf });
+  await stube.ask(`/sites/${site}/lines`, { roomId: room, text: '1 shoebox felt tips' });
+  await stube.ask(`/sites/${site}/rooms/${room}/contain`, {});
+  await stube.ask(`/sites/${site}/rooms/${room}/place`, {});
+  const [bin] = (await stube.data(site)).bin;
+  await page.goto(`${stube.address}/s/${site}/b/${bin!.code}`);
+  const seen = page.getByRole('region', { name: 'Seen or done' });
+  await expect(seen).toContainText('as estimated');
+  await seen.getByRole('button', { name: 'used', exact: true }).tap();
+  await seen.getByRole('button', { name: 'put back' }).tap();
+  await seen.getByRole('button', { name: 'used', exact: true }).tap();
+  await expect(seen).toContainText('seen 2 times in 1 week');
+  await seen.getByRole('button', { name: 'it is not here' }).tap();
+  await expect(seen).toContainText('It was not there');
+  await expectAccessible(page);
+  await expectNoSideScroll(page);
+  await page.goto(`${stube.address}/s/${site}/r/${room}/live`);
+  await expect(page.getByText('was not there').first()).toBeVisible();
+  await expectAccessible(page);
+  await page.goto(`${stube.address}/s/${site}/b/${bin!.code}`);
+  await seen.getByRole('button', { name: 'found again' }).tap();
+  await expect(seen.getByRole('button', { name: 'it is not here' })).toBeVisible();
+  await page.goto(`${stube.address}/s/${site}/r/${room}/live`);
+  await expect(page.getByRole('heading', { name: 'Den, as it is lived in' })).toBeVisible();
+  await expect(page.getByText('was not there')).toHaveCount(0);
+  expect((await stube.data(site)).observation.map(({ kind }) => kind)).toEqual([
+    'used',
+    'put back',
+    'used',
+    'not here',
+    'found',
+  ]);
+});
