@@ -5,7 +5,7 @@ import { PRINTABLE } from './paper.ts';
 import { readableFrom } from './reading.ts';
 
 /** The tab stands out before the books by so much, mm. */
-export const TAB = 28;
+const TAB = 28;
 
 /** As high as the books and a little more, within the shelf (practice L1). */
 export const dividerFace = (books: { depth: number; height: number }, shelf: number) => ({

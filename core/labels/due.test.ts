@@ -159,6 +159,9 @@ describe('what visitors may read', () => {
     expect(privateWord('Ann Lee: drawings', children, 'N3')).toBe('A.L.: drawings');
     expect(privateWord("Ann's socks", children, 'N3')).toBe("A.L.'s socks");
     expect(privateWord('Annual planner', children, 'N3')).toBe('Annual planner');
+    const others = ['May Lee', 'Otters, 3 to 5'].map((name, i) => ({ ...child(`z${i}`, '2020-01'), name }));
+    expect(privateWord('things we may need', others, 'N3')).toBe('things we may need');
+    expect(privateWord('Otters: coats', others, 'N3')).toBe('Otters: coats');
     expect(privateWord('Asthma inhalers', children, 'N3')).toBe('N3');
   });
   test('no name of a child is left, wherever it stands', () =>

@@ -68,7 +68,7 @@ const CHANGED: readonly [part: keyof Says, words: (before: string) => string][] 
  * @param compartmentId where it hangs now, of the label of a place
  * @returns null where the printed label is true
  */
-export function reasonOf(
+function reasonOf(
   printed: PrintedLabel | null,
   says: Says,
   layoutId: string | null,

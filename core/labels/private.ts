@@ -1,5 +1,5 @@
 /** What visitors may read (hazard H14): no child's full name, no photograph, no word for a medicine. The key is in the locked guide. */
-import type { Person, Room } from '../model/entities.ts';
+import type { Person } from '../model/entities.ts';
 import type { LabelContent } from './label.ts';
 
 /** Words that name a medicine. */
@@ -8,22 +8,30 @@ const MEDICINE =
 
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
-export const initialsOf = (name: string): string =>
+const initialsOf = (name: string): string =>
   name
     .split(/[\s-]+/)
     .map((part) => [...part][0]?.toLocaleUpperCase() ?? '')
     .join('.')
     .concat('.');
 
-/** Each child's whole name, and its first name, with the initials that stand for them. */
+/** A group (`Otters, 3 to 5`) is no child's name. */
+const isGroup = (name: string): boolean => /[\d,]/.test(name);
+
+/** Each child's whole name, and its first name as it is written, with the initials that stand for them. */
 function namesOf(children: readonly Person[]): [RegExp, string][] {
-  return children.flatMap(({ name }): [RegExp, string][] => {
-    const words = [name, name.split(/\s+/)[0]!].filter((word, i, all) => word.length > 1 && all.indexOf(word) === i);
-    return words.map((word) => [
-      new RegExp(`(?<![\\p{L}\\d])${escaped(word)}(?![\\p{L}\\d])`, 'giu'),
-      initialsOf(name),
-    ]);
-  });
+  return children
+    .filter(({ name }) => !isGroup(name))
+    .flatMap(({ name }): [RegExp, string][] => {
+      const [first] = name.split(/\s+/);
+      const whole = (word: string, flags: string) =>
+        new RegExp(`(?<![\\p{L}\\d])${escaped(word)}(?![\\p{L}\\d])`, flags);
+      const initials = initialsOf(name);
+      return [
+        [whole(name, 'giu'), initials],
+        [whole(first!, 'gu'), initials],
+      ];
+    });
 }
 
 export interface Hidden {
@@ -56,8 +64,6 @@ export function privateLabel(content: LabelContent, children: readonly Person[])
     pictogram: medicine ? 'lock' : content.pictogram,
   };
 }
-
-export const isPrivate = (room: Pick<Room, 'visitors'>): boolean => room.visitors;
 
 /** For the locked guide: what labels do not say. */
 export const hiddenOn = (before: readonly LabelContent[], after: readonly LabelContent[]): Hidden[] =>

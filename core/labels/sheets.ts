@@ -28,7 +28,7 @@ const NOTE_SIZE = 2.5;
 export const FOOT = 6;
 
 /** What is said beside the line of 100 mm; in inches it is as long to a 16th. */
-export const MEASURE = {
+const MEASURE = {
   metric: `${CALIBRATION} mm: measure it. Print at 100 %.`,
   imperial: '3 15/16" long: measure it. Print at 100 %.',
 } as const;
@@ -109,9 +109,6 @@ export function layOutFolded(labels: readonly LaidLabel[], paper: Paper): Page[]
   }));
 }
 
-/** @returns how large a sticker is, mm, where rows and columns fill the page evenly */
-export const stickersOn = ({ columns, rows }: StickerGrid): number => columns * rows;
-
 /**
  * Row by row, beginning behind the stickers of the first sheet that are used up. Where the sheet leaves no room for the line
  * to measure, a page of plain paper comes first, to hold against it.
@@ -124,7 +121,7 @@ export function layOutStickers(
   paper: Paper,
 ): Page[] {
   const { width, height } = PAPERS[paper];
-  const each = stickersOn(grid);
+  const each = grid.columns * grid.rows;
   const spot = (i: number) => ({
     x: grid.left + (i % grid.columns) * (size.width + grid.gapX),
     y: grid.top + Math.floor(i / grid.columns) * (size.height + grid.gapY),

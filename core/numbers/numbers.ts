@@ -1,6 +1,5 @@
 /** Numbered sets (practices L4, N3): the next free number, gaps kept or closed, and the index that says what is where. */
 import type { Bin, Line, SetNumber } from '../model/entities.ts';
-import { groupedBy } from '../model/grouped-by.ts';
 
 export const SERIES = ['pouch', 'disc', 'puzzle', 'game', 'book', 'box'] as const;
 
@@ -84,6 +83,3 @@ export const unnumbered = (line: Pick<Line, 'id' | 'amount' | 'measure'>, number
   line.measure === 'pieces'
     ? Math.max(0, Math.round(line.amount) - numbers.filter(({ lineId }) => lineId === line.id).length)
     : 0;
-
-export const bySeries = (numbers: readonly SetNumber[]): Map<string, SetNumber[]> =>
-  groupedBy(numbers, ({ series }) => series);

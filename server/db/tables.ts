@@ -13,19 +13,8 @@ import {
   unit,
   zone,
 } from './schema/rooms.ts';
-import { observation, printedLabel } from './schema/bins.ts';
-import {
-  bin,
-  category,
-  containerType,
-  deferral,
-  family,
-  line,
-  move,
-  photo,
-  session,
-  setNumber,
-} from './schema/things.ts';
+import { observation, printedLabel, setNumber } from './schema/bins.ts';
+import { bin, category, containerType, deferral, family, line, move, photo, session } from './schema/things.ts';
 
 export * from './schema/history.ts';
 export * from './schema/bins.ts';

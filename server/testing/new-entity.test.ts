@@ -61,7 +61,7 @@ export const loan = entity<Loan>()({
     ['  photo: Photo;\n', '  photo: Photo;\n  loan: Loan;\n'],
     ['  cutStock,\n};', '  cutStock,\n  loan,\n};'],
   );
-  edit('contract/rows/fields.ts', [
+  edit('contract/rows/fields-of-things.ts', [
     '  photo: {\n',
     '  loan: { binId: rowId, roomId: rowId.allow(null), helpers: list(rowId, 60), to: text(80), note: note(200) },\n  photo: {\n',
   ]);

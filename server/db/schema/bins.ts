@@ -1,5 +1,6 @@
-/** What happened to bins: labels that were printed, and what was seen. */
-import { integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+/** What belongs to bins and sets: their numbers, labels that were printed, and what was seen. */
+import { sql } from 'drizzle-orm';
+import { integer, jsonb, pgTable, text, unique } from 'drizzle-orm/pg-core';
 import {
   LABEL_ROLES,
   OBSERVATIONS,
@@ -7,9 +8,25 @@ import {
   type ObservationKind,
   type PrintedLabel,
 } from '@stube/core/model/entities';
-import { day, flag, instant, modelKeys, ofSite, oneOf } from './columns.ts';
+import { day, flag, holds, instant, modelKeys, ofSite, oneOf } from './columns.ts';
 import { compartment, labelLayout, room, site } from './rooms.ts';
-import { bin, setNumber } from './things.ts';
+import { bin, line } from './things.ts';
+
+export const setNumber = pgTable(
+  'set_number',
+  {
+    ...ofSite,
+    lineId: text('line_id').notNull(),
+    series: text('series').notNull(),
+    number: integer('number').notNull(),
+    name: text('name').notNull(),
+  },
+  (t) => [
+    ...modelKeys('setNumber', t, { site: () => site, line: () => line }),
+    unique('set_number_once').on(t.siteId, t.series, t.number),
+    holds('set_number_from_one', sql`${t.number} > 0`),
+  ],
+);
 
 export const printedLabel = pgTable(
   'printed_label',

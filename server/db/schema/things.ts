@@ -170,22 +170,6 @@ export const line = pgTable(
   ],
 );
 
-export const setNumber = pgTable(
-  'set_number',
-  {
-    ...ofSite,
-    lineId: text('line_id').notNull(),
-    series: text('series').notNull(),
-    number: integer('number').notNull(),
-    name: text('name').notNull(),
-  },
-  (t) => [
-    ...modelKeys('setNumber', t, { site: () => site, line: () => line }),
-    unique('set_number_once').on(t.siteId, t.series, t.number),
-    holds('set_number_from_one', sql`${t.number} > 0`),
-  ],
-);
-
 export const bin = pgTable(
   'bin',
   {
