@@ -36,6 +36,13 @@ test('a bin is used, found missing and found again, on the phone', async ({ page
   await page.goto(`${stube.address}/s/${site}/r/${room}/live`);
   await expect(page.getByText('was not there').first()).toBeVisible();
   await expectAccessible(page);
+  await page.goto(`${stube.address}/s/${site}/today`);
+  const untrue = page.getByRole('region', { name: 'No longer true' });
+  await expect(untrue).toContainText('was not there, today');
+  await expectAccessible(page);
+  await expectNoSideScroll(page);
+  await untrue.getByRole('link', { name: /^Look at/ }).tap();
+  await expect(page).toHaveURL(new RegExp(`/b/${bin!.code}$`));
   await page.goto(`${stube.address}/s/${site}/b/${bin!.code}`);
   await seen.getByRole('button', { name: 'found again' }).tap();
   await expect(seen.getByRole('button', { name: 'it is not here' })).toBeVisible();

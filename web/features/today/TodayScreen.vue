@@ -13,6 +13,7 @@ import ComingCautions from '../cautions/ComingCautions.vue';
 import CautionList from '../cautions/CautionList.vue';
 import DepartureList from '../departures/DepartureList.vue';
 import JumpBar from '../../parts/JumpBar.vue';
+import NoLongerTrue from './NoLongerTrue.vue';
 import LineDialog from '../pile/LineDialog.vue';
 
 const store = useSite();
@@ -108,6 +109,7 @@ const open = (item: AgendaItem) => (editing.value = store.maps.line.get(item.lin
             </li>
           </ul>
         </section>
+        <NoLongerTrue />
         <DepartureList id="leaving" />
       </div>
       <div class="stack">

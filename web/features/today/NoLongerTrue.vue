@@ -1,0 +1,68 @@
+<script setup lang="ts">
+/** What has come apart from what is written down: labels that say something else now, and bins that were not there. */
+import { computed } from 'vue';
+import { dueLabels, oldLabels } from '@stube/core/labels/due';
+import { LABEL_ROLES } from '@stube/core/model/entities';
+import { missingBins } from '@stube/core/observations/learned';
+import { useSite } from '../../data/site.ts';
+import { formatDay } from '../../parts/day.ts';
+import { labelDataOfSite } from '../labels/run.ts';
+
+const store = useSite();
+const labels = computed(() =>
+  store.rooms.flatMap((room) => {
+    if (!store.data.printedLabel.some(({ roomId }) => roomId === room.id)) return [];
+    const data = labelDataOfSite(store, room.id)!;
+    const stale = dueLabels(data, LABEL_ROLES).filter(({ printed, reason }) => printed && reason).length;
+    const old = oldLabels(data).length;
+    return stale || old ? [{ room, stale, old }] : [];
+  }),
+);
+const missing = computed(() =>
+  [...missingBins(store.data.observation).values()].flatMap(({ binId, at }) => {
+    const bin = store.maps.bin.get(binId);
+    return bin ? [{ bin, at }] : [];
+  }),
+);
+const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
+</script>
+
+<template>
+  <section v-if="labels.length || missing.length" class="sheet stack tight" aria-label="No longer true">
+    <h2>No longer true</h2>
+    <ul class="list">
+      <li v-for="{ room, stale, old } in labels" :key="room.id" class="row between">
+        <span
+          ><b>{{ room.name }}</b
+          ><span class="small soft">{{
+            [stale && `${count(stale, 'label')} out of date`, old && `${count(old, 'old label')} to take off`]
+              .filter(Boolean)
+              .join(', ')
+          }}</span></span
+        >
+        <RouterLink class="press small" :to="{ name: 'label', params: { site: store.id, room: room.id } }"
+          >Labels of {{ room.name }}</RouterLink
+        >
+      </li>
+      <li v-for="{ bin, at } in missing" :key="bin.id" class="row between">
+        <span
+          ><b>{{ bin.code }} {{ bin.name }}</b
+          ><span class="small soft">was not there, {{ formatDay(at.slice(0, 10)) }}</span></span
+        >
+        <RouterLink class="press small" :to="{ name: 'bin', params: { site: store.id, code: bin.code } }"
+          >Look at {{ bin.code }}</RouterLink
+        >
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.list {
+  display: grid;
+  gap: 8px;
+}
+.list span {
+  display: grid;
+}
+</style>
