@@ -57,3 +57,25 @@ test('a bin is used, found missing and found again, on the phone', async ({ page
     'found',
   ]);
 });
+
+test('a word that nobody knew is taught where it was missed, and finds from then on', async ({ page, stube }) => {
+  const { id: site } = await stube.ask<{ id: string }>('/sites', { name: 'Word house', keepsNew: true });
+  const size = { width: 4000, depth: 3000, height: 2500 };
+  const { id: room } = await stube.ask<{ id: string }>(`/sites/${site}/rows/room`, { name: 'Den', ...size });
+  await stube.ask(`/sites/${site}/lines`, { roomId: room, text: '1 shoebox felt tips' });
+  await stube.ask(`/sites/${site}/rooms/${room}/contain`, {});
+  const { category, line } = await stube.data(site);
+  const pens = category.find(({ id }) => id === line[0]!.categoryId)!;
+  await page.goto(`${stube.address}/s/${site}/today`);
+  await page.getByRole('button', { name: 'Where is …?' }).tap();
+  const ask = page.getByRole('combobox', { name: 'What are you looking for?' });
+  await ask.fill('wiggle sticks');
+  await page.getByLabel('What is “wiggle sticks” called here?').fill(pens.name);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: `It is ${pens.name}: remember the word` }).tap();
+  await expect(page.getByRole('option').first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Where is …?' }).tap();
+  await ask.fill('wiggle');
+  await expect(page.getByRole('option').first()).toContainText(pens.name);
+});

@@ -12,6 +12,7 @@ import { HUES } from '@stube/core/labels/hues';
 import PlaceLit from '../../drawing/PlaceLit.vue';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { useSite } from '../../data/site.ts';
+import TeachWord from './TeachWord.vue';
 import { findWorker, indexFor } from './worker.ts';
 
 const emit = defineEmits<{ close: [] }>();
@@ -104,6 +105,9 @@ async function search(): Promise<void> {
   at.value = 0;
   answered.value = asked;
 }
+/** The word that was asked for and finds nothing. */
+const unknown = computed(() => answered.value.trim().length >= LEAST_WORD && answered.value === query.value);
+const LEAST_WORD = 2;
 watch(query, search);
 onMounted(build);
 
@@ -163,17 +167,20 @@ function go(hit: Hit): void {
           >
         </li>
       </ul>
-      <p v-else class="soft none">
-        {{
-          query.trim()
-            ? ready
-              ? 'Nothing by that word. Try another word for it, or a part of it.'
-              : 'Reading the house …'
-            : store.data.bin.length
-              ? 'Type a name, another word for it, or the code on the label.'
-              : 'No bins yet: they come with the step Contain of a room.'
-        }}
-      </p>
+      <div v-else class="stack">
+        <p class="soft none">
+          {{
+            query.trim()
+              ? ready
+                ? 'Nothing by that word. Try another word for it, or a part of it.'
+                : 'Reading the house …'
+              : store.data.bin.length
+                ? 'Type a name, another word for it, or the code on the label.'
+                : 'No bins yet: they come with the step Contain of a room.'
+          }}
+        </p>
+        <TeachWord v-if="ready && unknown && store.data.bin.length" :key="answered" :word="answered" @taught="build" />
+      </div>
       <PlaceLit v-if="chosen" :key="chosen.id" :bin="chosen" class="lit" />
     </div>
   </ModalDialog>
