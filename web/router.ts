@@ -24,6 +24,7 @@ export const router = createRouter({
         { path: '', name: 'site', component: () => import('./features/sites/SiteScreen.vue') },
         { path: 'today', name: 'today', component: () => import('./features/today/TodayScreen.vue') },
         { path: 'stock', name: 'stock', component: () => import('./features/containers/StockScreen.vue') },
+        { path: 'put-back', name: 'put-back', component: () => import('./features/putting-back/PutBackScreen.vue') },
         { path: 'numbers', name: 'numbers', component: () => import('./features/numbers/NumbersScreen.vue') },
         { path: 'b/:code', name: 'bin', component: () => import('./features/bins/BinScreen.vue') },
         {

@@ -3,7 +3,13 @@ import type { RouteLocationNormalizedLoaded } from 'vue-router';
 import type { SiteData } from '@stube/core/model/entities';
 import { STEP_NAMES } from './steps.ts';
 
-const PAGES: Record<string, string> = { today: 'Today', stock: 'Containers', numbers: 'Numbered sets', ...STEP_NAMES };
+const PAGES: Record<string, string> = {
+  today: 'Today',
+  stock: 'Containers',
+  numbers: 'Numbered sets',
+  'put-back': 'Put back',
+  ...STEP_NAMES,
+};
 
 /** @example 'Place · Den · Stube' */
 export function titleOf(

@@ -1,0 +1,182 @@
+<script setup lang="ts">
+/** Where does this go? A thing in the hand, or a basket of them, in walking order (practice F2). */
+import { computed, onMounted, ref, toRaw, watch } from 'vue';
+import { Check, X } from '@lucide/vue';
+import { FIND_TABLES, pathsOf, type FindData } from '@stube/core/find/things';
+import { LOOKS } from '@stube/core/floor/footprint';
+import type { Bin } from '@stube/core/model/entities';
+import { walkingOrder } from '@stube/core/putting-back/walking-order';
+import Pictogram from '../../drawing/Pictogram.vue';
+import PlaceLit from '../../drawing/PlaceLit.vue';
+import { useSite } from '../../data/site.ts';
+import { useBinsActions } from '../bins/actions.ts';
+import TeachWord from '../find/TeachWord.vue';
+import { findWorker, indexFor } from '../find/worker.ts';
+
+const store = useSite();
+const { observe } = useBinsActions();
+/** What is in the hand or the basket: as it was called, and the bin it goes to. */
+interface Carried {
+  word: string;
+  binId: string;
+}
+/** The basket is still there when the page comes back. */
+const KEPT = `stube-basket-${store.id}`;
+const basket = ref<Carried[]>(JSON.parse(sessionStorage.getItem(KEPT) ?? '[]') as Carried[]);
+watch(basket, (now) => sessionStorage.setItem(KEPT, JSON.stringify(now)), { deep: true });
+const word = ref('');
+const hits = ref<Bin[]>([]);
+const asked = ref('');
+const SHOWN = 4;
+const LEAST_WORD = 2;
+
+async function build(): Promise<void> {
+  const data = toRaw(store.data);
+  await indexFor(
+    store.id ?? '',
+    Object.fromEntries(FIND_TABLES.map((table) => [table, data[table]])) as unknown as FindData,
+  );
+  await search();
+}
+async function search(): Promise<void> {
+  const query = word.value;
+  const found = query.trim() ? await findWorker().search(query, SHOWN * 3) : [];
+  if (query !== word.value) return;
+  hits.value = found.flatMap(({ id }) => store.maps.bin.get(id) ?? []).slice(0, SHOWN);
+  asked.value = query;
+}
+onMounted(build);
+watch(word, search);
+const field = ref<HTMLInputElement>();
+function take(bin: Bin | undefined): void {
+  if (!bin) return;
+  basket.value.push({ word: word.value.trim(), binId: bin.id });
+  word.value = '';
+  field.value?.focus();
+}
+
+const paths = computed(() => pathsOf(store.data));
+const wayOf = (bin: Bin): string => {
+  const path = paths.value.get(bin.id)!;
+  return [path.room, path.unit, path.compartment].filter(Boolean).join(' › ');
+};
+/** One stands so far before a front, mm. */
+const STAND = 400;
+const round = computed(() => {
+  const carried = basket.value.flatMap(({ word: called, binId }, i) => {
+    const bin = store.maps.bin.get(binId);
+    if (!bin) return [];
+    const space = store.maps.compartment.get(bin.compartmentId ?? '');
+    const unit = store.maps.unit.get(space?.unitId ?? '');
+    const room = unit ? (store.maps.room.get(unit.roomId)?.sort ?? 0) : null;
+    const look = unit ? LOOKS[unit.faces] : { x: 0, y: 0 };
+    const at = { x: (unit?.x ?? 0) + look.x * STAND, y: (unit?.y ?? 0) + look.y * STAND };
+    return [{ id: String(i), room, ...at, called, bin }];
+  });
+  const byId = new Map(carried.map((one) => [one.id, one]));
+  return walkingOrder(carried).map(({ id }) => byId.get(id)!);
+});
+const next = computed(() => round.value[0]);
+function drop(id: string): void {
+  basket.value.splice(Number(id), 1);
+}
+async function done(id: string, bin: Bin): Promise<void> {
+  if (await store.tryWrite(() => observe(bin, 'put back'))) drop(id);
+}
+</script>
+
+<template>
+  <div class="stack page">
+    <h1>Where does this go?</h1>
+    <p class="soft">Say what is in your hand; several things become a round, in walking order.</p>
+    <form class="row" @submit.prevent="take(hits[0])">
+      <input
+        ref="field"
+        v-model="word"
+        class="write ask"
+        type="search"
+        autocomplete="off"
+        placeholder="in your own word"
+        aria-label="What is in your hand?"
+      />
+    </form>
+    <ul v-if="hits.length && word.trim()" class="hits" aria-label="It goes to">
+      <li v-for="bin in hits" :key="bin.id">
+        <button class="press hit" type="button" @click="take(bin)">
+          <Pictogram :name="store.maps.category.get(bin.categoryId)?.pictogram ?? 'package-open'" :size="28" />
+          <span
+            ><b>{{ bin.code }} {{ bin.name }}</b
+            ><span class="small soft">{{ bin.compartmentId ? wayOf(bin) : 'no place yet' }}</span></span
+          >
+        </button>
+      </li>
+    </ul>
+    <TeachWord
+      v-else-if="asked.trim().length >= LEAST_WORD && asked === word && store.data.bin.length"
+      :key="asked"
+      :word="asked"
+      @taught="build"
+    />
+    <section v-if="round.length" class="sheet stack tight" aria-label="The round">
+      <h2>{{ round.length === 1 ? 'One thing to put back' : `${round.length} things, in walking order` }}</h2>
+      <ol class="round">
+        <li v-for="one in round" :key="one.id" class="row between">
+          <span
+            ><b>{{ one.called || one.bin.name }}</b
+            ><span class="small soft"
+              >{{ one.bin.compartmentId ? wayOf(one.bin) : 'the bench: no place yet' }} › {{ one.bin.code }}</span
+            ></span
+          >
+          <span class="row tight">
+            <button
+              class="press small"
+              type="button"
+              :aria-label="`Put back: ${one.called}`"
+              @click="done(one.id, one.bin)"
+            >
+              <Check :size="16" />put back
+            </button>
+            <button
+              class="icon-press"
+              type="button"
+              :aria-label="`Take ${one.called} off the round`"
+              @click="drop(one.id)"
+            >
+              <X :size="16" />
+            </button>
+          </span>
+        </li>
+      </ol>
+    </section>
+    <PlaceLit v-if="next?.bin.compartmentId" :key="next.bin.id" :bin="next.bin" :tallest="340" />
+  </div>
+</template>
+
+<style scoped>
+.page {
+  padding-top: 22px;
+  max-width: 760px;
+}
+.ask {
+  flex: 1 1 auto;
+  font-size: 1.2rem;
+  min-height: 50px;
+}
+.hits,
+.round {
+  display: grid;
+  gap: 8px;
+  padding: 0;
+  list-style: none;
+}
+.hit {
+  width: 100%;
+  justify-content: flex-start;
+  text-align: left;
+  white-space: normal;
+}
+.hit span,
+.round li > span:first-child {
+  display: grid;
+}
+</style>
