@@ -3,7 +3,7 @@ import { cellGrid, cellsOf, cellSize } from '../containers/cells.ts';
 import { setIn } from '../containers/contents.ts';
 import { shapeOf, type BinShape } from '../containers/shape.ts';
 import { pieceOf } from '../containers/piece.ts';
-import type { Bin, Category, LabelLayout, LabelRole, Line, Photo } from '../model/entities.ts';
+import type { Bin, Category, LabelLayout, LabelRole, Line, Photo, Room } from '../model/entities.ts';
 import { groupedBy } from '../model/grouped-by.ts';
 import { formatAmount } from '../pile/measures.ts';
 import { kindOf } from '../starter/library.ts';
@@ -24,7 +24,7 @@ const ROW = 'row';
 
 /** How a label of the room looks where no layout was chosen: on sheets, for those who come in. */
 export const usualLook = (
-  data: Pick<LabelData, 'room' | 'people' | 'today'>,
+  data: Pick<LabelData, 'people' | 'today'> & { room: Pick<Room, 'labelsFor' | 'people'> },
 ): Look & Pick<LabelLayout, 'readFrom' | 'oneSize'> => ({
   medium: 'sheet',
   width: null,

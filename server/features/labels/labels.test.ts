@@ -134,6 +134,8 @@ describe('on paper', () => {
     expect(await refused('paper=A3')).toBe('paper');
     expect(await refused('which=some')).toBe('which');
     expect(await refused('roles=bin,shelf')).toBe('roles');
+    const bare = (await server.post('/sites', { name: 'Bare' })).id as string;
+    for (const kind of ['pdf', 'svg']) await server.call.get(`/api/sites/${bare}/labels.${kind}`).expect(200);
     await server.get(own('/labels.pdf?room=nowhere'), 404);
     await server.get(own(`/labels.pdf?room=${room}&layout=nowhere`), 404);
     await server.post(own('/printed'), { room, labels: [{ role: 'bin', binId: 'gone' }] }, 404);

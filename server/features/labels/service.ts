@@ -56,6 +56,8 @@ function labelData(data: Needed, siteId: string, roomId: string, origin: string,
   return labelDataOf(data, roomId, () => (known ??= contents()), `${origin}/s/${siteId}`, today);
 }
 
+/** A site that was just begun has labels of no room. */
+const NO_ROOM = { labelsFor: null, people: [] };
 /** A point in time as its day. */
 const dayOf = (now: Date): string => now.toISOString().slice(0, 10);
 
@@ -88,7 +90,7 @@ export async function labelsOf(scope: Scope, query: LabelQuery, origin: string):
     );
     look ??= lookOf(of, query.layout ? null : (room.labelLayoutId ?? null));
   }
-  look ??= usualLook({ room: data.room[0]!, people: data.person, today: dayOf(scope.now) });
+  look ??= usualLook({ room: data.room[0] ?? NO_ROOM, people: data.person, today: dayOf(scope.now) });
   return {
     title: [data.site[0]!.name, query.room && rooms[0]!.name, 'labels'].filter(Boolean).join(' · '),
     contents: labels,
