@@ -36,6 +36,10 @@ export function pathsOf(data: Pick<FindData, 'room' | 'unit' | 'compartment' | '
   );
 }
 
+/** @example wayOf(path) // 'Den › Bookcase › shelf 2' */
+export const wayOf = ({ room, unit, compartment }: Pick<BinPath, 'room' | 'unit' | 'compartment'>): string =>
+  [room, unit, compartment].filter(Boolean).join(' › ');
+
 export function thingsOf(data: FindData): Findable[] {
   const categories = byId(data.category);
   const families = byId(data.family);

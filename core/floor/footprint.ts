@@ -21,6 +21,12 @@ export const LOOKS: Readonly<Record<Facing, Point>> = {
   back: { x: 0, y: 1 },
   right: { x: 1, y: 0 },
 };
+/** One stands so far before a front to take something out, mm. */
+const STAND = 400;
+export const standBefore = ({ x, y, faces }: Pick<Standing, 'x' | 'y' | 'faces'>): Point => ({
+  x: x + LOOKS[faces].x * STAND,
+  y: y + LOOKS[faces].y * STAND,
+});
 /** The wall behind what looks at a wall. */
 export const BEHIND: Readonly<Record<Facing, Facing>> = { front: 'back', back: 'front', left: 'right', right: 'left' };
 /** A quarter turn further, clockwise as seen from above. */

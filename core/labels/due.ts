@@ -2,7 +2,7 @@
 import type { LabelRole, PrintedLabel, Says } from '../model/entities.ts';
 import { keyOf, type LabelContent } from './label.ts';
 import type { LabelData } from './label-data.ts';
-import { labelsOfRole, layoutIdOf, usualLook } from './labels-of-room.ts';
+import { labelledBins, labelsOfRole, layoutIdOf, usualLook } from './labels-of-room.ts';
 import type { Look } from './lay-out-label.ts';
 
 /** Labels of lids and dividers look as their use asks for, whatever the layout. */
@@ -95,8 +95,9 @@ export function dueLabels(data: LabelData, roles: readonly LabelRole[]): DueLabe
     data.printed.filter(({ old }) => !old).map((label): [string, PrintedLabel] => [keyOf(label), label]),
   );
   const bins = new Map(data.bins.map((bin) => [bin.id, bin]));
+  const labelled = labelledBins(data);
   return roles.flatMap((role) =>
-    labelsOfRole(role, data).map((content): DueLabel => {
+    labelsOfRole(role, data, labelled).map((content): DueLabel => {
       const layoutId = OWN_LOOK.includes(role) ? null : layoutIdOf(bins.get(content.binId ?? ''), data.room);
       const says = saysOf(content, lookOf(data, layoutId));
       const printed = hanging.get(keyOf(content)) ?? null;
@@ -123,7 +124,10 @@ const ROLE_WORDS: Readonly<Record<LabelRole, string>> = {
 /** What is to be taken off: its bin is gone, or it stands elsewhere. */
 export function oldLabels(data: LabelData): OldLabel[] {
   const roles = [...new Set(data.printed.map(({ role }) => role))].filter((role) => role !== 'number');
-  const there = new Map(roles.flatMap((role) => labelsOfRole(role, data)).map((content) => [keyOf(content), content]));
+  const labelled = labelledBins(data);
+  const there = new Map(
+    roles.flatMap((role) => labelsOfRole(role, data, labelled)).map((content) => [keyOf(content), content]),
+  );
   return data.printed
     .filter((printed) => {
       if (printed.old) return true;

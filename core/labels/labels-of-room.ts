@@ -81,20 +81,21 @@ interface BinLabelled {
   lines: () => readonly Line[];
 }
 
-/** All labels of one role, in the order of the codes. */
-export function labelsOfRole(role: LabelRole, data: LabelData): LabelContent[] {
+/** All labels of one role, in the order of the codes. @param bins where several roles are asked for, made once */
+export function labelsOfRole(role: LabelRole, data: LabelData, bins = labelledBins(data)): LabelContent[] {
   const labels =
     role === 'number'
       ? numberLabels(data)
       : role === 'divider'
-        ? dividerLabels(data)
-        : labelledBins(data).flatMap((bin) => ofBin(role, bin, data));
+        ? dividerLabels(data, bins)
+        : bins.flatMap((bin) => ofBin(role, bin, data));
   if (!data.room.visitors) return labels;
   const children = data.people.filter(({ kind }) => kind === 'child');
   return labels.map((label) => privateLabel(label, children));
 }
 
-function labelledBins(data: LabelData): BinLabelled[] {
+/** What the labels of each bin have in common. */
+export function labelledBins(data: LabelData): BinLabelled[] {
   const inside = data.contents();
   const [chosen, ofPile] = [photosOf(data, false), photosOf(data, true)];
   return data.bins.flatMap((bin): BinLabelled[] => {
@@ -219,8 +220,8 @@ function ofBin(role: LabelRole, { bin, shape, base, lines }: BinLabelled, data: 
 }
 
 /** One for each line of a class that stands in a row, else one for the class: not one for each of its rows. */
-function dividerLabels(data: LabelData): LabelContent[] {
-  const rows = labelledBins(data).filter(
+function dividerLabels(data: LabelData, bins: readonly BinLabelled[]): LabelContent[] {
+  const rows = bins.filter(
     ({ bin, category }) => bin.containerTypeId === null && kindOf(category.starter)?.stands === ROW,
   );
   return [...groupedBy(rows, ({ category }) => category.id).values()].flatMap((own): LabelContent[] => {

@@ -29,6 +29,10 @@ export function inCase(text: string, letters: LabelLayout['letters']): string {
   return letters === 'lower' ? text.toLocaleLowerCase() : text;
 }
 
+/** Its photograph or drawing where there is one, else its pictogram. */
+export const pictureMark = ({ photoId, pictogram }: LabelContent, x: number, y: number, size: number): Mark =>
+  photoId ? { kind: 'photo', photoId, x, y, size } : { kind: 'picture', pictogram, x, y, size };
+
 /** @returns size of the label, mm: as the layout tells, else as its face, and no larger than the paper */
 export const sizeOf = (content: LabelContent, look: Look): { width: number; height: number } => ({
   width: Math.min(PRINTABLE.width, look.width ?? content.face.width),
@@ -62,10 +66,6 @@ export function layOutLabel(
     marks.push({ kind: 'band', hue: content.hue, x: at, y: CORNER, width: BAND, height: height - 2 * CORNER });
     left = at + BAND + pad;
   }
-  const picture = (x: number, y: number, size: number): Mark =>
-    content.photoId
-      ? { kind: 'photo', photoId: content.photoId, x, y, size }
-      : { kind: 'picture', pictogram: content.pictogram, x, y, size };
   const named = has('word');
   let right = width - pad;
   const square = Math.min(inner, QR_MOST);
@@ -76,7 +76,7 @@ export function layOutLabel(
   if (!named) return { ...pictureAlone(), content, width, height };
   if (has('picture') && width >= PICTURE_FROM_WIDTH) {
     const size = Math.min(inner, PICTURE_MOST, width * 0.22);
-    marks.push(picture(left, (height - size) / 2, size));
+    marks.push(pictureMark(content, left, (height - size) / 2, size));
     left += size + pad;
   }
   const room = Math.max(5, right - left);
@@ -146,7 +146,7 @@ export function layOutLabel(
   function pictureAlone(): Pick<LaidLabel, 'marks' | 'size' | 'readableFrom' | 'cut'> {
     const corner = has('colour') ? Math.min(6, height * 0.25) : 0;
     const size = Math.min(inner, right - left - (corner ? corner + 1 : 0));
-    marks.push(picture(left + Math.max(0, right - left - corner - size) / 2, (height - size) / 2, size));
+    marks.push(pictureMark(content, left + Math.max(0, right - left - corner - size) / 2, (height - size) / 2, size));
     if (corner)
       marks.push({ kind: 'shape', hue: content.hue, x: right - corner, y: height - pad - corner, size: corner });
     if (has('code')) {

@@ -2,7 +2,7 @@
 import type { LabelLayout } from '../model/entities.ts';
 import { fitText, ASCENT, LEADING } from './fit-text.ts';
 import type { LabelContent, LaidLabel, Mark, MeasureText } from './label.ts';
-import { inCase } from './lay-out-label.ts';
+import { inCase, pictureMark } from './lay-out-label.ts';
 import { readableFrom, TYPE } from './reading.ts';
 import { calibration, type Page } from './sheets.ts';
 
@@ -29,12 +29,7 @@ export function layOutTapeLabel(
   let at = END;
   const has = (part: LabelLayout['parts'][number]) => look.parts.includes(part);
   if (has('picture') && height >= PICTURE_FROM) {
-    const spot = { x: at, y: EDGE, size: inner };
-    marks.push(
-      content.photoId
-        ? { kind: 'photo', photoId: content.photoId, ...spot }
-        : { kind: 'picture', pictogram: content.pictogram, ...spot },
-    );
+    marks.push(pictureMark(content, at, EDGE, inner));
     at += inner + 2;
   }
   if (!has('word')) return { content, width: at + END - 2, height, marks, size: 0, readableFrom: 0, cut: false };

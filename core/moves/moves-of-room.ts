@@ -1,6 +1,6 @@
 /** The way from where the bins of a room stand to where they are wanted, as steps that are kept, done and replanned (practice P13). */
 import type { Bin, Compartment, Move, Room, Unit } from '../model/entities.ts';
-import { LOOKS } from '../floor/footprint.ts';
+import { standBefore } from '../floor/footprint.ts';
 import type { DepthPosition, DepthProblem } from '../placement/depth/problem.ts';
 import type { Home, Homes } from '../placement/depth/standing.ts';
 import { runToEnd } from '../engine/run-to-end.ts';
@@ -15,9 +15,6 @@ export interface MovesRoom {
 }
 /** A step as it is kept, without what every row has. */
 export type PlannedMove = Pick<Move, 'binId' | 'to' | 'fromId' | 'x' | 'y' | 'z' | 'turned'>;
-
-/** One stands so far before a front, mm. */
-const STAND = 400;
 
 /** @param places how many bins may stand on the floor or a table meanwhile */
 export function movesProblemOf(
@@ -42,10 +39,8 @@ export function movesProblemOf(
     compartments: compartments.flatMap((space): MoveCompartment[] => {
       const unit = unitOf.get(space.unitId);
       if (!unit) return [];
-      const at: [number, number] = [
-        Math.round(unit.x + LOOKS[unit.faces].x * STAND),
-        Math.round(unit.y + LOOKS[unit.faces].y * STAND),
-      ];
+      const { x, y } = standBefore(unit);
+      const at: [number, number] = [Math.round(x), Math.round(y)];
       const { id, width, depth, height, access } = space;
       return [{ id, width, depth, height, access, at }];
     }),

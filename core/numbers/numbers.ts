@@ -1,4 +1,5 @@
 /** Numbered sets (practices L4, N3): the next free number, gaps kept or closed, and the index that says what is where. */
+import type { Contents } from '../containers/contents.ts';
 import type { Bin, Line, SetNumber } from '../model/entities.ts';
 
 export const SERIES = ['pouch', 'disc', 'puzzle', 'game', 'book', 'box'] as const;
@@ -56,6 +57,16 @@ export interface IndexData {
   binOfLine: ReadonlyMap<string, Bin>;
   /** In words, by bin. */
   placeOf: (bin: Bin) => string;
+}
+
+/** Which bin each line lies in; of several the last. */
+export function binsByLine(
+  bins: readonly Bin[],
+  contents: ReadonlyMap<string, Pick<Contents, 'lines'>>,
+): Map<string, Bin> {
+  const found = new Map<string, Bin>();
+  for (const bin of bins) for (const { id } of contents.get(bin.id)?.lines ?? []) found.set(id, bin);
+  return found;
 }
 
 /** By series and number; of what has gone nothing. */

@@ -46,8 +46,9 @@ function labelData(data: Needed, siteId: string, roomId: string, origin: string,
   if (!data.room.some(({ id }) => id === roomId)) throw new NotFound('room', roomId);
   const contents = () =>
     contentsOf({
-      bins: data.bin,
-      lines: data.line,
+      // Of the room alone: for a whole site each room would reckon all the others too.
+      bins: data.bin.filter((bin) => bin.roomId === roomId),
+      lines: data.line.filter((line) => line.roomId === roomId),
       categories: byId(data.category),
       types: byId(data.containerType),
       site: data.site[0]!,

@@ -1,9 +1,9 @@
 /** Numbered sets: given in runs, gaps closed, and the index that says what is where. */
 import { contentsOf } from '@stube/core/containers/contents';
-import { pathsOf } from '@stube/core/find/things';
+import { pathsOf, wayOf } from '@stube/core/find/things';
 import { byId } from '@stube/core/model/by-id';
 import type { Bin } from '@stube/core/model/entities';
-import { closeGaps, indexOf, nextNumbers, type IndexRow } from '@stube/core/numbers/numbers';
+import { binsByLine, closeGaps, indexOf, nextNumbers, type IndexRow } from '@stube/core/numbers/numbers';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { NumberRequest } from '@stube/contract/numbers/requests';
 import { makeChange } from '../../db/change.ts';
@@ -42,12 +42,8 @@ export async function numberIndex({ db, siteId }: Scope) {
     types: byId(data.containerType),
     site: data.site[0]!,
   });
-  const binOfLine = new Map<string, Bin>();
-  for (const bin of data.bin) for (const { id } of contents.get(bin.id)?.lines ?? []) binOfLine.set(id, bin);
-  const placeOf = (bin: Bin): string => {
-    const path = paths.get(bin.id)!;
-    return [path.room, path.unit, path.compartment].filter(Boolean).join(' › ');
-  };
+  const binOfLine = binsByLine(data.bin, contents);
+  const placeOf = (bin: Bin): string => wayOf(paths.get(bin.id)!);
   const rows = indexOf({ numbers: data.setNumber, lines: byId(data.line), binOfLine, placeOf });
   return { title: `${data.site[0]!.name} · index of numbers`, rows, paper: data.site[0]!.paper };
 }

@@ -6,7 +6,7 @@ import { ArrowLeft, MapPin, Printer } from '@lucide/vue';
 import type { BinEvent } from '@stube/contract/answers';
 import { isWaiting } from '@stube/core/containers/stored-lines';
 import { shapeOf } from '@stube/core/containers/shape';
-import { pathsOf } from '@stube/core/find/things';
+import { pathsOf, wayOf } from '@stube/core/find/things';
 import { dueLabels } from '@stube/core/labels/due';
 import { HUES } from '@stube/core/labels/hues';
 import { api } from '../../data/transport.ts';
@@ -108,7 +108,7 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
       </div>
     </header>
     <p class="way">
-      <MapPin :size="20" />{{ [path?.room, path?.unit, path?.compartment].filter(Boolean).join(' › ')
+      <MapPin :size="20" />{{ path && wayOf(path)
       }}<template v-if="!bin.compartmentId"> › on the bench, no place yet</template
       ><template v-if="path?.parked">, or parked at {{ path.parked }}</template>
     </p>

@@ -3,7 +3,7 @@
 import { computed, onMounted, ref, toRaw, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import ModalDialog from '../../parts/ModalDialog.vue';
-import { FIND_TABLES, looseLine, pathsOf, type FindData } from '@stube/core/find/things';
+import { looseLine, pathsOf, wayOf } from '@stube/core/find/things';
 import { withinBin } from '@stube/core/find/within';
 import { shapeOf } from '@stube/core/containers/shape';
 import type { Bin, Category } from '@stube/core/model/entities';
@@ -80,7 +80,7 @@ const hits = computed((): Hit[] =>
         bin,
         category,
         hue: HUES[family?.hue ?? 'ink'],
-        way: `${[path.room, path.unit, path.compartment].filter(Boolean).join(' › ')}${path.parked ? `, or parked at ${path.parked}` : ''}`,
+        way: `${wayOf(path)}${path.parked ? `, or parked at ${path.parked}` : ''}`,
         within,
         loose: path.compartment ? '' : 'on the bench, no place yet',
       },
@@ -90,9 +90,7 @@ const hits = computed((): Hit[] =>
 const chosen = computed(() => hits.value[at.value]?.bin ?? null);
 
 async function build(): Promise<void> {
-  const data = toRaw(store.data);
-  const known = Object.fromEntries(FIND_TABLES.map((table) => [table, data[table]])) as unknown as FindData;
-  await indexFor(store.id ?? '', known);
+  await indexFor(store.id ?? '', toRaw(store.data));
   ready.value = true;
   await search();
 }

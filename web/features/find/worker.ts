@@ -1,4 +1,5 @@
-import type { FindData } from '@stube/core/find/things';
+import { FIND_TABLES, type FindData } from '@stube/core/find/things';
+import type { SiteData } from '@stube/core/model/entities';
 import { remote } from '../../data/worker/remote.ts';
 import { changesBetween } from './changes.ts';
 import type { FindWorker } from './find.worker.ts';
@@ -11,7 +12,8 @@ export const findWorker = remote<FindWorker>(
 let indexed: { siteId: string; data: FindData } | null = null;
 
 /** Brings the index up to these rows: for a site it knows, only what has changed since is sent. */
-export async function indexFor(siteId: string, data: FindData): Promise<void> {
+export async function indexFor(siteId: string, site: SiteData): Promise<void> {
+  const data = Object.fromEntries(FIND_TABLES.map((table) => [table, site[table]])) as unknown as FindData;
   const known = indexed?.siteId === siteId ? indexed.data : null;
   const changes = changesBetween(known, data);
   if (known && !Object.keys(changes).length) return;

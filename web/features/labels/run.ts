@@ -5,6 +5,7 @@ import type { LabelContent } from '@stube/core/labels/label';
 import { labelDataOf, type LabelData } from '@stube/core/labels/label-data';
 import { labelRun, type LabelRun } from '@stube/core/labels/pages';
 import { LABEL_ROLES, type LabelRole } from '@stube/core/model/entities';
+import { groupedBy } from '@stube/core/model/grouped-by';
 import type { Paper } from '@stube/core/model/site';
 import { useRoom } from '../../data/room.ts';
 import { useSite } from '../../data/site.ts';
@@ -33,9 +34,10 @@ export function useLabelRun() {
   void facesReady().then(() => (ready.value = true));
   const data = computed(() => labelDataOfSite(store, id.value));
   const roles = ref<LabelRole[]>(['bin', 'cell']);
-  const all = computed<ReadonlyMap<LabelRole, DueLabel[]>>(
-    () => new Map(LABEL_ROLES.map((role) => [role, data.value ? dueLabels(data.value, [role]) : []])),
-  );
+  const all = computed<ReadonlyMap<LabelRole, DueLabel[]>>(() => {
+    const labels = groupedBy(data.value ? dueLabels(data.value, LABEL_ROLES) : [], ({ content }) => content.role);
+    return new Map(LABEL_ROLES.map((role) => [role, labels.get(role) ?? []]));
+  });
   /** What was printed once is kept true, whether or not it is chosen now. */
   const due = computed(() =>
     LABEL_ROLES.flatMap((role) =>

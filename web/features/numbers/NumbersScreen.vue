@@ -2,8 +2,8 @@
 /** Numbered sets of the site: the index by number, name and place, and numbers for what has none (practice L4). */
 import { computed, ref } from 'vue';
 import { Download, Printer } from '@lucide/vue';
-import { pathsOf } from '@stube/core/find/things';
-import { gapsIn, indexOf, SERIES, unnumbered, type IndexRow } from '@stube/core/numbers/numbers';
+import { pathsOf, wayOf } from '@stube/core/find/things';
+import { binsByLine, gapsIn, indexOf, SERIES, unnumbered, type IndexRow } from '@stube/core/numbers/numbers';
 import type { Bin, Line } from '@stube/core/model/entities';
 import { useSite } from '../../data/site.ts';
 import { useNumbersActions } from './actions.ts';
@@ -11,15 +11,8 @@ import { useNumbersActions } from './actions.ts';
 const store = useSite();
 const { giveNumbers, closeGaps } = useNumbersActions();
 const paths = computed(() => pathsOf(store.data));
-const binOfLine = computed(() => {
-  const found = new Map<string, Bin>();
-  for (const bin of store.data.bin) for (const { id } of store.contents.get(bin.id)?.lines ?? []) found.set(id, bin);
-  return found;
-});
-const placeOf = (bin: Bin): string => {
-  const path = paths.value.get(bin.id)!;
-  return [path.room, path.unit, path.compartment].filter(Boolean).join(' › ');
-};
+const binOfLine = computed(() => binsByLine(store.data.bin, store.contents));
+const placeOf = (bin: Bin): string => wayOf(paths.value.get(bin.id)!);
 const rows = computed(() =>
   indexOf({ numbers: store.data.setNumber, lines: store.maps.line, binOfLine: binOfLine.value, placeOf }),
 );

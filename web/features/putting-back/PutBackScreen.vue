@@ -2,8 +2,8 @@
 /** Where does this go? A thing in the hand, or a basket of them, in walking order (practice F2). */
 import { computed, onMounted, ref, toRaw, watch } from 'vue';
 import { Check, X } from '@lucide/vue';
-import { FIND_TABLES, pathsOf, type FindData } from '@stube/core/find/things';
-import { LOOKS } from '@stube/core/floor/footprint';
+import { pathsOf, wayOf } from '@stube/core/find/things';
+import { standBefore } from '@stube/core/floor/footprint';
 import type { Bin } from '@stube/core/model/entities';
 import { walkingOrder } from '@stube/core/putting-back/walking-order';
 import Pictogram from '../../drawing/Pictogram.vue';
@@ -31,11 +31,7 @@ const SHOWN = 4;
 const LEAST_WORD = 2;
 
 async function build(): Promise<void> {
-  const data = toRaw(store.data);
-  await indexFor(
-    store.id ?? '',
-    Object.fromEntries(FIND_TABLES.map((table) => [table, data[table]])) as unknown as FindData,
-  );
+  await indexFor(store.id ?? '', toRaw(store.data));
   await search();
 }
 async function search(): Promise<void> {
@@ -56,12 +52,7 @@ function take(bin: Bin | undefined): void {
 }
 
 const paths = computed(() => pathsOf(store.data));
-const wayOf = (bin: Bin): string => {
-  const path = paths.value.get(bin.id)!;
-  return [path.room, path.unit, path.compartment].filter(Boolean).join(' › ');
-};
-/** One stands so far before a front, mm. */
-const STAND = 400;
+const placeOf = (bin: Bin): string => wayOf(paths.value.get(bin.id)!);
 const round = computed(() => {
   const carried = basket.value.flatMap(({ word: called, binId }, i) => {
     const bin = store.maps.bin.get(binId);
@@ -69,8 +60,7 @@ const round = computed(() => {
     const space = store.maps.compartment.get(bin.compartmentId ?? '');
     const unit = store.maps.unit.get(space?.unitId ?? '');
     const room = unit ? (store.maps.room.get(unit.roomId)?.sort ?? 0) : null;
-    const look = unit ? LOOKS[unit.faces] : { x: 0, y: 0 };
-    const at = { x: (unit?.x ?? 0) + look.x * STAND, y: (unit?.y ?? 0) + look.y * STAND };
+    const at = unit ? standBefore(unit) : { x: 0, y: 0 };
     return [{ id: String(i), room, ...at, called, bin }];
   });
   const byId = new Map(carried.map((one) => [one.id, one]));
@@ -106,7 +96,7 @@ async function done(id: string, bin: Bin): Promise<void> {
           <Pictogram :name="store.maps.category.get(bin.categoryId)?.pictogram ?? 'package-open'" :size="28" />
           <span
             ><b>{{ bin.code }} {{ bin.name }}</b
-            ><span class="small soft">{{ bin.compartmentId ? wayOf(bin) : 'no place yet' }}</span></span
+            ><span class="small soft">{{ bin.compartmentId ? placeOf(bin) : 'no place yet' }}</span></span
           >
         </button>
       </li>
@@ -124,7 +114,7 @@ async function done(id: string, bin: Bin): Promise<void> {
           <span
             ><b>{{ one.called || one.bin.name }}</b
             ><span class="small soft"
-              >{{ one.bin.compartmentId ? wayOf(one.bin) : 'the bench: no place yet' }} › {{ one.bin.code }}</span
+              >{{ one.bin.compartmentId ? placeOf(one.bin) : 'the bench: no place yet' }} › {{ one.bin.code }}</span
             ></span
           >
           <span class="row tight">
