@@ -127,6 +127,17 @@ test('what is typed at once is searched for', async ({ page, stube }) => {
   await expect(page.getByLabel('What are you looking for?')).toHaveValue('teddy');
 });
 
+test('whoever is in a field before a dialog has come in stays there', async ({ page, stube }) => {
+  const site = (await stube.ask<{ id: string }>('/sites', { name: 'Quick' })).id;
+  await page.goto(`${stube.address}/s/${site}`);
+  await page.getByRole('button', { name: 'A room', exact: true }).click();
+  const wide = page.getByRole('dialog').getByLabel(/^Wide/);
+  // In one breath with its coming: a dialog takes 150 ms to come in.
+  await wide.evaluate((input: HTMLInputElement) => input.focus());
+  await page.waitForTimeout(600);
+  await expect(wide).toBeFocused();
+});
+
 test('a line of the pile is one stop of the Tab key, and the next one has the focus when it goes', async ({
   page,
   stube,

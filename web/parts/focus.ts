@@ -7,7 +7,14 @@ const ROW = 'li, tr, [data-row]';
 
 /** On what a dialog shows: its first field is the one that is focused, or, where it has none, its first choice. */
 export const vFirstField: ObjectDirective<HTMLElement> = {
-  mounted: (content) => firstOf(content)?.setAttribute('autofocus', ''),
+  mounted(content) {
+    firstOf(content)?.setAttribute('autofocus', '');
+    // A dialog focuses this once more when it has come in: whoever was faster keeps what he has begun to fill in.
+    content.addEventListener('focusin', ({ target }) => {
+      for (const other of content.querySelectorAll('[autofocus]')) other.removeAttribute('autofocus');
+      (target as Element).setAttribute('autofocus', '');
+    });
+  },
   // What is reckoned first comes a moment later.
   updated(content) {
     if (content.querySelector('[autofocus]')) return;
