@@ -38,6 +38,9 @@ export interface BinEvent {
   at: string;
   what: string;
   undone: boolean;
+  /** The device that asks did it. */
+  mine: boolean;
+  /** The place it was given by that; null where it stayed where it was. */
   compartmentId: string | null;
 }
 

@@ -188,7 +188,7 @@ export const ROOMS: DemoRoom[] = [
     ],
     lines: [
       '4 shoeboxes wooden blocks', '6 shoeboxes clip-together bricks', '3 shoeboxes large bricks', '4 shoeboxes wooden railway', '3 shoeboxes toy cars', '5 large vehicles', '1 shoebox marble run', '60 magnetic tiles', '150 planks', '1 shoebox gears and connectors', '3 shoeboxes toy animals', '40 small figures', '2 shoeboxes loose parts', '12 tools for play',
-      '1 laundry basket dressing-up clothes', '14 hats and crowns', '6 bags and purses', '2 shoeboxes play food', '2 shoeboxes toy kitchen ware', '7 dolls', '1 shoebox doll clothes', '1 shoebox dolls house furniture', '12 puppets', '2 carrier bags soft animals', '9 masks', '1 shoebox doctor set', '1 shoebox shop and till', '1 shoebox silk cloths',
+      '1 laundry basket dressing-up clothes', '14 hats and crowns', '6 bags and purses', '2 shoeboxes play food', '2 shoeboxes toy kitchen ware', '7 dolls', '1 shoebox doll clothes', '1 dolls house 50x28x30 cm', '1 shoebox dolls house furniture', '12 puppets', '2 carrier bags soft animals', '9 masks', '1 shoebox doctor set', '1 shoebox shop and till', '1 shoebox silk cloths',
       '16 board games', '14 card games', '8 memory games', '18 jigsaw puzzles', '12 tray puzzles', '2 mugs dice and counters', '3 sets of dominoes', '6 travel games', '1 mug marbles',
       '9 balls', '8 skipping ropes', '12 bean bags', '1 carrier bag chalk for outside', '7 sand toys', '10 bubbles',
       '14 shakers and bells', '4 drums', '3 chime bars', '12 recorders and flutes', '20 song sheets',

@@ -15,6 +15,7 @@ import {
   SITTING,
   USERS,
 } from './ferry-house.ts';
+import { liveIn } from './live.ts';
 
 const origin = process.argv[2] ?? 'http://127.0.0.1:4180';
 
@@ -213,6 +214,8 @@ for (const [name, container, count] of LIMITS) {
     version: limited.version,
   });
 }
+
+await liveIn(ask, own, snapshot, today.toISOString().slice(0, 10));
 
 const { room, unit, compartment, containerType, category, bin, line } = await snapshot();
 const loose = bin.filter((bin) => !bin.compartmentId).length;

@@ -16,6 +16,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'sites', component: () => import('./features/sites/SitesScreen.vue') },
     { path: '/laser', name: 'laser', component: () => import('./features/measuring/LaserScreen.vue') },
+    { path: '/scanner', name: 'scanner', component: () => import('./features/scanning/ScannerScreen.vue') },
     { path: '/printer', name: 'printer', component: () => import('./features/labels/PrinterScreen.vue') },
     {
       path: '/s/:site',
@@ -25,13 +26,20 @@ export const router = createRouter({
         { path: 'today', name: 'today', component: () => import('./features/today/TodayScreen.vue') },
         { path: 'stock', name: 'stock', component: () => import('./features/containers/StockScreen.vue') },
         { path: 'put-back', name: 'put-back', component: () => import('./features/putting-back/PutBackScreen.vue') },
+        { path: 'routines', name: 'routines', component: () => import('./features/routines/RoutinesScreen.vue') },
+        { path: 'strays', name: 'strays', component: () => import('./features/strays/StraysScreen.vue') },
+        { path: 'scan', name: 'scan', component: () => import('./features/scanning/ScanScreen.vue') },
         { path: 'numbers', name: 'numbers', component: () => import('./features/numbers/NumbersScreen.vue') },
         { path: 'b/:code', name: 'bin', component: () => import('./features/bins/BinScreen.vue') },
+        { path: 'tidy/:room', name: 'tidy', component: () => import('./features/tidying/TidyScreen.vue') },
+        { path: 'learn/:room', name: 'learn', component: () => import('./features/learning/LearnScreen.vue') },
         {
           path: 'r/:room',
           component: () => import('./frame/RoomFrame.vue'),
           children: [
             { path: '', redirect: (to) => ({ name: 'pile', params: to.params }) },
+            { path: 'signs', name: 'signs', component: () => import('./features/health/SignsScreen.vue') },
+            { path: 'guide', name: 'guide', component: () => import('./features/guide/GuideScreen.vue') },
             { path: 'moves', name: 'moves', component: () => import('./features/moves/MovesScreen.vue') },
             ...STEPS.map((step) => ({ path: step, name: step, component: SCREENS[step] })),
           ],

@@ -26,6 +26,11 @@ const TABLES = [
   'setNumber',
   'labelLayout',
   'printedLabel',
+  'observation',
+  'stray',
+  'routine',
+  'routineDay',
+  'recall',
 ] as const satisfies readonly TableName[];
 /** Rows in one change. */
 export const MAX_ROWS = 20_000;

@@ -3,6 +3,7 @@ import Joi from 'joi';
 import { LENGTH_SYSTEMS, PAPER_NAMES } from '@stube/core/model/site';
 import {
   BLOCKED_SIDES,
+  CHANGE_OVERS,
   CUT_PARTS,
   DOUBLES,
   FACINGS,
@@ -70,6 +71,7 @@ export const FIELDS_OF_ROOMS = {
     labelsFor: Joi.valid(...LABELS_FOR, null),
     visitors: flag,
     labelLayoutId: rowId.allow(null),
+    secondLife: note(60),
   },
   zone: {
     roomId: rowId,
@@ -124,6 +126,7 @@ export const FIELDS_OF_ROOMS = {
     maxLoad: mm(100, 2_000_000).allow(null),
     reused: flag,
     checked: flag,
+    changeOver: Joi.valid(...CHANGE_OVERS, null),
     sort: order,
   },
   compartment: {

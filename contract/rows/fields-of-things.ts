@@ -89,6 +89,7 @@ export const FIELDS_OF_THINGS = {
       .items(Joi.object({ where: text(80).required(), amount: Joi.number().greater(0).max(100_000).required() })),
     attributes: Joi.object().pattern(Joi.valid(...ATTRIBUTES), note(60)),
     doubts: Joi.object().pattern(Joi.valid(...DOUBTS.map((doubt) => doubt.key)), flag),
+    insideId: rowId.allow(null),
   },
   containerType: {
     name: text(60),
@@ -184,5 +185,13 @@ export const FIELDS_OF_THINGS = {
     printedOn: day.allow(null),
     old: flag,
   },
-  observation: { roomId: rowId, binId: rowId, kind: Joi.valid(...OBSERVATIONS), at: instant },
+  observation: {
+    roomId: rowId,
+    binId: rowId,
+    kind: Joi.valid(...OBSERVATIONS),
+    at: instant,
+    foundId: rowId.allow(null),
+    personId: rowId.allow(null),
+    seconds: mm(0, 86_400).allow(null),
+  },
 };

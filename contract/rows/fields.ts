@@ -2,6 +2,7 @@
 import type Joi from 'joi';
 import type { RowOf, TableName } from '@stube/core/model/entities';
 import type { FieldsOf } from '@stube/core/model/entity';
+import { FIELDS_OF_KEEPING } from './fields-of-keeping.ts';
 import { FIELDS_OF_ROOMS } from './fields-of-rooms.ts';
 import { FIELDS_OF_THINGS } from './fields-of-things.ts';
 
@@ -12,4 +13,5 @@ export { MAX_NAME } from './fields-of-things.ts';
 export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Schema> } = {
   ...FIELDS_OF_ROOMS,
   ...FIELDS_OF_THINGS,
+  ...FIELDS_OF_KEEPING,
 };

@@ -29,6 +29,10 @@ const NEW: Record<CreatableTable, Record<string, unknown>> = {
   containerType: TIN,
   fixture: { roomId: 'r', kind: 'heater', x: 10, y: 20 },
   labelLayout: { name: 'Jars', medium: 'tape' },
+  stray: { roomId: 'r', what: 'blue wheel', foundOn: '2026-03-09', due: '2026-04-09' },
+  routine: { name: 'Reset', kind: 'weekly reset', minutes: 20, rule: 'FREQ=WEEKLY;BYDAY=FR', from: '2026-03-09' },
+  routineDay: { routineId: 'k', day: '2026-03-13' },
+  holiday: { name: 'Spring', from: '2026-04-01', to: '2026-04-10' },
   cutPiece: { compartmentId: 'c', part: 'rod' },
   cutStock: { part: 'rod', length: 2400 },
   acknowledgement: {

@@ -55,6 +55,10 @@ export type CreatableTable = Extract<
   | 'cutPiece'
   | 'cutStock'
   | 'labelLayout'
+  | 'stray'
+  | 'routine'
+  | 'routineDay'
+  | 'holiday'
 >;
 export const CREATABLE = TABLES.filter((table) => ENTITIES[table].routes.create) as readonly CreatableTable[];
 export const REMOVABLE = TABLES.filter((table) => ENTITIES[table].routes.remove);

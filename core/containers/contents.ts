@@ -67,18 +67,19 @@ export function contentsOf(data: ContentsData): Map<string, Contents> {
     const named = new Map(bins.map((bin) => [bin.id, bin.lineIds.filter((id) => there.has(id))]));
     const open = bins.filter((bin) => !named.get(bin.id)!.length);
     for (const bin of bins) found.set(bin.id, nothing());
-    for (const { line, hazards } of lines) {
-      const naming = bins.filter((bin) => named.get(bin.id)!.includes(line.id));
+    for (const { line, hazards, host } of lines) {
+      const naming = bins.filter((bin) => named.get(bin.id)!.includes((host ?? line).id));
       const takers = naming.length ? naming : open.length ? open : bins;
       const all = takers.reduce((sum, bin) => sum + room.get(bin.id)!, 0);
-      const litres = bulkLitres(line, category, site.measures) ?? 0;
+      const own = host ? categories.get(line.categoryId ?? '') : category;
+      const litres = bulkLitres(line, own, site.measures) ?? 0;
       for (const bin of takers) {
         const contents = found.get(bin.id)!;
         contents.lines.push(line);
         contents.hazards.push(...hazards);
         const share = (litres * room.get(bin.id)!) / all;
-        contents.reckoned += share;
-        contents.mass += share * densityOf(line, category) * (category?.bulkCorrection ?? 1);
+        if (!host) contents.reckoned += share;
+        contents.mass += share * densityOf(line, own) * (own?.bulkCorrection ?? 1);
       }
     }
     for (const bin of bins) {

@@ -60,7 +60,12 @@ export function demandsOf(
   categories: ReadonlyMap<string, Category>,
   site: Pick<Site, 'measures'>,
 ): Demand[] {
-  return [...groupedBy(storedLines(lines, categories), ({ category }) => category.id).values()]
+  return [
+    ...groupedBy(
+      storedLines(lines, categories).filter(({ host }) => !host),
+      ({ category }) => category.id,
+    ).values(),
+  ]
     .map((own) =>
       demandOf(
         own[0]!.category,

@@ -7,7 +7,7 @@ import type { Category, Line } from '../model/entities.ts';
 import { starterOf } from '../starter/library.ts';
 import { contentsOf } from './contents.ts';
 import { demandsOf, litresOfLine } from './demand.ts';
-import { isWaiting, WAY_OUT } from './stored-lines.ts';
+import { isWaiting, storedLines, WAY_OUT } from './stored-lines.ts';
 
 const row = { version: 1, siteId: 's' };
 const category = (key: string): Category => ({
@@ -54,4 +54,32 @@ test('a danger that is on its way out is one until it is handed over', () => {
   expect(told(null)).toContain('H4');
   expect(told('2026-11-25')).toEqual([]);
   expect([...contentsOf(withKnives('2026-11-25')).values()][0]).toMatchObject({ lines: [], mass: 0 });
+});
+
+test('what lies in another thing is where that is, takes no room of its own, and keeps its danger', () => {
+  const dolls = { ...category('picture-books'), id: 'dolls', name: 'Dolls', ...H('H2') };
+  const house = line('dolls house', 'house', { amount: 1 });
+  const inside = line('tiny cups', 'dolls', { insideId: 'dolls house', roomId: 'elsewhere' });
+  const deeper = line('tinier spoons', 'dolls', { insideId: 'tiny cups' });
+  const room = scene({ people: [toddler], things: [{ name: 'House' }] });
+  const [home] = [...room.categories.values()];
+  const all = new Map([...room.categories, ['dolls', dolls]]);
+  const lines = [{ ...house, categoryId: home!.id }, inside, deeper];
+  const stored = storedLines(lines, all);
+  expect(stored.map(({ category: at, host }) => [at.id, host?.name ?? null])).toEqual([
+    [home!.id, null],
+    [home!.id, 'dolls house'],
+    [home!.id, 'dolls house'],
+  ]);
+  const held = [...contentsOf({ ...room, categories: all, lines }).values()][0]!;
+  expect(held.lines.map(({ name }) => name)).toEqual(['dolls house', 'tiny cups', 'tinier spoons']);
+  expect(held.hazards).toContain('H2');
+  const alone = [...contentsOf({ ...room, categories: all, lines: lines.slice(0, 1) }).values()][0]!;
+  expect(held.reckoned).toBeCloseTo(alone.reckoned);
+  expect(held.mass).toBeGreaterThan(alone.mass);
+  expect(demandsOf(lines, all, site).map(({ category: of }) => of.id)).toEqual([home!.id]);
+  // Its container leaves the house: it has a place of its own again. A ring of things is no container.
+  expect(storedLines([{ ...lines[0]!, decision: 'sell' }, inside], all)[0]).toMatchObject({ host: null });
+  const ring = [line('a', 'dolls', { insideId: 'b' }), line('b', 'dolls', { insideId: 'a' })];
+  expect(storedLines(ring, all).map(({ host }) => host?.name)).toEqual(['b', 'a']);
 });

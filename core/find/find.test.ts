@@ -84,6 +84,10 @@ test('a thing of two classes has one home and is found under both, and by each p
     category: [category('jigsaw-puzzles'), category('geometry-solids')],
     bin: [{ ...bin, id: 'b', code: 'N1', lineIds: [] }],
     setNumber: [{ ...row, id: 'n', lineId: 'l', series: 'pouch', number: 7, name: 'Harbour lotto' }],
+    photo: [
+      { lineId: 'l', note: 'with the cracked lid' },
+      { lineId: null, note: 'the room before' },
+    ],
     line: [
       {
         ...line,
@@ -95,7 +99,7 @@ test('a thing of two classes has one home and is found under both, and by each p
     ],
   } as unknown as FindData;
   const finder = new Finder(thingsOf(data));
-  for (const query of ['puzzle', 'geometry', 'shapes', 'windowsill', 'pouch 7', 'harbour lotto'])
+  for (const query of ['puzzle', 'geometry', 'shapes', 'windowsill', 'pouch 7', 'harbour lotto', 'cracked'])
     expect(finder.search(query).map((found) => found.id)).toEqual(['b']);
   // Of several bins that which names the thing, the others by what none names.
   const several = {
@@ -127,4 +131,6 @@ test('where in the bin it lies: its compartment or its number, and nothing where
   expect(of('sea')).toBe('pouch 12');
   expect(of('marbles')).toBe('');
   expect(withinBin({ cells: null }, bareShape(300, 200, 50), lines, [], 'red')).toBe('');
+  const cups = { ...lines[0]!, id: 'cups', name: 'tiny cups', insideId: lines[0]!.id };
+  expect(withinBin({ cells: null }, undefined, [...lines, cups], [], 'cups')).toBe(`in ${lines[0]!.name}`);
 });

@@ -7,7 +7,17 @@ import type { SiteData } from '../model/entities.ts';
 import type { Findable } from './search.ts';
 
 /** What is found follows from these tables. */
-export const FIND_TABLES = ['room', 'unit', 'compartment', 'family', 'category', 'line', 'bin', 'setNumber'] as const;
+export const FIND_TABLES = [
+  'room',
+  'unit',
+  'compartment',
+  'family',
+  'category',
+  'line',
+  'bin',
+  'setNumber',
+  'photo',
+] as const;
 export type FindData = Pick<SiteData, (typeof FIND_TABLES)[number]>;
 
 export interface BinPath {
@@ -52,6 +62,7 @@ export function thingsOf(data: FindData): Findable[] {
   const contained = new Set(data.bin.map((bin) => `${bin.roomId} ${bin.categoryId}`));
   const rooms = byId(data.room);
   const numbersOf = groupedBy(data.setNumber, ({ lineId }) => lineId);
+  const notesOf = groupedBy(data.photo, ({ lineId }) => lineId ?? undefined);
   const loose = data.line
     .filter(
       (line) =>
@@ -90,14 +101,15 @@ export function thingsOf(data: FindData): Findable[] {
   /** A bin that names its lines is found by these, the others by all that none names. */
   function wordsInside(bin: FindData['bin'][number]): string[] {
     const lines = inside.get(`${bin.roomId} ${bin.categoryId}`) ?? [];
-    const own = lines.filter(({ line }) => bin.lineIds.includes(line.id));
-    const open = lines.filter(({ line }) => !claimed.has(line.id));
+    const own = lines.filter(({ line, host }) => bin.lineIds.includes((host ?? line).id));
+    const open = lines.filter(({ line, host }) => !claimed.has((host ?? line).id));
     return (own.length ? own : open.length ? open : lines).flatMap(({ line }) => [
       line.name,
       // One home, found under both of its classes.
       ...line.also.flatMap((id) => wordsOf(categories.get(id))),
       ...(line.setPieces ? [`${line.setPieces} pieces`] : []),
       ...line.spread.map((part) => part.where),
+      ...(notesOf.get(line.id) ?? []).map(({ note }) => note),
       ...(numbersOf.get(line.id) ?? []).map(({ series, number, name }) => `${series} ${number} ${name}`),
     ]);
   }

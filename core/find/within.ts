@@ -19,6 +19,7 @@ function answers(text: string, query: readonly string[]): boolean {
 /**
  * @param lines what lies in the bin
  * @returns empty where nothing in it answers by itself
+ * A toy may be the container of another: then that is told.
  * @example withinBin(bin, shape, lines, [], 'red beads') // 'in compartment 4'
  */
 export function withinBin(
@@ -35,6 +36,9 @@ export function withinBin(
     ({ lineId, series, number, name }) => ids.has(lineId) && answers(`${series} ${number} ${name}`, asked),
   );
   if (set) return `${set.series} ${set.number}`;
+  const guest = lines.find((line) => line.insideId && answers(line.name, asked));
+  const host = guest && lines.find(({ id }) => id === guest.insideId);
+  if (host) return `in ${host.name}`;
   const cell = cellsOf(bin, shape, lines).find(({ lines: own }) => own.some(({ name }) => answers(name, asked)));
   return cell ? `in compartment ${cell.number}` : '';
 }

@@ -198,6 +198,12 @@ describe('walking', () => {
     const byHand = Math.hypot(1200, 1300) + 800 + Math.hypot(1200, 750) + 250;
     expect(metres([shelf, across]) * 1000).toBeGreaterThan(byHand * 0.97);
     expect(metres([shelf, across]) * 1000).toBeLessThan(byHand * 1.06);
+    // The way that is drawn is the way that is told.
+    const way = walksOf(room, [zone], [shelf, across]).way('z', 'a');
+    const drawn = way.slice(1).reduce((sum, at, i) => sum + Math.hypot(at.x - way[i]!.x, at.y - way[i]!.y), 0);
+    expect(drawn / 1000).toBeCloseTo(metres([shelf, across]), 1);
+    expect(way[0]).toMatchObject({ x: zone.x, y: zone.y });
+    expect(way.at(-1)).toEqual({ x: shelf.x, y: shelf.y });
   });
   test('what rolls or hangs high is not in the way', () => {
     const across = { x: 2500, y: 2000, width: 4000, depth: 400 };

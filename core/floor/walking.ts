@@ -41,8 +41,15 @@ function crosses(a: Point, b: Point, rect: Rect): boolean {
 
 const length = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
 
-/** Walks from one point, in mm, by unit; null where furniture shuts the way off. */
-function walksFrom(start: Point, room: Floor, units: readonly Furniture[]): Map<string, number | null> {
+interface Walk {
+  /** mm. */
+  far: number;
+  /** Corners, from where it begins to the middle of the front. */
+  way: Point[];
+}
+
+/** Walks from one point by unit; null where furniture shuts the way off. */
+function walksFrom(start: Point, room: Floor, units: readonly Furniture[]): Map<string, Walk | null> {
   // Who works at a table or a bed stands in the middle of it on the plan: it is not in the way.
   const standing = units.filter(
     (unit) => standsOnFloor(unit) && !unit.wheels && !covers(widened(footprintOf(unit), BREADTH), start),
@@ -58,7 +65,7 @@ function walksFrom(start: Point, room: Floor, units: readonly Furniture[]): Map<
     unit,
     front: { x: unit.x + LOOKS[unit.faces].x * STAND, y: unit.y + LOOKS[unit.faces].y * STAND },
   }));
-  const walks = new Map<string, number | null>();
+  const walks = new Map<string, Walk | null>();
   const around: typeof targets = [];
   for (const target of targets) {
     const { unit, front } = target;
@@ -66,7 +73,7 @@ function walksFrom(start: Point, room: Floor, units: readonly Furniture[]): Map<
     const isOpen =
       !shapes.some(({ id, wide, block }) => id !== unit.id && !covers(wide, front) && crosses(start, front, block)) &&
       !(prints.has(unit.id) && crosses(start, front, prints.get(unit.id)!));
-    if (isOpen) walks.set(unit.id, length(start, unit));
+    if (isOpen) walks.set(unit.id, { far: length(start, unit), way: [start, { x: unit.x, y: unit.y }] });
     else around.push(target);
   }
   if (!around.length) return walks;
@@ -150,23 +157,27 @@ function walksFrom(start: Point, room: Floor, units: readonly Furniture[]): Map<
     // Pulled tight: one goes straight on until something comes between.
     let total = length(way[0]!, unit);
     let corner = way[0]!;
+    const corners: Point[] = [{ x: unit.x, y: unit.y }, corner];
     for (let one = 1; one < way.length; one++) {
       if (one + 1 < way.length && isClear(corner, way[one + 1]!)) continue;
       total += length(corner, way[one]!);
       corner = way[one]!;
+      corners.push(corner);
     }
-    walks.set(unit.id, total);
+    walks.set(unit.id, { far: total, way: corners.reverse() });
   }
   return walks;
 }
 
 /** The last rooms that were asked for: a screen asks for the same one many times. */
-const known = new Map<string, Map<string, number>[]>();
+const known = new Map<string, Map<string, { metres: number; way: Point[] }>[]>();
 const KNOWN = 24;
 
 export interface Walks {
   /** Metres, to the centimetre. Where the way is shut off: straight across, as somebody gets there somehow. */
   metres(zoneId: string, unitId: string): number;
+  /** Its corners, from the zone to the front of the unit. */
+  way(zoneId: string, unitId: string): Point[];
 }
 
 /**
@@ -188,11 +199,20 @@ export function walksOf(
   if (!walks) {
     walks = zones.map((zone) => {
       const found = walksFrom(zone, room, units);
-      return new Map(units.map((unit) => [unit.id, Math.round((found.get(unit.id) ?? length(zone, unit)) / 10) / 100]));
+      return new Map(
+        units.map((unit) => {
+          const { far, way } = found.get(unit.id) ?? {
+            far: length(zone, unit),
+            way: [zone, unit].map(({ x, y }) => ({ x, y })),
+          };
+          return [unit.id, { metres: Math.round(far / 10) / 100, way }];
+        }),
+      );
     });
     known.set(key, walks);
     if (known.size > KNOWN) known.delete(known.keys().next().value!);
   }
   const index = new Map(zones.map((zone, i) => [zone.id, i]));
-  return { metres: (zoneId, unitId) => walks[index.get(zoneId)!]!.get(unitId)! };
+  const of = (zoneId: string, unitId: string) => walks[index.get(zoneId)!]!.get(unitId)!;
+  return { metres: (zoneId, unitId) => of(zoneId, unitId).metres, way: (zoneId, unitId) => of(zoneId, unitId).way };
 }

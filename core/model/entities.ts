@@ -20,10 +20,13 @@ import { observation, type Observation } from './observation.ts';
 import { person, type Person } from './person.ts';
 import { photo, type Photo } from './photo.ts';
 import { printedLabel, type PrintedLabel } from './printed-label.ts';
+import { recall, type Recall } from './recall.ts';
 import { room, type Room } from './room.ts';
+import { holiday, routine, routineDay, type Holiday, type Routine, type RoutineDay } from './routine.ts';
 import { session, type Session } from './session.ts';
 import { setNumber, type SetNumber } from './set-number.ts';
 import { site, type Site } from './site.ts';
+import { stray, type Stray } from './stray.ts';
 import { unit, type Unit } from './unit.ts';
 import { zone, type Zone } from './zone.ts';
 
@@ -46,10 +49,13 @@ export type * from './person.ts';
 export * from './observation.ts';
 export * from './photo.ts';
 export * from './printed-label.ts';
+export type * from './recall.ts';
 export * from './room.ts';
+export * from './routine.ts';
 export type * from './session.ts';
 export type * from './set-number.ts';
 export type * from './site.ts';
+export type * from './stray.ts';
 export * from './unit.ts';
 export * from './zone.ts';
 
@@ -77,6 +83,11 @@ interface Rows {
   setNumber: SetNumber;
   printedLabel: PrintedLabel;
   observation: Observation;
+  stray: Stray;
+  routine: Routine;
+  routineDay: RoutineDay;
+  holiday: Holiday;
+  recall: Recall;
 }
 
 export type TableName = keyof Rows;
@@ -101,6 +112,11 @@ const DESCRIBED = {
   bin,
   printedLabel,
   observation,
+  recall,
+  stray,
+  routine,
+  routineDay,
+  holiday,
   session,
   deferral,
   move,

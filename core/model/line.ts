@@ -88,6 +88,8 @@ export interface Line extends RowOfSite {
   attributes: Partial<Record<Attribute, string>>;
   /** Answers to the questions that help with a doubtful one. */
   doubts: Partial<Record<string, boolean>>;
+  /** The thing it lies in, where that is its container (dolls in the doll's house, practice F5). */
+  insideId: string | null;
 }
 
 /** Lines are made by what a person types (pile) or by a list (import), so that every one is read the same way. */
@@ -128,5 +130,6 @@ export const line = entity<Line>()({
     spread: { default: [], since: 2 },
     attributes: { default: {}, since: 2 },
     doubts: { default: {}, since: 2 },
+    insideId: pointsTo('line', 'clear', { default: null, since: 10 }),
   },
 });

@@ -28,6 +28,7 @@ test('every pointer of the model, with what happens when the other end goes', ()
     'line.categoryId category clear',
     'line.keepsakeOf person clear',
     'line.also category clear',
+    'line.insideId line clear',
     'setNumber.lineId line remove',
     'bin.roomId room remove',
     'bin.categoryId category remove',
@@ -43,6 +44,16 @@ test('every pointer of the model, with what happens when the other end goes', ()
     'printedLabel.layoutId labelLayout clear',
     'observation.roomId room remove',
     'observation.binId bin remove',
+    'observation.foundId compartment clear',
+    'observation.personId person clear',
+    'recall.personId person remove',
+    'recall.binId bin remove',
+    'stray.roomId room remove',
+    'stray.lineId line clear',
+    'stray.personId person clear',
+    'routine.roomId room remove',
+    'routine.personId person clear',
+    'routineDay.routineId routine remove',
     'session.roomId room remove',
     'deferral.roomId room remove',
     'move.roomId room remove',
@@ -58,7 +69,8 @@ test('every pointer of the model, with what happens when the other end goes', ()
   ]));
 
 test('what is pointed to stands before what points', () => {
-  for (const { table, to } of REFERENCES) expect(TABLES.indexOf(to)).toBeLessThan(TABLES.indexOf(table));
+  // A line may lie in another line: foreign keys are checked when the change is over.
+  for (const { table, to } of REFERENCES) expect(TABLES.indexOf(to)).toBeLessThanOrEqual(TABLES.indexOf(table));
 });
 
 describe('a pointer', () => {

@@ -62,6 +62,8 @@ export interface Room extends RowOfSite {
   visitors: boolean;
   /** How its labels look; null: the usual sheet. */
   labelLayoutId: string | null;
+  /** What the room is at other times: `living room in the evening`; empty where it has one life. */
+  secondLife: string;
 }
 
 export const room = entity<Room>()({
@@ -87,5 +89,6 @@ export const room = entity<Room>()({
     labelsFor: { default: null, since: 9 },
     visitors: { default: false, since: 9 },
     labelLayoutId: pointsTo('labelLayout', 'clear', { default: null, since: 9 }),
+    secondLife: { default: '', since: 10 },
   },
 });

@@ -35,6 +35,10 @@ export type Facing = (typeof FACINGS)[number];
 
 export const DOUBLES = ['seat', 'table'] as const;
 
+/** What becomes of a unit when the room changes over to its other life (practice U1). */
+export const CHANGE_OVERS = ['stays', 'closes', 'rolls away', 'folds', 'is covered'] as const;
+export type ChangeOver = (typeof CHANGE_OVERS)[number];
+
 export interface UnitShape {
   template: TemplateKind;
   /** Outside, mm. */
@@ -82,6 +86,8 @@ export interface Unit extends RowOfSite, UnitShape {
   /** Had an earlier life; and whether it was looked over for what H13 names. */
   reused: boolean;
   checked: boolean;
+  /** When the room changes over; null: as its fronts, wheels and hinges suggest. */
+  changeOver: ChangeOver | null;
   sort: number;
 }
 
@@ -118,6 +124,7 @@ export const unit = entity<Unit>()({
     maxLoad: { default: null, since: 4 },
     reused: { default: false, since: 4 },
     checked: { default: false, since: 4 },
+    changeOver: { default: null, since: 10 },
     sort: { computed: true },
   },
 });

@@ -11,6 +11,9 @@ const saw = (binId: string, kind: ObservationKind, at: string): Observation => (
   binId,
   kind,
   at: `${at}T10:00:00.000Z`,
+  foundId: null,
+  personId: null,
+  seconds: null,
 });
 const bins = [
   { id: 'a', categoryId: 'wool' },

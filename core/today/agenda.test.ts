@@ -19,6 +19,10 @@ test('all that is due stands in one list, the earliest first, and what is over o
   const agenda = agendaOf(
     {
       room: [room],
+      routine: [],
+      routineDay: [],
+      holiday: [],
+      stray: [],
       line: [
         line('old lamp', { decision: 'decide later', due: '2026-11-20' }),
         line('toner', { decision: 'return', due: '2026-11-26' }),

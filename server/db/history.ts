@@ -1,6 +1,6 @@
 /** What was done on a site: what can be taken back next, what happened to a row, how large the record is, and dropping old parts. */
 import { and, desc, eq, lt, ne, or, sql } from 'drizzle-orm';
-import type { History, HistorySize } from '@stube/contract/answers';
+import type { BinEvent, History, HistorySize } from '@stube/contract/answers';
 import type { Db } from './open.ts';
 import { NOBODY } from './scope.ts';
 import { change, journal, photo, picture, site } from './tables.ts';
@@ -44,9 +44,12 @@ export async function historyOfRow(
   db: Db,
   siteId: string,
   rowId: string,
-): Promise<{ at: string; what: string; undone: boolean; after: Record<string, unknown> | null }[]> {
+  who: string,
+): Promise<BinEvent[]> {
+  const mine = sql<boolean>`${change.who} = ${who}`;
+  const compartmentId = sql<string | null>`nullif(${journal.after} ->> 'compartmentId', ${journal.before} ->> 'compartmentId')`;
   return db
-    .select({ at: change.at, what: change.what, undone: change.undone, after: journal.after })
+    .select({ at: change.at, what: change.what, undone: change.undone, mine, compartmentId })
     .from(journal)
     .innerJoin(change, and(eq(change.siteId, journal.siteId), eq(change.seq, journal.seq)))
     .where(and(eq(journal.siteId, siteId), eq(journal.rowId, rowId)))

@@ -13,12 +13,14 @@ import {
   unit,
   zone,
 } from './schema/rooms.ts';
-import { observation, printedLabel, setNumber } from './schema/bins.ts';
+import { observation, printedLabel, recall, setNumber, stray } from './schema/bins.ts';
+import { holiday, routine, routineDay } from './schema/routines.ts';
 import { bin, category, containerType, deferral, family, line, move, photo, session } from './schema/things.ts';
 
 export * from './schema/history.ts';
 export * from './schema/bins.ts';
 export * from './schema/rooms.ts';
+export * from './schema/routines.ts';
 export * from './schema/things.ts';
 
 /** The tables whose rows belong to a site, by their name in the design. */
@@ -46,6 +48,11 @@ export const SITE_TABLES = {
   setNumber,
   printedLabel,
   observation,
+  recall,
+  stray,
+  routine,
+  routineDay,
+  holiday,
 } as const;
 
 /** What the database keeps of a site beside its row. */

@@ -19,6 +19,7 @@ import { plansRoutes } from '../features/plans/routes.ts';
 import { rowsRoutes } from '../features/rows/routes.ts';
 import { exportSiteRoutes, importSiteRoutes } from '../features/site-file/routes.ts';
 import { siteRoutes, sitesRoutes } from '../features/sites/routes.ts';
+import { todayRoutes } from '../features/today/routes.ts';
 import { visitRoutes } from '../features/visit/routes.ts';
 import type { Context, SiteRoutes } from './context.ts';
 import { asyncHandler } from './handle.ts';
@@ -38,6 +39,7 @@ export const SITE_ROUTES: readonly SiteRoutes[] = [
   labelsRoutes,
   numbersRoutes,
   makeoverRoutes,
+  todayRoutes,
   photosRoutes,
   departuresRoutes,
   inventoryRoutes,

@@ -8,6 +8,13 @@ const PAGES: Record<string, string> = {
   stock: 'Containers',
   numbers: 'Numbered sets',
   'put-back': 'Put back',
+  strays: 'Strays tray',
+  routines: 'Routines',
+  scan: 'Scan a label',
+  tidy: 'Tidy',
+  learn: 'Learn the room',
+  signs: 'What goes wrong where',
+  guide: 'Room guide',
   ...STEP_NAMES,
 };
 

@@ -56,6 +56,7 @@ export const UNIT: Unit = {
   rows: 5,
   board: 20,
   raised: 0,
+  changeOver: null,
   lidSupport: false,
   airHoles: false,
   latch: false,

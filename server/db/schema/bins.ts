@@ -1,4 +1,4 @@
-/** What belongs to bins and sets: their numbers, labels that were printed, and what was seen. */
+/** What belongs to bins and sets: their numbers, labels that were printed, what was seen, who knows where they live. */
 import { sql } from 'drizzle-orm';
 import { integer, jsonb, pgTable, text, unique } from 'drizzle-orm/pg-core';
 import {
@@ -7,9 +7,10 @@ import {
   type LabelRole,
   type ObservationKind,
   type PrintedLabel,
+  type Recall,
 } from '@stube/core/model/entities';
 import { day, flag, holds, instant, modelKeys, ofSite, oneOf } from './columns.ts';
-import { compartment, labelLayout, room, site } from './rooms.ts';
+import { compartment, labelLayout, person, room, site } from './rooms.ts';
 import { bin, line } from './things.ts';
 
 export const setNumber = pgTable(
@@ -64,9 +65,48 @@ export const observation = pgTable(
     binId: text('bin_id').notNull(),
     kind: text('kind').$type<ObservationKind>().notNull(),
     at: instant('at').notNull(),
+    foundId: text('found_id'),
+    personId: text('person_id'),
+    seconds: integer('seconds'),
   },
   (t) => [
-    ...modelKeys('observation', t, { site: () => site, room: () => room, bin: () => bin }),
+    ...modelKeys('observation', t, {
+      site: () => site,
+      room: () => room,
+      bin: () => bin,
+      compartment: () => compartment,
+      person: () => person,
+    }),
     oneOf('observation_kind', t.kind, OBSERVATIONS),
   ],
+);
+
+export const recall = pgTable(
+  'recall',
+  {
+    ...ofSite,
+    personId: text('person_id').notNull(),
+    binId: text('bin_id').notNull(),
+    state: jsonb('state').$type<Recall['state']>().notNull(),
+  },
+  (t) => [
+    ...modelKeys('recall', t, { site: () => site, person: () => person, bin: () => bin }),
+    unique('recall_once').on(t.siteId, t.personId, t.binId),
+  ],
+);
+
+export const stray = pgTable(
+  'stray',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    what: text('what').notNull(),
+    foundIn: text('found_in').notNull(),
+    foundOn: day('found_on').notNull(),
+    due: day('due').notNull(),
+    lineId: text('line_id'),
+    personId: text('person_id'),
+    settled: day('settled'),
+  },
+  (t) => modelKeys('stray', t, { site: () => site, room: () => room, line: () => line, person: () => person }),
 );

@@ -3,6 +3,7 @@ import { LENGTH_SYSTEMS, PAPER_NAMES, type Paper } from '@stube/core/model/site'
 import { sql } from 'drizzle-orm';
 import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import {
+  CHANGE_OVERS,
   CUT_PARTS,
   DOUBLES,
   FACINGS,
@@ -16,6 +17,7 @@ import {
   ZONE_KINDS,
   type AsItIs,
   type BlockedPart,
+  type ChangeOver,
   type Column,
   type Compartment,
   type CutPart,
@@ -136,6 +138,7 @@ export const room = pgTable(
     labelsFor: text('labels_for').$type<LabelsFor>(),
     visitors: flag('visitors').default(false),
     labelLayoutId: text('label_layout_id'),
+    secondLife: text('second_life').notNull().default(''),
   },
   (t) => [
     ...modelKeys('room', t, { site: () => site, labelLayout: () => labelLayout }),
@@ -234,12 +237,14 @@ export const unit = pgTable(
     maxLoad: integer('max_load'),
     reused: boolean('reused').notNull().default(false),
     checked: boolean('checked').notNull().default(false),
+    changeOver: text('change_over').$type<ChangeOver>(),
     sort,
   },
   (t) => [
     ...modelKeys('unit', t, { site: () => site, room: () => room }),
     oneOf('unit_faces', t.faces, FACINGS),
     oneOf('unit_doubles', t.doubles, DOUBLES),
+    oneOf('unit_change_over', t.changeOver, CHANGE_OVERS),
     holds('unit_size', sql`${t.width} > 0 and ${t.depth} > 0 and ${t.height} > 0`),
   ],
 );

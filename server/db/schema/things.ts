@@ -160,9 +160,16 @@ export const line = pgTable(
     spread: jsonb('spread').$type<Line['spread']>().notNull().default([]),
     attributes: jsonb('attributes').$type<Line['attributes']>().notNull().default({}),
     doubts: jsonb('doubts').$type<Line['doubts']>().notNull().default({}),
+    insideId: text('inside_id'),
   },
   (t) => [
-    ...modelKeys('line', t, { site: () => site, room: () => room, category: () => category, person: () => person }),
+    ...modelKeys('line', t, {
+      site: () => site,
+      room: () => room,
+      category: () => category,
+      person: () => person,
+      line: (): unknown => line,
+    }),
     index('line_sort').on(t.siteId, t.sort),
     oneOf('line_decision', t.decision, DECISIONS),
     oneOf('line_condition', t.condition, CONDITIONS),

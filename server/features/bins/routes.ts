@@ -14,7 +14,7 @@ export const binsRoutes: SiteRoutes = (router, context) => {
   router.post(
     '/bins/:id/observed',
     asyncHandler((request) =>
-      observe(scopeOf(request, context), param(request, 'id'), read(observedRequest, request.body).kind),
+      observe(scopeOf(request, context), param(request, 'id'), read(observedRequest, request.body)),
     ),
   );
 };

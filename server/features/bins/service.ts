@@ -5,6 +5,7 @@ import { shapeOf } from '@stube/core/containers/shape';
 import { byId } from '@stube/core/model/by-id';
 import type { Bin, ObservationKind } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
+import type { ObservedRequest } from '@stube/contract/bins/requests';
 import { makeChange } from '../../db/change.ts';
 import { newId } from '../../db/ids.ts';
 import { Refused } from '../../db/problems.ts';
@@ -16,13 +17,14 @@ import type { Scope } from '../../db/scope.ts';
 const FULLNESS: Partial<Record<ObservationKind, number>> = { empty: 0, 'over-full': 1.2 };
 
 /** One tap: it is remembered, and what was found empty or over-full says how full it is. */
-export async function observe(scope: Scope, binId: string, kind: ObservationKind): Promise<ChangeAnswer> {
+export async function observe(scope: Scope, binId: string, seen: ObservedRequest): Promise<ChangeAnswer> {
+  const { kind } = seen;
   return makeChange(scope, '', async (recorder) => {
     const bin = await recorder.find('bin', binId);
     recorder.what = `${bin.code} ${kind}`;
     const id = newId();
     const at = scope.now.toISOString();
-    await recorder.insert('observation', [{ id, roomId: bin.roomId, binId, kind, at }]);
+    await recorder.insert('observation', [{ id, roomId: bin.roomId, binId, at, ...seen }]);
     const full = FULLNESS[kind];
     if (full !== undefined && bin.containerTypeId !== null) await writeFull(recorder, bin, full, null);
     return id;

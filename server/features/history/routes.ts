@@ -1,7 +1,7 @@
 import { dropRequest } from '@stube/contract/history/requests';
 import { dropHistory, historyOfRow, historySize } from '../../db/history.ts';
 import { stepHistory } from '../../db/undo.ts';
-import { param, scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { param, scopeOf, whoAsks, type SiteRoutes } from '../../http/context.ts';
 import { asyncHandler, read } from '../../http/handle.ts';
 
 export const historyRoutes: SiteRoutes = (router, context) => {
@@ -20,6 +20,8 @@ export const historyRoutes: SiteRoutes = (router, context) => {
   );
   router.get(
     '/rows/:id/history',
-    asyncHandler((request) => historyOfRow(context.db, param(request, 'site'), param(request, 'id'))),
+    asyncHandler((request) =>
+      historyOfRow(context.db, param(request, 'site'), param(request, 'id'), whoAsks(request)),
+    ),
   );
 };

@@ -2,7 +2,9 @@
 import { takenAlong } from '@stube/core/containers/piece';
 import { decided } from '@stube/core/pile/new-line';
 import { roomNamed } from '@stube/core/pile/other-room';
+import { byId } from '@stube/core/model/by-id';
 import type { Line } from '@stube/core/model/entities';
+import { Refused } from '../../db/problems.ts';
 import type { Recorder } from '../../db/recorder.ts';
 
 /** What belongs to another room that is known goes onto that room's pile and is decided there. */
@@ -18,6 +20,14 @@ export async function toOtherRoom(recorder: Recorder, line: Line, now: Date): Pr
   });
 }
 
+/** @throws Refused where a thing would lie in itself, or in what lies in it */
+async function refuseInItself(recorder: Recorder, line: Line): Promise<void> {
+  const lines = byId(await recorder.rows('line'));
+  for (let at = lines.get(line.insideId ?? ''), steps = 0; at; at = lines.get(at.insideId ?? ''), steps++)
+    if (at.id === line.id || steps > lines.size)
+      throw new Refused([{ field: 'insideId', message: `${line.name} cannot lie in itself` }]);
+}
+
 /** @param before as it was, @param after as it was written */
 export async function lineChanged(recorder: Recorder, before: Line, after: Line, now: Date): Promise<void> {
   if (before.categoryId && before.categoryId !== after.categoryId && after.kind === before.kind) {
@@ -25,6 +35,7 @@ export async function lineChanged(recorder: Recorder, before: Line, after: Line,
     const along = takenAlong(before, from);
     if (Object.keys(along).length) await recorder.update('line', after.id, null, along);
   }
+  if (after.insideId !== before.insideId) await refuseInItself(recorder, after);
   if (after.decision !== before.decision || after.destination !== before.destination)
     await toOtherRoom(recorder, after, now);
 }

@@ -61,7 +61,7 @@ const printed = computed(() => {
   return all.filter((label) => label.printed);
 });
 const due = computed(() => printed.value.find(({ reason }) => reason)?.reason);
-const events = ref<(BinEvent & { after: { compartmentId?: string | null } | null })[]>([]);
+const events = ref<BinEvent[]>([]);
 const name = ref('');
 const shortName = ref('');
 const shorten = () => store.tryWrite(() => store.patch('bin', bin.value!, { shortName: shortName.value.trim() }));
@@ -74,7 +74,7 @@ watch(
     name.value = bin.value?.name ?? '';
     shortName.value = bin.value?.shortName ?? '';
     events.value = bin.value
-      ? await api<typeof events.value>('GET', `/sites/${store.id}/rows/${bin.value.id}/history`).catch(() => [])
+      ? await api<BinEvent[]>('GET', `/sites/${store.id}/rows/${bin.value.id}/history`).catch(() => [])
       : [];
   },
   { immediate: true },

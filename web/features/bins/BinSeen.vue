@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What somebody sees or does with the bin in hand, one tap each; how often it is fetched learns from it. */
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Bin, ObservationKind } from '@stube/core/model/entities';
 import { fetchedOf, missingBins } from '@stube/core/observations/learned';
 import type { BinEvent } from '@stube/contract/answers';
@@ -19,6 +19,15 @@ const fetched = computed(() => fetchedOf(ofRoom.value, store.data.bin, store.map
 const category = computed(() => store.maps.category.get(props.bin.categoryId));
 /** What last gave it a place. */
 const last = computed(() => props.events.find(({ compartmentId, undone }) => compartmentId && !undone));
+const wrongPlace = ref(false);
+const units = computed(() => store.data.unit.filter(({ roomId }) => roomId === props.bin.roomId));
+const spacesOf = (unitId: string) =>
+  store.data.compartment.filter(({ id, unitId: of }) => of === unitId && id !== props.bin.compartmentId);
+async function elsewhere(foundId: string): Promise<void> {
+  if (!foundId || !(await store.tryWrite(() => observe(props.bin, 'elsewhere', { foundId })))) return;
+  wrongPlace.value = false;
+  store.sayDone(`${props.bin.code}: found elsewhere. Noted; undo takes it back.`);
+}
 const tell = (kind: ObservationKind) =>
   store.tryWrite(async () => {
     await observe(props.bin, kind);
@@ -35,10 +44,25 @@ const tell = (kind: ObservationKind) =>
       </button>
       <button v-if="!missing" class="press small" type="button" @click="tell('not here')">it is not here</button>
       <button v-else class="press small main" type="button" @click="tell('found')">found again</button>
+      <button class="press small quiet" type="button" :aria-expanded="wrongPlace" @click="wrongPlace = !wrongPlace">
+        found elsewhere
+      </button>
     </div>
+    <label v-if="wrongPlace" class="field"
+      ><span>Where was it, or a thing of it?</span
+      ><select class="write" @change="elsewhere(($event.target as HTMLSelectElement).value)">
+        <option value="">choose the place</option>
+        <optgroup v-for="unit in units" :key="unit.id" :label="unit.name">
+          <option v-for="space in spacesOf(unit.id)" :key="space.id" :value="space.id">{{ space.name }}</option>
+        </optgroup>
+      </select></label
+    >
     <p v-if="missing" class="caution warn small">
       It was not there: {{ formatDay(missing.at.slice(0, 10)) }}.
-      <template v-if="last">Last: {{ last.what }}, {{ formatDay(last.at.slice(0, 10)) }}.</template>
+      <template v-if="last"
+        >It was put there by {{ last.mine ? 'this device' : 'another device' }}: {{ last.what }},
+        {{ formatDay(last.at.slice(0, 10)) }}.</template
+      >
     </p>
     <p v-if="category" class="small soft">
       Fetched {{ formatTimes(fetched?.perWeek ?? category.perWeek)

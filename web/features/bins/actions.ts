@@ -1,10 +1,12 @@
 import type { ObservationKind, Row } from '@stube/core/model/entities';
+import type { ObservedRequest } from '@stube/contract/bins/requests';
 import { useSite } from '../../data/site.ts';
 
 export function useBinsActions() {
   const { send } = useSite();
   return {
-    observe: (bin: Row, kind: ObservationKind) => send('POST', `/bins/${bin.id}/observed`, { kind }),
+    observe: (bin: Row, kind: ObservationKind, more: Partial<ObservedRequest> = {}) =>
+      send('POST', `/bins/${bin.id}/observed`, { kind, ...more }),
     recordFull: (bin: Row, full: number) => send('POST', `/bins/${bin.id}/seen`, { full, version: bin.version }),
   };
 }

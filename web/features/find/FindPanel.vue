@@ -2,6 +2,7 @@
 /** Where is it? Answers while one types, with the way to the bin and the place lit up in the elevation. */
 import { computed, onMounted, ref, toRaw, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { ScanQrCode } from '@lucide/vue';
 import ModalDialog from '../../parts/ModalDialog.vue';
 import { looseLine, pathsOf, wayOf } from '@stube/core/find/things';
 import { withinBin } from '@stube/core/find/within';
@@ -9,9 +10,10 @@ import { shapeOf } from '@stube/core/containers/shape';
 import type { Bin, Category } from '@stube/core/model/entities';
 import { isWaiting } from '@stube/core/containers/stored-lines';
 import { HUES } from '@stube/core/labels/hues';
-import PlaceLit from '../../drawing/PlaceLit.vue';
+import SpokenPress from '../../parts/SpokenPress.vue';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { useSite } from '../../data/site.ts';
+import FoundPlace from './FoundPlace.vue';
 import TeachWord from './TeachWord.vue';
 import { findWorker, indexFor } from './worker.ts';
 
@@ -127,19 +129,27 @@ function go(hit: Hit): void {
 
 <template>
   <ModalDialog dismissable title="Where is …?" top :width="860" @close="emit('close')">
-    <input
-      v-model="query"
-      class="write ask"
-      type="search"
-      placeholder="three letters of it, in your own word"
-      aria-label="What are you looking for?"
-      role="combobox"
-      aria-controls="found"
-      :aria-expanded="hits.length > 0"
-      :aria-activedescendant="hits[at] ? `hit-${hits[at]!.id}` : undefined"
-      autocomplete="off"
-      @keydown="onKey"
-    />
+    <div class="asked">
+      <input
+        v-model="query"
+        class="write ask"
+        type="search"
+        placeholder="three letters of it, in your own word"
+        aria-label="What are you looking for?"
+        role="combobox"
+        aria-controls="found"
+        :aria-expanded="hits.length > 0"
+        :aria-activedescendant="hits[at] ? `hit-${hits[at]!.id}` : undefined"
+        autocomplete="off"
+        @keydown="onKey"
+      /><SpokenPress @heard="query = $event" /><RouterLink
+        class="press"
+        aria-label="Scan a label"
+        :to="{ name: 'scan', params: { site: store.id } }"
+        @click="emit('close')"
+        ><ScanQrCode :size="20"
+      /></RouterLink>
+    </div>
     <div class="answer" :data-asked="answered">
       <ul v-if="hits.length" id="found" role="listbox" aria-label="Found" class="hits">
         <li
@@ -179,12 +189,16 @@ function go(hit: Hit): void {
         </p>
         <TeachWord v-if="ready && unknown && store.data.bin.length" :key="answered" :word="answered" @taught="build" />
       </div>
-      <PlaceLit v-if="chosen" :key="chosen.id" :bin="chosen" class="lit" />
+      <FoundPlace v-if="chosen" :key="chosen.id" :bin="chosen" class="lit" />
     </div>
   </ModalDialog>
 </template>
 
 <style scoped>
+.asked {
+  display: flex;
+  gap: 8px;
+}
 .ask {
   font-size: 1.2rem;
   min-height: 50px;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The room as it is lived in: where everything stands, what wants a look, and a guide to print for helpers. */
 import { computed, ref } from 'vue';
-import { Printer, Search } from '@lucide/vue';
+import { Baby, BookOpen, GraduationCap, HeartPulse, ScanQrCode, Search } from '@lucide/vue';
 import { pathsOf } from '@stube/core/find/things';
 import { dueLabels } from '@stube/core/labels/due';
 import { missingBins } from '@stube/core/observations/learned';
@@ -11,7 +11,9 @@ import { useRoom } from '../../data/room.ts';
 import { useFind } from '../../frame/find.ts';
 import JumpBar from '../../parts/JumpBar.vue';
 import CautionList from '../cautions/CautionList.vue';
+import DueItems from '../today/DueItems.vue';
 import BinTable from './BinTable.vue';
+import ChangeOver from './ChangeOver.vue';
 import { labelDataOfSite } from '../labels/run.ts';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
 
@@ -75,7 +77,6 @@ const parts = computed(() => [
   ...(cautions.value.open.length ? [{ id: 'careful', name: 'Be careful', count: cautions.value.open.length }] : []),
   { id: 'list', name: 'What is where', count: rows.value.length },
 ]);
-const print = () => window.print();
 const find = useFind();
 </script>
 
@@ -83,9 +84,16 @@ const find = useFind();
   <div class="stack">
     <div class="row between">
       <h2 class="title">{{ room?.name }}, as it is lived in</h2>
-      <button v-if="bins.length" class="press small no-print" type="button" @click="print">
-        <Printer :size="16" />Room guide
-      </button>
+      <nav v-if="bins.length" class="row tight no-print" aria-label="To keep it so">
+        <RouterLink class="press small" :to="{ name: 'signs' }"><HeartPulse :size="16" />What goes wrong</RouterLink>
+        <RouterLink class="press small" :to="{ name: 'tidy', params: { site: store.id, room: id } }"
+          ><Baby :size="16" />Tidy</RouterLink
+        >
+        <RouterLink class="press small" :to="{ name: 'learn', params: { site: store.id, room: id } }"
+          ><GraduationCap :size="16" />Learn the room</RouterLink
+        >
+        <RouterLink class="press small" :to="{ name: 'guide' }"><BookOpen :size="16" />Room guide</RouterLink>
+      </nav>
     </div>
     <div v-if="!bins.length" class="empty">
       <h2>Nothing to live with yet</h2>
@@ -97,9 +105,13 @@ const find = useFind();
         <button class="press main" type="button" @click="find">
           <Search :size="18" />Where is it? Where does it go?
         </button>
+        <RouterLink class="press" :to="{ name: 'scan', params: { site: store.id } }"
+          ><ScanQrCode :size="18" />Scan a label</RouterLink
+        >
         <span class="small soft">Name the thing in your hand, or the one that is missing.</span>
       </div>
       <JumpBar :parts="parts" label="Parts of this page" />
+      <DueItems :room-id="id" quiet class="no-print" />
       <section v-if="wanting.length" id="wanting" class="sheet stack tight no-print">
         <h2>Needs attention</h2>
         <ul class="wants">
@@ -127,6 +139,7 @@ const find = useFind();
       <section v-if="cautions.open.length || cautions.acknowledged.length" id="careful" class="sheet">
         <CautionList :room-id="id" :cautions="cautions" />
       </section>
+      <ChangeOver class="no-print" />
       <BinTable id="list" :rows="rows" :lit="chosen" />
     </template>
   </div>

@@ -6,7 +6,7 @@ import { compartmentsOf, shapeProblems } from '@stube/core/measuring/template';
 import { startOf, TEMPLATES } from '@stube/core/measuring/templates';
 import { formatLength } from '@stube/core/measuring/length';
 import { inRoundNumbers } from '@stube/core/measuring/round-numbers';
-import type { TemplateKind, Unit, UnitShape } from '@stube/core/model/entities';
+import { CHANGE_OVERS, type TemplateKind, type Unit, type UnitShape } from '@stube/core/model/entities';
 import UnitElevation from '../../drawing/UnitElevation.vue';
 import LayoutEditor from './LayoutEditor.vue';
 import CautionPreview from '../cautions/CautionPreview.vue';
@@ -25,6 +25,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ close: []; made: [id: string] }>();
 const store = useSite();
+const secondLife = computed(() => store.maps.room.get(props.roomId)?.secondLife);
 const info = computed(() => TEMPLATES[props.template]);
 const same = store.data.unit.filter((unit) => unit.roomId === props.roomId && unit.template === props.template).length;
 const round = (mm: number) => inRoundNumbers(mm, store.site?.system ?? 'metric');
@@ -54,6 +55,7 @@ const start = props.unit ?? {
   maxLoad: null as number | null,
   reused: false,
   checked: false,
+  changeOver: null as Unit['changeOver'],
 };
 const draft = reactive({
   name: start.name,
@@ -80,6 +82,7 @@ const draft = reactive({
   kilos: start.maxLoad === null ? null : start.maxLoad / 1000,
   reused: start.reused,
   checked: start.checked,
+  changeOver: start.changeOver,
 });
 const shape = computed<UnitShape>(() => ({
   ...draft,
@@ -220,6 +223,11 @@ const values = () => ({
               <option :value="null">storage only</option>
               <option value="seat">a seat too</option>
               <option value="table">a table too</option>
+            </select></label
+          ><label v-if="secondLife" class="check"
+            ><select v-model="draft.changeOver" class="write few" :aria-label="`Before it is ${secondLife}`">
+              <option :value="null">changes over as it is built</option>
+              <option v-for="way in CHANGE_OVERS" :key="way" :value="way">{{ way }}</option>
             </select></label
           ><label v-if="['bookcase', 'cabinet', 'composed', 'rails'].includes(template)" class="check"
             ><input

@@ -40,6 +40,7 @@ const draft = reactive({
   setPieces: props.line.setPieces,
   setMissing: props.line.setMissing as number | null,
   also: [...props.line.also],
+  insideId: props.line.insideId,
   attributes: { ...props.line.attributes } as Partial<Record<Attribute, string>>,
   spread: props.line.spread.map(({ where, amount }) => ({ where, amount: amount as number | null })),
 });
@@ -91,12 +92,28 @@ const values = () => {
     setPieces: draft.setPieces,
     setMissing: draft.setMissing ?? 0,
     also: draft.also.filter((id) => id !== draft.categoryId),
+    insideId: draft.insideId,
     attributes: Object.fromEntries(Object.entries(draft.attributes).filter(([, words]) => words?.trim())),
     spread: draft.spread
       .filter((part) => part.where.trim())
       .map((part) => ({ where: part.where.trim(), amount: part.amount ?? 0 })),
   };
 };
+/** Things of the room that stand without a container may be one themselves (practice F5). */
+const hosts = computed(() => {
+  const bare = new Set(
+    store.data.bin.flatMap((bin) =>
+      bin.containerTypeId === null && bin.roomId === props.line.roomId ? [bin.categoryId] : [],
+    ),
+  );
+  return store.data.line.filter(
+    (one) =>
+      one.id !== props.line.id &&
+      one.roomId === props.line.roomId &&
+      one.decision === 'keep' &&
+      (one.id === props.line.insideId || bare.has(one.categoryId ?? '')),
+  );
+});
 const families = computed(() =>
   [...store.data.family]
     .sort((a, b) => a.sort - b.sort)
@@ -199,6 +216,13 @@ const families = computed(() =>
         :problem="problems.keepUntil"
       />
     </div>
+    <label v-if="hosts.length" class="field"
+      ><span>Lies in another thing, which is its container</span
+      ><select v-model="draft.insideId" class="write">
+        <option :value="null">no, it has a place of its own</option>
+        <option v-for="host in hosts" :key="host.id" :value="host.id">{{ host.name }}</option></select
+      ><span v-if="problems.insideId" class="wrong">{{ problems.insideId }}</span></label
+    >
     <details :open="!!line.setPieces || !!line.spread.length">
       <summary>A set that belongs together</summary>
       <div class="stack tight inside">

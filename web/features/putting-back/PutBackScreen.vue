@@ -10,8 +10,11 @@ import Pictogram from '../../drawing/Pictogram.vue';
 import PlaceLit from '../../drawing/PlaceLit.vue';
 import { useSite } from '../../data/site.ts';
 import { useBinsActions } from '../bins/actions.ts';
+import SpokenPress from '../../parts/SpokenPress.vue';
 import TeachWord from '../find/TeachWord.vue';
 import { findWorker, indexFor } from '../find/worker.ts';
+import ScannerField from '../scanning/ScannerField.vue';
+import PictureSheet from './PictureSheet.vue';
 
 const store = useSite();
 const { observe } = useBinsActions();
@@ -46,7 +49,7 @@ watch(word, search);
 const field = ref<HTMLInputElement>();
 function take(bin: Bin | undefined): void {
   if (!bin) return;
-  basket.value.push({ word: word.value.trim(), binId: bin.id });
+  basket.value.push({ word: word.value.trim() || bin.name, binId: bin.id });
   word.value = '';
   field.value?.focus();
 }
@@ -89,7 +92,15 @@ async function done(id: string, bin: Bin): Promise<void> {
         placeholder="in your own word"
         aria-label="What is in your hand?"
       />
+      <SpokenPress @heard="word = $event" />
     </form>
+    <details class="other">
+      <summary>by its picture, or by the label of its bin</summary>
+      <div class="stack">
+        <ScannerField @bin="take" />
+        <PictureSheet @bin="take" />
+      </div>
+    </details>
     <ul v-if="hits.length && word.trim()" class="hits" aria-label="It goes to">
       <li v-for="bin in hits" :key="bin.id">
         <button class="press hit" type="button" @click="take(bin)">
@@ -138,6 +149,10 @@ async function done(id: string, bin: Bin): Promise<void> {
         </li>
       </ol>
     </section>
+    <p class="small soft">
+      Nobody knows what it belongs to?
+      <RouterLink :to="{ name: 'strays', params: { site: store.id } }">Into the strays tray.</RouterLink>
+    </p>
     <PlaceLit v-if="next?.bin.compartmentId" :key="next.bin.id" :bin="next.bin" :tallest="340" />
   </div>
 </template>

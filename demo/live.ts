@@ -1,0 +1,126 @@
+/** Lets a furnished house have been lived in: observations, strays, routines, holidays. */
+import type { Snapshot } from '@stube/contract/answers';
+import {
+  DAYS_OF_USE,
+  HOLIDAY,
+  INCOMPLETE,
+  INSIDE,
+  LIVED_DAYS,
+  MOST_A_DAY,
+  ROUTINES,
+  SECOND_LIFE,
+  SEEN,
+  STRAYS,
+  TIDIED,
+} from './daily-life.ts';
+
+const DAY_MS = 86_400_000;
+const addDays = (day: string, days: number): string =>
+  new Date(Date.parse(day) + days * DAY_MS).toISOString().slice(0, 10);
+
+type Ask = <T>(method: string, path: string, body?: unknown) => Promise<T>;
+
+/**
+ * @param own the address of the site's part of the interface
+ * @param today ISO date
+ */
+export async function liveIn(
+  ask: Ask,
+  own: string,
+  snapshot: () => Promise<Snapshot['data']>,
+  today: string,
+): Promise<void> {
+  const ago = (days: number): string => addDays(today, -days);
+  const at = (day: string, hour: number, minute = 0): string =>
+    `${day}T${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}:00.000Z`;
+  let data = await snapshot();
+  for (const [name, pieces, missing] of INCOMPLETE) {
+    const line = data.line.find((known) => known.name === name)!;
+    await ask('PATCH', `${own}/rows/line/${line.id}`, {
+      setPieces: pieces,
+      setMissing: missing,
+      version: line.version,
+    });
+  }
+  for (const [name, host] of INSIDE) {
+    const line = data.line.find((known) => known.name === name)!;
+    const insideId = data.line.find((known) => known.name === host)!.id;
+    await ask('PATCH', `${own}/rows/line/${line.id}`, { insideId, version: line.version });
+  }
+  for (const room of data.room)
+    if (SECOND_LIFE[room.name])
+      await ask('PATCH', `${own}/rows/room/${room.id}`, { secondLife: SECOND_LIFE[room.name], version: room.version });
+
+  data = await snapshot();
+  const lived = data.room.filter(({ name }) => ROUTINES.some(({ room }) => room === name));
+  const binsOf = (category: string) => {
+    const found = data.category.find(({ name }) => name === category);
+    return data.bin.filter((bin) => bin.categoryId === found?.id && lived.some(({ id }) => id === bin.roomId));
+  };
+  const person = (name: string) => data.person.find((one) => one.name === name)!.id;
+  const observations: { kind: string; binId: string; roomId: string; at: string; [more: string]: unknown }[] = [];
+  for (const bin of data.bin) {
+    if (!bin.compartmentId || !lived.some(({ id }) => id === bin.roomId)) continue;
+    const category = data.category.find(({ id }) => id === bin.categoryId)!;
+    const siblings = data.bin.filter((one) => one.categoryId === bin.categoryId).length;
+    const times = Math.min(MOST_A_DAY * DAYS_OF_USE, Math.round(category.perWeek / siblings));
+    for (let i = 0; i < times; i++) {
+      const day = ago(DAYS_OF_USE - 1 - Math.floor((i * DAYS_OF_USE) / times));
+      observations.push({ kind: 'put back', binId: bin.id, roomId: bin.roomId, at: at(day, 15, (7 * i) % 60) });
+    }
+  }
+  for (const { category, kind, days, at: there, seconds } of SEEN) {
+    const [bin] = binsOf(category);
+    const foundId = there ? binsOf(there)[0]?.compartmentId : undefined;
+    if (!bin || (there && !foundId))
+      throw new Error(`Nothing of ${category}${there ? ` or ${there}` : ''} to be seen.`);
+    for (const day of days)
+      observations.push({
+        kind,
+        binId: bin.id,
+        roomId: bin.roomId,
+        at: at(ago(day), 16),
+        ...(foundId ? { foundId } : {}),
+        ...(seconds ? { seconds } : {}),
+      });
+  }
+  for (const [category, who, day, seconds] of TIDIED) {
+    const [bin] = binsOf(category);
+    if (!bin) throw new Error(`Nothing of ${category} to be tidied.`);
+    observations.push({
+      kind: 'tidied',
+      binId: bin.id,
+      roomId: bin.roomId,
+      at: at(ago(day), 17),
+      personId: person(who),
+      seconds,
+    });
+  }
+  const create = observations.map((values, i) => ({ table: 'observation', id: `seen-${i}`, values }));
+  await ask('POST', `${own}/batch`, { what: 'what was seen in the last weeks', create });
+
+  const play = data.room.find(({ name }) => SECOND_LIFE[name])!;
+  for (const { what, foundIn, daysAgo } of STRAYS)
+    await ask('POST', `${own}/rows/stray`, {
+      roomId: play.id,
+      what,
+      foundIn,
+      foundOn: ago(daysAgo),
+      due: addDays(ago(daysAgo), 14),
+    });
+  const { from, to } = HOLIDAY;
+  await ask('POST', `${own}/rows/holiday`, { name: HOLIDAY.name, from: addDays(today, from), to: addDays(today, to) });
+  for (const { room, person: who, doneOn, left = 0, ...values } of ROUTINES) {
+    const { id } = await ask<{ id: string }>('POST', `${own}/rows/routine`, {
+      ...values,
+      roomId: data.room.find(({ name }) => name === room)?.id ?? null,
+      personId: person(who),
+      from: doneOn ? ago(LIVED_DAYS) : today,
+    });
+    for (let days = LIVED_DAYS; days > left; days--) {
+      const day = ago(days);
+      if (doneOn?.includes(new Date(day).getUTCDay()))
+        await ask('POST', `${own}/rows/routineDay`, { routineId: id, day, doneAt: at(day, 17, 30) });
+    }
+  }
+}

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+/** What would help most in the minutes one has. */
+import { computed, ref } from 'vue';
+import { dueLabels } from '@stube/core/labels/due';
+import { LABEL_ROLES, type Room } from '@stube/core/model/entities';
+import type { Caution } from '@stube/core/cautions/caution';
+import { agendaOf } from '@stube/core/today/agenda';
+import { choresOf } from '@stube/core/today/chores';
+import { bestIn } from '@stube/core/today/minutes';
+import { today } from '../../parts/day.ts';
+import { useSite } from '../../data/site.ts';
+import { labelDataOfSite } from '../labels/run.ts';
+
+const props = defineProps<{ dangers: readonly { room: Room; caution: Caution }[] }>();
+const store = useSite();
+const CHOICES = [5, 15, 30] as const;
+const minutes = ref<(typeof CHOICES)[number]>(5);
+const labels = computed(() =>
+  store.rooms.flatMap((room) => {
+    if (!store.data.printedLabel.some(({ roomId }) => roomId === room.id)) return [];
+    const due = dueLabels(labelDataOfSite(store, room.id)!, LABEL_ROLES);
+    return [{ room, stale: due.filter(({ printed, reason }) => printed && reason).length }];
+  }),
+);
+const chores = computed(() =>
+  choresOf({
+    agenda: agendaOf(store.data, today(), 7),
+    dangers: props.dangers,
+    labels: labels.value,
+    data: store.data,
+  }),
+);
+const best = computed(() => bestIn(chores.value, minutes.value));
+const total = computed(() => best.value.reduce((sum, chore) => sum + chore.minutes, 0));
+</script>
+
+<template>
+  <section class="sheet stack tight" aria-label="What would help most">
+    <div class="row between">
+      <h2>What would help most</h2>
+      <span class="row tight" role="group" aria-label="Minutes you have">
+        <button
+          v-for="choice in CHOICES"
+          :key="choice"
+          class="press small"
+          type="button"
+          :aria-pressed="minutes === choice"
+          @click="minutes = choice"
+        >
+          {{ choice }} min
+        </button>
+      </span>
+    </div>
+    <ol v-if="best.length" class="best">
+      <li v-for="chore in best" :key="chore.key">
+        <b>{{ chore.what }}</b>
+        <span class="small soft">{{ chore.minutes }} min · {{ chore.because }}</span>
+      </li>
+    </ol>
+    <p v-else class="soft">
+      {{
+        chores.length ? `Nothing that waits is done in ${minutes} minutes.` : 'Nothing waits: the house is in order.'
+      }}
+    </p>
+    <p v-if="best.length" class="small soft">
+      Together about {{ total }} of {{ minutes }} minutes; {{ chores.length - best.length }} more
+      {{ chores.length - best.length === 1 ? 'chore waits' : 'chores wait' }}.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.best {
+  margin: 0;
+  padding-left: 22px;
+  display: grid;
+  gap: 6px;
+}
+.best .small {
+  display: block;
+}
+</style>
