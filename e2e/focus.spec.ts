@@ -8,6 +8,8 @@ const WEB = join(import.meta.dirname, '../web');
 /** By the component: the page and what opens it. The conflict has no opener: it comes by itself. */
 const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   RoomDialog: ['', 'A room'],
+  RoutineDialog: ['/routines', /^a routine$/],
+  ProposalDialog: ['ROOM/signs', 'let it live where it is left'],
   PersonDialog: ['', 'A person'],
   TypeDialog: ['/stock', 'A kind of container'],
   FindPanel: ['/stock', 'Where is …?'],
@@ -78,6 +80,10 @@ test('each opens on its first field, keeps the focus, and gives it back', async 
   await stube.ask(`/sites/${site}/rooms/${room}/contain`, {});
   await stube.ask(`/sites/${site}/rooms/${room}/place`, {});
   const { bin } = await stube.data(site);
+  const { compartment } = await stube.data(site);
+  const free = compartment.find(({ id }) => !bin.some(({ compartmentId }) => compartmentId === id))!;
+  for (let i = 0; i < 2; i++)
+    await stube.ask(`/sites/${site}/bins/${bin[0]!.id}/observed`, { kind: 'elsewhere', foundId: free.id });
   const labels = bin.map(({ id }) => ({ role: 'bin', binId: id }));
   await stube.ask(`/sites/${site}/printed`, { room, labels });
   await page.goto(`${stube.address}/s/${site}/r/${room}/pile`);

@@ -1,8 +1,7 @@
 /** What a stray piece belongs to: sets with pieces missing first, then things and kinds of that name, then persons (practice F2). */
 import { indexNames, likest } from '../matching/name-index.ts';
 import { stems } from '../matching/words.ts';
-import { byId } from '../model/by-id.ts';
-import type { Person, SiteData } from '../model/entities.ts';
+import type { Line, Person, SiteData } from '../model/entities.ts';
 
 export interface StrayMatch {
   kind: 'set' | 'thing' | 'class' | 'person';
@@ -28,7 +27,6 @@ const MISSES = 0.25;
  */
 export function matchStray(what: string, data: Data, most = 5): StrayMatch[] {
   const lines = data.line.filter(({ decision }) => decision === 'keep');
-  const categories = byId(data.category);
   const binOf = (lineId: string, categoryId: string | null) =>
     data.bin.find(({ lineIds }) => lineIds.includes(lineId)) ??
     data.bin.find((bin) => bin.categoryId === categoryId && !bin.lineIds.length);
@@ -44,9 +42,7 @@ export function matchStray(what: string, data: Data, most = 5): StrayMatch[] {
       name: line.name,
       goes: goesTo(binOf(line.id, line.categoryId)),
       likeness: likeness + (missing ? MISSES : 0),
-      because: missing
-        ? `${missing} of its ${line.setPieces} pieces ${missing === 1 ? 'is' : 'are'} missing`
-        : 'of that name',
+      because: missing ? missingWords(line) : 'of that name',
     };
   });
   // A set whose class is named takes its pieces too: the card of a game, the piece of a puzzle.
@@ -62,7 +58,7 @@ export function matchStray(what: string, data: Data, most = 5): StrayMatch[] {
         name: line.name,
         goes: goesTo(binOf(line.id, line.categoryId)),
         likeness: likeness + MISSES,
-        because: `one of ${categories.get(category.id)!.name}; ${line.setMissing} of its ${line.setPieces} pieces missing`,
+        because: `one of ${category.name}; ${missingWords(line)}`,
       })),
       ...(bins.length
         ? [
@@ -89,6 +85,9 @@ export function matchStray(what: string, data: Data, most = 5): StrayMatch[] {
   }
   return [...best.values()].sort((a, b) => b.likeness - a.likeness || a.name.localeCompare(b.name)).slice(0, most);
 }
+
+const missingWords = ({ setPieces, setMissing }: Line): string =>
+  `${setMissing} of its ${setPieces} pieces ${setMissing === 1 ? 'is' : 'are'} missing`;
 
 const matchOfPerson = ({ id, name }: Person): StrayMatch => ({
   kind: 'person',

@@ -25,6 +25,14 @@ const read = (words: string): string => {
   if (props.month) return readMonth(own, today()) ?? own;
   return (readDay(`by ${own}`, today(), store.site?.system) ?? readDay(own, today(), store.site?.system))?.value ?? own;
 };
+const below = computed(
+  () =>
+    props.problem ||
+    (props.modelValue && !said.value ? `Such as ${example.value}` : said.value !== text.value ? said.value : ''),
+);
+/** The line below stays once it was there: what is pressed next does not slip away from under the finger. */
+const kept = ref(false);
+watch(below, (words) => (kept.value ||= !!words));
 function typed(words: string): void {
   text.value = words;
   emit('update:modelValue', read(words));
@@ -82,8 +90,8 @@ watch(
         @change="picked(($event.target as HTMLInputElement).value)"
       />
     </div>
-    <span :id="`${id}-said`" class="small" :class="problem ? 'wrong' : 'soft'" aria-live="polite">{{
-      problem || (modelValue && !said ? `Such as ${example}` : said && said !== text ? said : '')
+    <span :id="`${id}-said`" class="small" :class="[problem ? 'wrong' : 'soft', { kept }]" aria-live="polite">{{
+      below
     }}</span>
   </div>
 </template>
@@ -93,6 +101,9 @@ watch(
   display: flex;
   align-items: center;
   position: relative;
+}
+.kept {
+  min-height: 1.3rem;
 }
 .day-row .write {
   flex: 1;

@@ -37,7 +37,7 @@ const share = computed(() => (round.value ? (now.value - round.value.startedAt) 
 </script>
 
 <template>
-  <main class="tidy" aria-label="Tidy">
+  <section class="tidy" aria-label="Tidy">
     <h1 class="hidden-text">Tidy: {{ store.maps.room.get(roomId)?.name }}</h1>
     <RouterLink
       class="icon-press out"
@@ -125,7 +125,7 @@ const share = computed(() => (round.value ? (now.value - round.value.startedAt) 
         </li>
       </ul>
     </template>
-  </main>
+  </section>
 </template>
 
 <style scoped>
