@@ -4,6 +4,7 @@ import { checkSite } from '@stube/core/cautions/check-site';
 import { readSavedSite } from '@stube/core/cautions/read-site';
 import { readCutProblem } from '@stube/core/cutting/read';
 import { cutSteps } from '@stube/core/cutting/solve';
+import { loadSolver } from '@stube/core/engine/mixed-integer';
 import { FormatError } from '@stube/core/engine/problem-format';
 import { readMovesProblem } from '@stube/core/moves/read';
 import { movesSteps } from '@stube/core/moves/solve';
@@ -12,9 +13,11 @@ import { fitSteps } from '@stube/core/packing/solve';
 import { readLines, readLinesProblem } from '@stube/core/pile/read-lines';
 import { depthSteps } from '@stube/core/placement/depth/solve';
 import { isInDepth, readDepthProblem, readPlaceProblem } from '@stube/core/placement/read';
+import { readRotateProblem } from '@stube/core/rotation/read';
+import { rotateWith } from '@stube/core/rotation/with-solver';
 import { solvePlaceSteps } from '@stube/core/placement/solve';
 
-const USAGE = 'usage: stube fit|place|cut|moves|read|check FILE   (FILE may be - for standard input)';
+const USAGE = 'usage: stube fit|place|cut|moves|rotate|read|check FILE   (FILE may be - for standard input)';
 /** Left for the last turn and the answer, ms. */
 const MARGIN = 4;
 
@@ -56,6 +59,11 @@ const COMMANDS: Record<string, (json: unknown) => unknown> = {
     const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
     return within(problem.timeMs, began, movesSteps(problem, { elapsed }));
   },
+  async rotate(json) {
+    const problem = readRotateProblem(json);
+    const solve = await loadSolver();
+    return rotateWith(problem, solve, () => performance.now());
+  },
   read: (json) => readLines(readLinesProblem(json)),
   check(json) {
     const { data, day, asMeant } = readSavedSite(json);
@@ -84,7 +92,7 @@ try {
   fail(`${file === '-' ? 'standard input' : file}: is not JSON`);
 }
 try {
-  process.stdout.write(`${JSON.stringify(run(json))}\n`);
+  process.stdout.write(`${JSON.stringify(await run(json))}\n`);
 } catch (error) {
   if (error instanceof FormatError) fail(error.message);
   throw error;

@@ -1,0 +1,33 @@
+/** A solver of mixed-integer programs: HiGHS, in WebAssembly. It blocks while it runs: in a worker, or on the command line. */
+import highsLoader from 'highs';
+
+export interface Program {
+  /** In the LP format; what is greatest is best. */
+  text: string;
+}
+
+export type SolveProgram = (
+  program: Program,
+  start: Float64Array,
+  seconds: number,
+) => { values: ArrayLike<number>; bound: number } | null;
+
+/** Smaller gaps than that are none. */
+const SAME = 1e-7;
+
+/**
+ * @returns a solver: it begins with a solution (a value for every column), ends after some seconds, and tells the best
+ * values and a proven bound; null where it has none
+ */
+export async function loadSolver(): Promise<SolveProgram> {
+  const highs = await highsLoader();
+  return (program, start, seconds) =>
+    highs.withModel({ format: 'lp', data: program.text }, (model) => {
+      model.options.set({ output_flag: false, time_limit: seconds, mip_rel_gap: SAME, mip_abs_gap: SAME });
+      model.setSolution({ colValue: start });
+      model.run();
+      const bound = Number(model.info.get('mip_dual_bound'));
+      const { colValue } = model.getSolution();
+      return colValue.length && Number.isFinite(bound) ? { values: colValue, bound } : null;
+    });
+}

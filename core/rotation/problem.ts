@@ -1,0 +1,81 @@
+/** The open format `stube-rotate/1`: what is out, week by week. Ages in months, sizes mm, weeks counted from 0. */
+
+export interface RotateSlot {
+  id: string;
+  area: string;
+  width: number;
+  depth: number;
+  height: number;
+}
+
+export interface RotateThing {
+  id: string;
+  areas: string[];
+  width: number;
+  depth: number;
+  height: number;
+  /** Ages it fits, months, both included. */
+  from: number;
+  to: number;
+  /** Ids of what must have been out before. */
+  after: string[];
+  /** Weeks in which it may be out; null: any. */
+  season: number[] | null;
+  /** 0 to 1. */
+  interest: number;
+  /** Whole weeks it was in by the start; null for what is out. */
+  rested: number | null;
+  /** Of what is out: weeks by the start. */
+  outFor: number;
+  /** Has been out before. */
+  shown: boolean;
+}
+
+export interface RotateRules {
+  longestSpell: number;
+  shortestSpell: number;
+  leastRest: number;
+  mostRest: number;
+  swapsAWeek: number;
+}
+
+export interface RotateProblem {
+  format: 'stube-rotate/1';
+  weeks: number;
+  timeMs: number;
+  slots: RotateSlot[];
+  children: { id: string; months: number }[];
+  things: RotateThing[];
+  /** By slot: the thing that stands there in the week before the first. */
+  out: Record<string, string>;
+  rules: RotateRules;
+}
+
+export interface RotateAnswer {
+  format: 'stube-rotate-answer/1';
+  /** By week and slot: the thing; a slot that is absent is empty. */
+  plan: Record<string, string>[];
+  value: number;
+  /** Proven: no plan has more. */
+  bound: number;
+  optimal: boolean;
+}
+
+/** For each child and area: one fitting thing, and a second. */
+export const COVERED = 4;
+export const COVERED_TWICE = 1;
+/** For a thing that is out, by its interest; it falls each week. */
+export const INTEREST = 3;
+export const INTEREST_KEPT = 0.8;
+export const SWAP = 1;
+/** A week beyond the most it should rest. */
+export const OVER_RESTED = 2;
+/** 1 week in months: 200 / 869. */
+export const suits = (thing: Pick<RotateThing, 'from' | 'to'>, months: number, week: number): boolean =>
+  869 * thing.from <= 869 * months + 200 * week && 869 * months + 200 * week <= 869 * thing.to;
+/** It fits the slot, turned or not. */
+export const fitsSlot = (thing: RotateThing, slot: RotateSlot): boolean =>
+  thing.areas.includes(slot.area) &&
+  thing.height <= slot.height &&
+  ((thing.width <= slot.width && thing.depth <= slot.depth) ||
+    (thing.depth <= slot.width && thing.width <= slot.depth));

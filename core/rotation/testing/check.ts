@@ -1,0 +1,93 @@
+/** The rules and the value of a rotation, reckoned apart from the engine: week by week, thing by thing. */
+import { fitsSlot, suits, type RotateProblem } from '../problem.ts';
+
+/** @returns the value; the rule that is broken where one is */
+export function valueOfPlan(problem: RotateProblem, plan: readonly Record<string, string>[]): number | string {
+  const { slots, things, children, rules, weeks } = problem;
+  const areas = [...new Set(slots.map(({ area }) => area))];
+  const slotOf = new Map(slots.map((slot) => [slot.id, slot]));
+  const state = new Map(
+    things.map((thing) => [
+      thing.id,
+      { thing, slot: '', spell: 0, begun: false, rest: thing.rested ?? 0, been: thing.shown, had: thing.shown },
+    ]),
+  );
+  for (const [slot, id] of Object.entries(problem.out)) {
+    const one = state.get(id)!;
+    Object.assign(one, { slot, spell: one.thing.outFor, rest: 0, been: true, had: true });
+  }
+  let value = 0;
+  for (let week = 0; week < weeks; week++) {
+    const row = Object.entries(plan[week]!);
+    const slotNow = new Map(row.map(([slot, thing]) => [thing, slot]));
+    if (slotNow.size !== row.length) return 'two slots';
+    let fresh = 0;
+    for (const [id, slotId] of slotNow) {
+      const one = state.get(id)!;
+      if (!fitsSlot(one.thing, slotOf.get(slotId)!)) return 'fit';
+      if (one.thing.season && !one.thing.season.includes(week)) return 'season';
+      if (one.thing.after.some((a) => !state.get(a)!.been)) return 'after';
+      if (!one.slot) {
+        fresh++;
+        if (one.had && one.rest < rules.leastRest) return 'rest';
+      } else if (one.slot !== slotId) return 'moved';
+      else if (one.spell + 1 > rules.longestSpell) return 'too long';
+    }
+    if (fresh > rules.swapsAWeek) return 'swaps';
+    value -= fresh;
+    for (const { months } of children)
+      for (const area of areas) {
+        const count = [...slotNow].filter(
+          ([id, slot]) => slotOf.get(slot)!.area === area && suits(state.get(id)!.thing, months, week),
+        ).length;
+        value += count >= 2 ? 5 : 4 * count;
+      }
+    for (const one of state.values()) {
+      const any = children.some(({ months }) => suits(one.thing, months, week));
+      const slot = slotNow.get(one.thing.id);
+      if (slot) {
+        if (!one.slot) one.begun = true;
+        one.spell = one.slot ? one.spell + 1 : 1;
+        Object.assign(one, { slot, rest: 0 });
+        if (any) value += 3 * one.thing.interest * 0.8 ** (one.spell - 1);
+      } else {
+        if (one.slot && one.begun && one.spell < rules.shortestSpell) return 'too short';
+        one.rest = one.slot ? 1 : one.rest + 1;
+        Object.assign(one, { slot: '', spell: 0 });
+        if (any && (!one.thing.season || one.thing.season.includes(week)) && one.rest > rules.mostRest) value -= 2;
+      }
+    }
+    for (const id of slotNow.keys()) Object.assign(state.get(id)!, { been: true, had: true });
+  }
+  return value;
+}
+
+/** The most of all plans, tried one by one: for the smallest problems. */
+export function mostOfAll(problem: RotateProblem): number {
+  const ids = [null, ...problem.things.map(({ id }) => id)];
+  const rows: Record<string, string>[] = [];
+  const fill = (at: number, row: Record<string, string>): void => {
+    const slot = problem.slots[at];
+    if (!slot) return void rows.push(row);
+    for (const id of ids)
+      if (id === null) fill(at + 1, row);
+      else if (!Object.values(row).includes(id)) fill(at + 1, { ...row, [slot.id]: id });
+  };
+  fill(0, {});
+  let most = -Infinity;
+  const plan: Record<string, string>[] = [];
+  const week = (): void => {
+    if (plan.length === problem.weeks) {
+      const value = valueOfPlan(problem, plan);
+      if (typeof value === 'number') most = Math.max(most, value);
+      return;
+    }
+    for (const row of rows) {
+      plan.push(row);
+      week();
+      plan.pop();
+    }
+  };
+  week();
+  return most;
+}
