@@ -129,3 +129,112 @@ export const HOLIDAY = { name: 'Midwinter closing', from: 24, to: 37 };
 
 /** Things that lie in another thing. */
 export const INSIDE: [line: string, host: string][] = [['dolls house furniture', 'dolls house']];
+
+/** What takes turns in a room, on the open places that hold no bin. */
+export const TURNS = {
+  room: 'Chart room',
+  places: 6,
+  areas: ['numbers', 'language', 'practical life', 'nature', 'senses', 'numbers'],
+  things: [
+    ['counting rods', ['numbers'], 36, 72, 0.7],
+    ['base-ten blocks', ['numbers'], 60, 110, 0.5],
+    ['counting cubes', ['numbers'], 36, 84, 0.6],
+    ['abacus', ['numbers'], 42, 84, 0.4],
+    ['letter cards', ['language'], 48, 90, 0.6],
+    ['movable alphabet', ['language'], 42, 84, 0.8],
+    ['picture cards', ['language'], 30, 66, 0.5],
+    ['pouring and spooning', ['practical life', 'senses'], 30, 60, 0.8],
+    ['threading and lacing', ['practical life', 'senses'], 30, 66, 0.6],
+    ['dressing frames', ['practical life'], 36, 66, 0.3],
+    ['magnifiers', ['nature', 'senses'], 42, 110, 0.7],
+    ['magnet sets', ['nature'], 48, 110, 0.8],
+    ['nature collection', ['nature', 'senses'], 36, 110, 0.5],
+    ['sand timers', ['senses', 'numbers'], 36, 96, 0.4],
+  ] as [line: string, areas: string[], from: number, to: number, loved: number][],
+  after: [['base-ten blocks', 'counting cubes']] as [line: string, before: string][],
+};
+
+/** Boxes that come out and go back on their dates. */
+export const SEASONS: [category: string, name: string, comesOut: string, goesBack: string][] = [
+  ['Sand toys', 'Beach summer', '05-01', '09-30'],
+  ['Chalk for outside', 'Chalk days', '04-01', '10-15'],
+];
+
+/** What is used up in the office: two guests under three come on open days. */
+export const CONSUMABLES: {
+  line: string;
+  least: number;
+  wanted: number;
+  pack: number;
+  price: number;
+  use: 'day' | 'counted';
+  perDay: number;
+  unit: string;
+  counted: [daysAgo: number, amount: number][];
+}[] = [
+  {
+    line: 'nappies',
+    least: 24,
+    wanted: 180,
+    pack: 60,
+    price: 1590,
+    use: 'day',
+    perDay: 8,
+    unit: 'pieces',
+    counted: [
+      [14, 150],
+      [0, 66],
+    ],
+  },
+  {
+    line: 'wet wipes',
+    least: 2,
+    wanted: 12,
+    pack: 4,
+    price: 690,
+    use: 'day',
+    perDay: 0.3,
+    unit: 'packs',
+    counted: [[0, 9]],
+  },
+  {
+    line: 'disposable gloves',
+    least: 1,
+    wanted: 8,
+    pack: 2,
+    price: 990,
+    use: 'day',
+    perDay: 0.15,
+    unit: 'boxes',
+    counted: [[0, 6]],
+  },
+  {
+    line: 'tissues',
+    least: 4,
+    wanted: 14,
+    pack: 6,
+    price: 540,
+    use: 'counted',
+    perDay: 0,
+    unit: 'boxes',
+    counted: [
+      [21, 13],
+      [0, 7],
+    ],
+  },
+];
+
+export const KIT = {
+  room: "Purser's office",
+  checkedDaysAgo: 33,
+  by: 'Lead helper',
+  /** Days until it expires; null: it does not. */
+  items: [
+    ['Plasters, assorted', 'lid', 40, 31, 400],
+    ['Sterile dressings', 'left', 6, 6, -12],
+    ['Roller bandages', 'left', 4, 4, 700],
+    ['Disposable gloves', 'right', 4, 3, 300],
+    ['Cold packs', 'bottom', 2, 2, 25],
+    ['Blunt scissors', 'right', 1, 1, null],
+  ] as [name: string, position: string, wanted: number, have: number, expires: number | null][],
+};

@@ -4,14 +4,18 @@ import {
   DAYS_OF_USE,
   HOLIDAY,
   INCOMPLETE,
+  CONSUMABLES,
   INSIDE,
+  KIT,
   LIVED_DAYS,
   MOST_A_DAY,
   ROUTINES,
+  SEASONS,
   SECOND_LIFE,
   SEEN,
   STRAYS,
   TIDIED,
+  TURNS,
 } from './daily-life.ts';
 
 const DAY_MS = 86_400_000;
@@ -123,4 +127,58 @@ export async function liveIn(
         await ask('POST', `${own}/rows/routineDay`, { routineId: id, day, doneAt: at(day, 17, 30) });
     }
   }
+  await restockAndRotate(ask, own, await snapshot(), today);
+}
+
+async function restockAndRotate(ask: Ask, own: string, data: Snapshot['data'], today: string): Promise<void> {
+  const make = (table: string, values: object) => ask<{ id: string }>('POST', `${own}/rows/${table}`, values);
+  const room = data.room.find(({ name }) => name === TURNS.room)!;
+  const lineOf = (name: string) => {
+    const line = data.line.find((one) => one.name === name);
+    if (!line) throw new Error(`No line ${name}.`);
+    return line.id;
+  };
+  for (const [name, areas, fromMonths, toMonths, loved] of TURNS.things)
+    await make('rotating', {
+      lineId: lineOf(name),
+      areas,
+      fromMonths,
+      toMonths,
+      loved,
+      afterIds: TURNS.after.flatMap(([later, before]) => (later === name ? [lineOf(before)] : [])),
+    });
+  const units = new Set(data.unit.filter(({ roomId }) => roomId === room.id).map(({ id }) => id));
+  const free = data.compartment.filter(
+    ({ id, unitId, door, drawer, access, floor, hangs }) =>
+      units.has(unitId) &&
+      !door &&
+      !drawer &&
+      !hangs &&
+      access === 'front' &&
+      floor < 1300 &&
+      !data.bin.some(({ compartmentId }) => compartmentId === id),
+  );
+  for (const [i, space] of free.slice(0, TURNS.places).entries())
+    await make('slot', { compartmentId: space.id, area: TURNS.areas[i] });
+  for (const [category, name, comesOut, goesBack] of SEASONS) {
+    const of = data.category.find((one) => one.name === category)!;
+    const bin = data.bin.find(({ categoryId }) => categoryId === of.id)!;
+    await make('season', { binId: bin.id, name, comesOut, goesBack });
+  }
+  for (const { line, counted, ...values } of CONSUMABLES) {
+    const { id } = await make('par', { ...values, lineId: lineOf(line), leadDays: 4 });
+    for (const [days, amount] of counted) await make('stockCount', { parId: id, amount, on: addDays(today, -days) });
+  }
+  const office = data.room.find(({ name }) => name === KIT.room)!.id;
+  for (const [sort, [name, position, wanted, have, expires]] of KIT.items.entries())
+    await make('kitItem', {
+      roomId: office,
+      name,
+      position,
+      wanted,
+      have,
+      expires: expires === null ? null : addDays(today, expires),
+      sort,
+    });
+  await make('kitCheck', { roomId: office, on: addDays(today, -KIT.checkedDaysAgo), by: KIT.by });
 }

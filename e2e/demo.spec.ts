@@ -62,6 +62,8 @@ async function walk(page: Page, stube: Stube): Promise<void> {
     `/s/${site}/stock`,
     `/s/${site}/strays`,
     `/s/${site}/routines`,
+    `/s/${site}/restock`,
+    ...['rotation', 'swap'].map((screen) => `/s/${site}/r/${roomOf(data, 'Chart room')}/${screen}`),
     `/s/${site}/learn/${roomOf(data, 'Landing room')}`,
     `/s/${site}/tidy/${roomOf(data, 'Landing room')}`,
     ...['signs', 'guide', 'live'].map((screen) => `/s/${site}/r/${roomOf(data, 'Landing room')}/${screen}`),

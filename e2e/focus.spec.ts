@@ -8,6 +8,7 @@ const WEB = join(import.meta.dirname, '../web');
 /** By the component: the page and what opens it. The conflict has no opener: it comes by itself. */
 const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   RoomDialog: ['', 'A room'],
+  ParDialog: ['/restock', 'a consumable'],
   RoutineDialog: ['/routines', /^a routine$/],
   ProposalDialog: ['ROOM/signs', 'let it live where it is left'],
   PersonDialog: ['', 'A person'],

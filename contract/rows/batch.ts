@@ -31,6 +31,15 @@ const TABLES = [
   'routine',
   'routineDay',
   'recall',
+  'rotating',
+  'slot',
+  'spell',
+  'season',
+  'par',
+  'stockCount',
+  'stockOrder',
+  'kitItem',
+  'kitCheck',
 ] as const satisfies readonly TableName[];
 /** Rows in one change. */
 export const MAX_ROWS = 20_000;

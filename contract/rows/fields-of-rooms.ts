@@ -72,6 +72,14 @@ export const FIELDS_OF_ROOMS = {
     visitors: flag,
     labelLayoutId: rowId.allow(null),
     secondLife: note(60),
+    rotation: Joi.object({
+      weeks: mm(4, 26).required(),
+      longestSpell: mm(1, 26).required(),
+      shortestSpell: mm(1, 26).max(Joi.ref('longestSpell')).required(),
+      leastRest: mm(0, 52).required(),
+      mostRest: mm(0, 104).required(),
+      swapsAWeek: mm(0, 100).required(),
+    }).allow(null),
   },
   zone: {
     roomId: rowId,

@@ -3,6 +3,7 @@ import type Joi from 'joi';
 import type { RowOf, TableName } from '@stube/core/model/entities';
 import type { FieldsOf } from '@stube/core/model/entity';
 import { FIELDS_OF_KEEPING } from './fields-of-keeping.ts';
+import { FIELDS_OF_ROTATION } from './fields-of-rotation.ts';
 import { FIELDS_OF_ROOMS } from './fields-of-rooms.ts';
 import { FIELDS_OF_THINGS } from './fields-of-things.ts';
 
@@ -14,4 +15,5 @@ export const FIELDS: { [T in TableName]: Record<keyof FieldsOf<RowOf<T>>, Joi.Sc
   ...FIELDS_OF_ROOMS,
   ...FIELDS_OF_THINGS,
   ...FIELDS_OF_KEEPING,
+  ...FIELDS_OF_ROTATION,
 };

@@ -59,6 +59,16 @@ export type CreatableTable = Extract<
   | 'routine'
   | 'routineDay'
   | 'holiday'
+  | 'rotating'
+  | 'slot'
+  | 'spell'
+  | 'interest'
+  | 'season'
+  | 'par'
+  | 'stockCount'
+  | 'stockOrder'
+  | 'kitItem'
+  | 'kitCheck'
 >;
 export const CREATABLE = TABLES.filter((table) => ENTITIES[table].routes.create) as readonly CreatableTable[];
 export const REMOVABLE = TABLES.filter((table) => ENTITIES[table].routes.remove);

@@ -21,7 +21,31 @@ import { person, type Person } from './person.ts';
 import { photo, type Photo } from './photo.ts';
 import { printedLabel, type PrintedLabel } from './printed-label.ts';
 import { recall, type Recall } from './recall.ts';
+import {
+  kitCheck,
+  kitItem,
+  par,
+  stockCount,
+  stockOrder,
+  type KitCheck,
+  type KitItem,
+  type Par,
+  type StockCount,
+  type StockOrder,
+} from './restock.ts';
 import { room, type Room } from './room.ts';
+import {
+  interest,
+  rotating,
+  season,
+  slot,
+  spell,
+  type Interest,
+  type Rotating,
+  type Season,
+  type Slot,
+  type Spell,
+} from './rotation.ts';
 import { holiday, routine, routineDay, type Holiday, type Routine, type RoutineDay } from './routine.ts';
 import { session, type Session } from './session.ts';
 import { setNumber, type SetNumber } from './set-number.ts';
@@ -51,6 +75,8 @@ export * from './photo.ts';
 export * from './printed-label.ts';
 export type * from './recall.ts';
 export * from './room.ts';
+export * from './restock.ts';
+export * from './rotation.ts';
 export * from './routine.ts';
 export type * from './session.ts';
 export type * from './set-number.ts';
@@ -88,6 +114,16 @@ interface Rows {
   routineDay: RoutineDay;
   holiday: Holiday;
   recall: Recall;
+  rotating: Rotating;
+  slot: Slot;
+  spell: Spell;
+  interest: Interest;
+  season: Season;
+  par: Par;
+  stockCount: StockCount;
+  stockOrder: StockOrder;
+  kitItem: KitItem;
+  kitCheck: KitCheck;
 }
 
 export type TableName = keyof Rows;
@@ -113,6 +149,16 @@ const DESCRIBED = {
   printedLabel,
   observation,
   recall,
+  rotating,
+  slot,
+  spell,
+  interest,
+  season,
+  par,
+  stockCount,
+  stockOrder,
+  kitItem,
+  kitCheck,
   stray,
   routine,
   routineDay,

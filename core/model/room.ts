@@ -1,5 +1,6 @@
 import type { CompartmentSpace } from './compartment.ts';
 import { entity, pointsTo, pointsToMany, type RowOfSite } from './entity.ts';
+import type { RotationRules } from './rotation.ts';
 import type { Unit, UnitShape } from './unit.ts';
 
 export const WALL_KINDS = ['masonry', 'plasterboard', 'timber'] as const;
@@ -64,6 +65,8 @@ export interface Room extends RowOfSite {
   labelLayoutId: string | null;
   /** What the room is at other times: `living room in the evening`; empty where it has one life. */
   secondLife: string;
+  /** How it rotates what is out; null: it does not. */
+  rotation: RotationRules | null;
 }
 
 export const room = entity<Room>()({
@@ -90,5 +93,6 @@ export const room = entity<Room>()({
     visitors: { default: false, since: 9 },
     labelLayoutId: pointsTo('labelLayout', 'clear', { default: null, since: 9 }),
     secondLife: { default: '', since: 10 },
+    rotation: { default: null, since: 11 },
   },
 });

@@ -3,7 +3,7 @@
  * the prices are moved by the subgradient as long as the bound falls. What must come before what is left out.
  */
 import { COVERED, COVERED_TWICE } from './problem.ts';
-import type { CompiledRotation } from './compiled.ts';
+import { ownValue, type CompiledRotation, type Spell } from './compiled.ts';
 import { scheduleThing } from './schedule-thing.ts';
 
 export class RotationBound {
@@ -31,6 +31,12 @@ export class RotationBound {
     const { compiled, slot, swap, cover } = this;
     const { weeks, groups, groupsOf, kids, problem } = compiled;
     let sum = 0;
+    /** What spells that are set by hand bring at the prices. */
+    const priceOf = (spells: readonly Spell[], worth: readonly Float64Array[]): number =>
+      spells.reduce((total, { group, from, to }) => {
+        for (let week = Math.max(0, from); week < to; week++) total += worth[group]?.[week] ?? 0;
+        return total - (from >= 0 ? swap[from]! : 0);
+      }, 0);
     const taken = groups.map(({ slots }) => new Float64Array(weeks).fill(-slots.length));
     const starts = new Float64Array(weeks).fill(-problem.rules.swapsAWeek);
     const fitting = cover.map((own) => own.map((counts) => new Float64Array(counts.length)));
@@ -58,7 +64,10 @@ export class RotationBound {
         }
         worth[g] = own;
       }
-      const planned = scheduleThing(compiled, t, { worth, start: swap, earliest: 0, latest: Infinity });
+      const own = compiled.fixed[t];
+      const planned = own
+        ? { spells: own, value: ownValue(compiled, t, own) + priceOf(own, worth) }
+        : scheduleThing(compiled, t, { worth, start: swap, earliest: 0, latest: Infinity });
       if (!planned) return;
       sum += planned.value;
       for (const { group, from, to } of planned.spells) {

@@ -1,6 +1,6 @@
 /** The problem in arrays: slots that take the same things are one group, in which only their number counts. */
 import { groupedBy } from '../model/grouped-by.ts';
-import { fitsSlot, INTEREST, INTEREST_KEPT, suits, type RotateProblem } from './problem.ts';
+import { fitsSlot, INTEREST, INTEREST_KEPT, OVER_RESTED, suits, SWAP, type RotateProblem } from './problem.ts';
 
 /** One time a thing is out. `from` is negative where it was out before the plan begins. */
 export interface Spell {
@@ -30,16 +30,19 @@ export interface CompiledRotation {
   before: number[][];
   /** By thing: the group in which it is out at the start, and for how long; null: it is in. */
   out: ({ group: number; slot: number; for: number } | null)[];
+  /** By thing: its spells, where they are set by hand. */
+  fixed: (Spell[] | null)[];
   /** By thing: some spell came before, so that it has to rest. */
   had: boolean[];
 }
 
 export function compileRotation(problem: RotateProblem): CompiledRotation {
-  const { weeks, slots, things, children } = problem;
+  const { weeks, slots, things, children, pinned = [] } = problem;
   const areas = [...new Set(slots.map(({ area }) => area))];
   const keyed = slots.map((slot, i) => ({
     i,
-    key: `${slot.area} ${things.map((thing) => (fitsSlot(thing, slot) ? '1' : '0')).join('')}`,
+    // What is set by hand has that very slot.
+    key: `${pinned.some((pin) => pin.slot === slot.id) ? slot.id : ''} ${slot.area} ${things.map((thing) => (fitsSlot(thing, slot) ? '1' : '0')).join('')}`,
   }));
   const groups = [...groupedBy(keyed, ({ key }) => key).values()].map((own) => ({
     slots: own.map(({ i }) => i),
@@ -52,6 +55,15 @@ export function compileRotation(problem: RotateProblem): CompiledRotation {
     const slot = slotOf.get(slotId)!;
     const t = indexOf.get(thingId)!;
     out[t] = { group: groups.findIndex((group) => group.slots.includes(slot)), slot, for: things[t]!.outFor };
+  }
+  const fixed: CompiledRotation['fixed'] = things.map(() => null);
+  for (const { slot, thing, from, to } of pinned) {
+    const t = indexOf.get(thing)!;
+    const group = groups.findIndex((own) => own.slots.includes(slotOf.get(slot)!));
+    const now = out[t];
+    // What stands there already goes on.
+    const begins = from <= 0 && now?.group === group ? -now.for : Math.max(0, from);
+    fixed[t] = [...(fixed[t] ?? []), { group, from: begins, to: Math.min(weeks, to) }].sort((a, b) => a.from - b.from);
   }
   const had = things.map(({ shown }, t) => shown || out[t] !== null);
   const after = things.map((thing) => thing.after.map((id) => indexOf.get(id)!).filter((a) => !had[a]));
@@ -75,6 +87,7 @@ export function compileRotation(problem: RotateProblem): CompiledRotation {
     after,
     before,
     out,
+    fixed,
     had,
   };
 }
@@ -100,3 +113,16 @@ export function overRested(compiled: CompiledRotation, t: number, inSince: numbe
 /** The first week in which a thing is in, by the start: negative where it has rested. */
 export const inSinceStart = (compiled: CompiledRotation, t: number): number =>
   -(compiled.problem.things[t]!.rested ?? 0);
+
+/** What the spells of a thing are worth by themselves: interest, swaps and weeks of rest too many. */
+export function ownValue(compiled: CompiledRotation, t: number, spells: readonly Spell[]): number {
+  let value = 0;
+  let inSince = compiled.out[t] ? 0 : inSinceStart(compiled, t);
+  let from = 0;
+  for (const spell of spells) {
+    value -= OVER_RESTED * overRested(compiled, t, inSince, from, spell.from);
+    value += interestOf(compiled, t, spell) - (spell.from >= 0 ? SWAP : 0);
+    inSince = from = spell.to;
+  }
+  return value - OVER_RESTED * overRested(compiled, t, inSince, from, compiled.weeks);
+}

@@ -49,6 +49,8 @@ export interface RotateProblem {
   /** By slot: the thing that stands there in the week before the first. */
   out: Record<string, string>;
   rules: RotateRules;
+  /** Set by hand, beside the open format: these things are out just then and there. */
+  pinned?: { slot: string; thing: string; from: number; to: number }[];
 }
 
 export interface RotateAnswer {

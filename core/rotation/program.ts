@@ -100,7 +100,7 @@ export function rotationProgram(
   const columns: Columns = { cost: [], binary: [] };
   const planned = part && spellsIn(compiled, part.plan);
   const own = problem.things.map(({ id }, t) =>
-    columnsOf(compiled, t, columns, planned && !part.free.has(id) ? planned[t]! : null),
+    columnsOf(compiled, t, columns, compiled.fixed[t] ?? (planned && !part.free.has(id) ? planned[t]! : null)),
   );
   const rows: { terms: Terms; sign: '<=' | '='; right: number }[] = [];
   const row = (terms: Terms, sign: '<=' | '=', right: number): void => {

@@ -1,6 +1,6 @@
 /** A plan under way: who is out when, what that leaves the others, and its value, kept true at every change. */
-import { interestOf, inSinceStart, overRested, type CompiledRotation, type Spell } from './compiled.ts';
-import { COVERED, COVERED_TWICE, OVER_RESTED, SWAP } from './problem.ts';
+import { ownValue, type CompiledRotation, type Spell } from './compiled.ts';
+import { COVERED, COVERED_TWICE } from './problem.ts';
 import { scheduleThing, type Offers, type Scheduled } from './schedule-thing.ts';
 
 /** What one more fitting thing brings, by how many there are. */
@@ -33,23 +33,9 @@ export class Rotation {
     return this.spells[t]?.[0]?.from ?? Infinity;
   }
 
-  /** What is out of a thing by itself: interest, swaps and weeks of rest too many. */
-  private ownValue(t: number, spells: readonly Spell[]): number {
-    const { compiled } = this;
-    let value = 0;
-    let inSince = inSinceStart(compiled, t);
-    let from = 0;
-    for (const spell of spells) {
-      value -= OVER_RESTED * overRested(compiled, t, inSince, from, spell.from);
-      value += interestOf(compiled, t, spell) - (spell.from >= 0 ? SWAP : 0);
-      inSince = from = spell.to;
-    }
-    return value - OVER_RESTED * overRested(compiled, t, inSince, from, compiled.weeks);
-  }
-
   private change(t: number, spells: readonly Spell[], by: 1 | -1): void {
     const { compiled } = this;
-    this.value += by * this.ownValue(t, spells);
+    this.value += by * ownValue(compiled, t, spells);
     for (const { group, from, to } of spells) {
       if (from >= 0) this.starts[from]! += by;
       const area = compiled.groups[group]!.area;

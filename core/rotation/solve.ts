@@ -58,11 +58,11 @@ export function* rotateSteps(
 ): Generator<RotateProgress, RotateAnswer> {
   const compiled = compileRotation(problem);
   const random = new Random(seed);
-  const count = problem.things.length;
   const rotation = new Rotation(compiled);
   // What others wait for is planned before them; what stands out first of all, so that it may go on.
   const order = inOrder(compiled);
-  for (const t of order) rotation.put(t, rotation.best(t)?.spells ?? []);
+  compiled.fixed.forEach((own, t) => own && rotation.put(t, own));
+  for (const t of order) if (!compiled.fixed[t]) rotation.put(t, rotation.best(t)?.spells ?? []);
   let best = rotation.spells.map((own) => [...(own ?? [])]);
   let bestValue = rotation.value;
   const bound = new RotationBound(compiled);
@@ -79,7 +79,7 @@ export function* rotateSteps(
       bound.improve(bestValue);
       yield progress();
     }
-    if (!count) break;
+    if (compiled.fixed.every((own) => own !== null)) break;
     const before = rotation.value;
     const heat = WARM * (COLD / WARM) ** share;
     const removed = related(compiled, rotation, random);
@@ -144,7 +144,8 @@ function inOrder({ problem, after, out }: CompiledRotation): number[] {
 /** One by chance, and some that contend with it for slots, weeks or their order. */
 function related(compiled: CompiledRotation, rotation: Rotation, random: Random): number[] {
   const count = compiled.problem.things.length;
-  const first = random.below(count);
+  let first = random.below(count);
+  while (compiled.fixed[first]) first = (first + 1) % count;
   const chosen = new Set([first]);
   const wanted = Math.min(count, 1 + random.below(MOST_REMOVED));
   for (let tries = 0; chosen.size < wanted && tries < 30; tries++) {
@@ -154,7 +155,7 @@ function related(compiled: CompiledRotation, rotation: Rotation, random: Random)
       compiled.after[first]!.includes(t) ||
       compiled.before[first]!.includes(t) ||
       random.below(6) === 0;
-    if (near && rotation.spells[t]) chosen.add(t);
+    if (near && rotation.spells[t] && !compiled.fixed[t]) chosen.add(t);
   }
   return [...chosen];
 }

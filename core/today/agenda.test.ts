@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { lineValues } from '../model/testing/rows.ts';
 import type { Deferral, Line, Room } from '../model/entities.ts';
+import { noRows } from '../model/defaults.ts';
 import { agendaOf } from './agenda.ts';
 
 const row = { version: 1, siteId: 's' };
@@ -18,11 +19,8 @@ const part = (what: string, until: string, done = false): Deferral => ({
 test('all that is due stands in one list, the earliest first, and what is over or handed over is not in it', () => {
   const agenda = agendaOf(
     {
+      ...noRows(),
       room: [room],
-      routine: [],
-      routineDay: [],
-      holiday: [],
-      stray: [],
       line: [
         line('old lamp', { decision: 'decide later', due: '2026-11-20' }),
         line('toner', { decision: 'return', due: '2026-11-26' }),

@@ -1,34 +1,16 @@
 /** What is due in all rooms of a site, by its day (practices E2, E4, E9, F2, N2, U1). */
 import { addDays } from '../deadlines/day.ts';
-import type { Deferral, Line, Room, SiteData, Stray } from '../model/entities.ts';
+import type { Deferral, Line, SiteData, Stray } from '../model/entities.ts';
 import { dueRoutines } from '../routines/routines.ts';
-
-export type AgendaKind = 'decide' | 'return' | 'keep until' | 'part put off' | 'routine' | 'stray';
-export interface AgendaItem {
-  /** Stable for the same row. */
-  key: string;
-  kind: AgendaKind;
-  /** The row it comes from: a line, a part put off, a routine, a stray. */
-  id: string;
-  /** ISO date. */
-  day: string;
-  when: 'overdue' | 'today' | 'coming';
-  /** Null: it is about the whole site. */
-  room: Pick<Room, 'id' | 'name'> | null;
-  what: string;
-  /** Who does it, where that is said. */
-  personId: string | null;
-  /** How long it takes, minutes. */
-  minutes: number;
-  /** More to say: steps that are ticked, times it was left. */
-  more: string;
-}
+import type { AgendaItem } from './agenda-item.ts';
+import { stockAgenda, type StockData } from './stock-agenda.ts';
 
 /** Days ahead that are shown; papers and keepsakes are warned of so long before their day. */
 export const AHEAD_DAYS = 28;
 
 /** Minutes that one of them usually takes (our own judgement); a routine says it itself. */
-const MINUTES: Record<Exclude<AgendaKind, 'routine'>, number> = {
+type RowKind = 'decide' | 'return' | 'keep until' | 'part put off' | 'stray';
+const MINUTES: Record<RowKind, number> = {
   decide: 1,
   return: 10,
   'keep until': 2,
@@ -36,7 +18,8 @@ const MINUTES: Record<Exclude<AgendaKind, 'routine'>, number> = {
   stray: 1,
 };
 
-export type AgendaData = Pick<SiteData, 'line' | 'deferral' | 'room' | 'routine' | 'routineDay' | 'holiday' | 'stray'>;
+export type { AgendaItem, AgendaKind } from './agenda-item.ts';
+export type AgendaData = StockData & Pick<SiteData, 'deferral' | 'routine' | 'routineDay' | 'stray'>;
 
 /**
  * @param today ISO date
@@ -45,12 +28,7 @@ export type AgendaData = Pick<SiteData, 'line' | 'deferral' | 'room' | 'routine'
 export function agendaOf(data: AgendaData, today: string, ahead = AHEAD_DAYS): AgendaItem[] {
   const rooms = new Map(data.room.map((room) => [room.id, room]));
   const until = addDays(today, ahead);
-  const item = (
-    kind: Exclude<AgendaKind, 'routine'>,
-    row: Line | Deferral | Stray,
-    day: string | null,
-    what: string,
-  ): AgendaItem[] => {
+  const item = (kind: RowKind, row: Line | Deferral | Stray, day: string | null, what: string): AgendaItem[] => {
     const room = rooms.get(row.roomId);
     if (!day || day > until || !room) return [];
     const when = day < today ? 'overdue' : day === today ? 'today' : 'coming';
@@ -86,5 +64,6 @@ export function agendaOf(data: AgendaData, today: string, ahead = AHEAD_DAYS): A
     ...data.deferral.flatMap((part) => (part.done ? [] : item('part put off', part, part.until, part.what))),
     ...data.stray.flatMap((stray) => (stray.settled ? [] : item('stray', stray, stray.due, stray.what))),
     ...routines,
+    ...stockAgenda(data, today, until),
   ].sort((a, b) => a.day.localeCompare(b.day) || a.what.localeCompare(b.what));
 }

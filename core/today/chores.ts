@@ -3,7 +3,7 @@ import type { Caution } from '../cautions/caution.ts';
 import { missingBins } from '../observations/learned.ts';
 import { overFullBins } from '../observations/over-full.ts';
 import type { Room, SiteData } from '../model/entities.ts';
-import type { AgendaItem } from './agenda.ts';
+import type { AgendaItem } from './agenda-item.ts';
 import type { Chore } from './minutes.ts';
 
 /** Minutes a chore takes, and what it is worth beside the others (our own judgement: safety first, then what misleads). */
@@ -15,6 +15,10 @@ const OF = {
   'keep until': { worth: 2 },
   'part put off': { worth: 8 },
   stray: { worth: 3 },
+  swap: { worth: 15 },
+  season: { worth: 8 },
+  order: { worth: 20 },
+  'first aid': { worth: 30 },
   missing: { minutes: 3, worth: 7 },
   overFull: { minutes: 5, worth: 9 },
   labels: { minutes: 4, worth: 6 },

@@ -40,14 +40,11 @@ export async function historyOf(db: Db, siteId: string, who: string): Promise<Hi
 }
 
 /** The changes that touched one row, newest first. */
-export async function historyOfRow(
-  db: Db,
-  siteId: string,
-  rowId: string,
-  who: string,
-): Promise<BinEvent[]> {
+export async function historyOfRow(db: Db, siteId: string, rowId: string, who: string): Promise<BinEvent[]> {
   const mine = sql<boolean>`${change.who} = ${who}`;
-  const compartmentId = sql<string | null>`nullif(${journal.after} ->> 'compartmentId', ${journal.before} ->> 'compartmentId')`;
+  const compartmentId = sql<
+    string | null
+  >`nullif(${journal.after} ->> 'compartmentId', ${journal.before} ->> 'compartmentId')`;
   return db
     .select({ at: change.at, what: change.what, undone: change.undone, mine, compartmentId })
     .from(journal)

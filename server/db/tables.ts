@@ -14,12 +14,16 @@ import {
   zone,
 } from './schema/rooms.ts';
 import { observation, printedLabel, recall, setNumber, stray } from './schema/bins.ts';
+import { kitCheck, kitItem, par, stockCount, stockOrder } from './schema/restock.ts';
+import { interest, rotating, season, slot, spell } from './schema/rotation.ts';
 import { holiday, routine, routineDay } from './schema/routines.ts';
 import { bin, category, containerType, deferral, family, line, move, photo, session } from './schema/things.ts';
 
 export * from './schema/history.ts';
 export * from './schema/bins.ts';
 export * from './schema/rooms.ts';
+export * from './schema/restock.ts';
+export * from './schema/rotation.ts';
 export * from './schema/routines.ts';
 export * from './schema/things.ts';
 
@@ -53,6 +57,16 @@ export const SITE_TABLES = {
   routine,
   routineDay,
   holiday,
+  rotating,
+  slot,
+  spell,
+  interest,
+  season,
+  par,
+  stockCount,
+  stockOrder,
+  kitItem,
+  kitCheck,
 } as const;
 
 /** What the database keeps of a site beside its row. */

@@ -16,6 +16,8 @@ import { photosRoutes } from '../features/photos/routes.ts';
 import { pileRoutes } from '../features/pile/routes.ts';
 import { placementRoutes } from '../features/placement/routes.ts';
 import { plansRoutes } from '../features/plans/routes.ts';
+import { restockRoutes } from '../features/restock/routes.ts';
+import { rotationRoutes } from '../features/rotation/routes.ts';
 import { rowsRoutes } from '../features/rows/routes.ts';
 import { exportSiteRoutes, importSiteRoutes } from '../features/site-file/routes.ts';
 import { siteRoutes, sitesRoutes } from '../features/sites/routes.ts';
@@ -40,6 +42,8 @@ export const SITE_ROUTES: readonly SiteRoutes[] = [
   numbersRoutes,
   makeoverRoutes,
   todayRoutes,
+  rotationRoutes,
+  restockRoutes,
   photosRoutes,
   departuresRoutes,
   inventoryRoutes,

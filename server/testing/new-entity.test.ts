@@ -80,7 +80,7 @@ export const photo = pgTable(`,
       "from './schema/things.ts';\n\nexport",
       "from './schema/things.ts';\nimport { loan } from './schema/things.ts';\n\nexport",
     ],
-    ['  holiday,\n}', '  holiday,\n  loan,\n}'],
+    ['  kitCheck,\n}', '  kitCheck,\n  loan,\n}'],
   );
   writeFileSync(
     join(copy, 'server/db/migrations/0099_loan.sql'),

@@ -4,6 +4,9 @@ import { solveDepth } from '@stube/core/placement/depth/solve';
 import type { LabelContent } from '@stube/core/labels/label';
 import type { Outline } from '@stube/core/labels/outline';
 import type { Paper } from '@stube/core/model/site';
+import { loadSolver, type SolveProgram } from '@stube/core/engine/mixed-integer';
+import type { RotateAnswer, RotateProblem } from '@stube/core/rotation/problem';
+import { rotateWith } from '@stube/core/rotation/with-solver';
 import type { Checked } from '@stube/contract/check';
 import { checkSiteFile, type SiteFile } from '@stube/contract/site-file/format';
 import type { FitAnswer, FitProblem } from '@stube/core/packing/problem';
@@ -34,6 +37,9 @@ function inTime<Answer>(steps: Generator<{ answer(): Answer }, Answer>, ms: numb
   }
 }
 
+/** Loaded once for a thread. */
+let solver: Promise<SolveProgram> | null = null;
+
 interface DepthTask {
   problem: DepthProblem;
   fixed: DepthPosition[];
@@ -46,6 +52,10 @@ export const TASKS = {
   place: task('Finding places', 120, ({ problem, fixed, locked }: DepthTask): DepthAnswer =>
     solveDepth(problem, { iterations: DEPTH_TURNS, fixed, locked }),
   ),
+  rotate: task('Planning what is out', 60, async (problem: RotateProblem): Promise<RotateAnswer> => {
+    solver ??= loadSolver();
+    return rotateWith(problem, await solver, () => performance.now());
+  }),
   labelsPdf: task('Drawing the labels', 120, (document: LabelsDocument): Promise<Buffer> => labelsPdf(document)),
   outlinesPdf: task(
     'Drawing the outlines',

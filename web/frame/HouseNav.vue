@@ -2,7 +2,7 @@
 /** The slim cut-away of the site: its rooms as the chambers of a house, the navigation. */
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { Archive, CalendarCheck, HandHelping, Hash, Plus, Repeat, Shapes, Undo2 } from '@lucide/vue';
+import { Archive, CalendarCheck, HandHelping, Hash, PackagePlus, Plus, Repeat, Shapes, Undo2 } from '@lucide/vue';
 import { agendaOf } from '@stube/core/today/agenda';
 import { nextStep, roomProgress, STEPS } from '@stube/core/makeover/progress';
 import { useSite } from '../data/site.ts';
@@ -74,6 +74,7 @@ function made(id: string): void {
       >
       <RouterLink :to="{ name: 'strays', params: { site: store.id } }"><Shapes :size="16" /> Strays tray</RouterLink>
       <RouterLink :to="{ name: 'routines', params: { site: store.id } }"><Repeat :size="16" /> Routines</RouterLink>
+      <RouterLink :to="{ name: 'restock', params: { site: store.id } }"><PackagePlus :size="16" /> Restock</RouterLink>
       <RouterLink :to="{ name: 'stock', params: { site: store.id } }"><Archive :size="16" /> Containers</RouterLink>
       <RouterLink :to="{ name: 'numbers', params: { site: store.id } }"><Hash :size="16" /> Numbered sets</RouterLink>
       <RouterLink :to="{ name: 'sites' }"><Undo2 :size="16" /> All sites</RouterLink>

@@ -15,6 +15,9 @@ const PAGES: Record<string, string> = {
   learn: 'Learn the room',
   signs: 'What goes wrong where',
   guide: 'Room guide',
+  rotation: 'What is out',
+  swap: 'The swap of the week',
+  restock: 'Restock',
   ...STEP_NAMES,
 };
 

@@ -139,6 +139,7 @@ export const room = pgTable(
     visitors: flag('visitors').default(false),
     labelLayoutId: text('label_layout_id'),
     secondLife: text('second_life').notNull().default(''),
+    rotation: jsonb('rotation').$type<Room['rotation']>(),
   },
   (t) => [
     ...modelKeys('room', t, { site: () => site, labelLayout: () => labelLayout }),

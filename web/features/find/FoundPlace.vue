@@ -3,6 +3,7 @@
 import { computed, ref } from 'vue';
 import type { BinEvent } from '@stube/contract/answers';
 import { gettingAt } from '@stube/core/find/getting-at';
+import { turnOf } from '@stube/core/find/rotating';
 import type { Bin } from '@stube/core/model/entities';
 import { roomDataOf } from '@stube/core/placement/place-problem-of';
 import PlaceLit from '../../drawing/PlaceLit.vue';
@@ -21,6 +22,13 @@ const ways = computed(() => {
   const data = unit.value && roomDataOf(store.data, unit.value.roomId);
   return data ? gettingAt(data, props.bin.id) : [];
 });
+const turns = computed(() =>
+  turnOf(
+    store.data,
+    (store.contents.get(props.bin.id)?.lines ?? []).map(({ id }) => id),
+    (id) => store.maps.line.get(id)?.name ?? '',
+  ),
+);
 /** Looking for it began when it was shown. */
 const since = Date.now();
 const answer = ref<'here' | 'not here' | null>(null);
@@ -41,6 +49,7 @@ async function missing(): Promise<void> {
 <template>
   <div class="stack tight">
     <PlaceLit :bin="bin" :tallest="tallest ?? 260" />
+    <p v-for="turn in turns" :key="turn" class="small">{{ turn }}</p>
     <ul v-if="ways.length" class="ways small" aria-label="How to get at it">
       <li v-for="way in ways" :key="way">{{ way }}</li>
     </ul>

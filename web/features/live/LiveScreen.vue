@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The room as it is lived in: where everything stands, what wants a look, and a guide to print for helpers. */
 import { computed, ref } from 'vue';
-import { Baby, BookOpen, GraduationCap, HeartPulse, ScanQrCode, Search } from '@lucide/vue';
+import { Baby, BookOpen, GraduationCap, HeartPulse, RefreshCw, ScanQrCode, Search } from '@lucide/vue';
 import { pathsOf } from '@stube/core/find/things';
 import { dueLabels } from '@stube/core/labels/due';
 import { missingBins } from '@stube/core/observations/learned';
@@ -92,6 +92,7 @@ const find = useFind();
         <RouterLink class="press small" :to="{ name: 'learn', params: { site: store.id, room: id } }"
           ><GraduationCap :size="16" />Learn the room</RouterLink
         >
+        <RouterLink class="press small" :to="{ name: 'rotation' }"><RefreshCw :size="16" />What is out</RouterLink>
         <RouterLink class="press small" :to="{ name: 'guide' }"><BookOpen :size="16" />Room guide</RouterLink>
       </nav>
     </div>

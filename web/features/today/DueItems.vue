@@ -48,6 +48,10 @@ const WORDS: Record<AgendaItem['kind'], string> = {
   'part put off': 'a part that was put off',
   routine: 'routine',
   stray: 'in the strays tray: matched by then, or it goes',
+  swap: 'swap',
+  season: 'seasonal box',
+  order: 'restock',
+  'first aid': 'first aid',
 };
 const factsOf = (item: AgendaItem): string =>
   [
@@ -112,6 +116,21 @@ defineExpose({ due });
               class="press small"
               :to="{ name: 'strays', params: { site: store.id } }"
               >match it</RouterLink
+            >
+            <RouterLink
+              v-else-if="item.kind === 'swap' || item.kind === 'season'"
+              class="press small"
+              :to="{
+                name: item.kind === 'swap' ? 'swap' : 'rotation',
+                params: { site: store.id, room: item.room!.id },
+              }"
+              >see to it</RouterLink
+            >
+            <RouterLink
+              v-else-if="item.kind === 'order' || item.kind === 'first aid'"
+              class="press small"
+              :to="{ name: 'restock', params: { site: store.id } }"
+              >see to it</RouterLink
             >
             <button v-else-if="item.kind === 'part put off'" class="press small" type="button" @click="partDone(item)">
               done

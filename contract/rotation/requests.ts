@@ -1,0 +1,14 @@
+import Joi from 'joi';
+import type { RotateAnswer } from '@stube/core/rotation/problem';
+import type { RoomRotation } from '@stube/core/rotation/rotation-of-room';
+import { day } from '../rows/values.ts';
+
+/** A plan from the week of a day on. */
+export interface RotateRequest {
+  first: string;
+}
+export const rotateRequest: Joi.ObjectSchema<RotateRequest> = Joi.object({ first: day.required() });
+
+export interface RotationAnswer extends RoomRotation {
+  answer: RotateAnswer;
+}

@@ -1,0 +1,63 @@
+/** What may be written of what takes turns on the shelves, and of what is used up. */
+import Joi from 'joi';
+import { INTERESTS, USES } from '@stube/core/model/entities';
+import { day, flag, list, mm, note, order, rowId, text } from './values.ts';
+
+const amount = Joi.number().min(0).max(1_000_000);
+const monthDay = Joi.string()
+  .pattern(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
+  .messages({ 'string.pattern.base': 'must be a month and day like 11-20' });
+
+export const FIELDS_OF_ROTATION = {
+  rotating: {
+    lineId: rowId,
+    areas: list(text(40), 8).min(1),
+    fromMonths: mm(0, 1200),
+    toMonths: mm(0, 1200),
+    afterIds: list(rowId, 12),
+    weeksOfYear: list(mm(1, 53), 53),
+    loved: Joi.number().min(0).max(1),
+    minutes: mm(0, 240),
+  },
+  slot: { compartmentId: rowId, area: text(40), part: mm(1, 20), parts: mm(1, 20) },
+  spell: {
+    slotId: rowId,
+    lineId: rowId,
+    from: day,
+    to: day.allow(null),
+    pinned: flag,
+    begun: flag,
+    ended: flag,
+  },
+  interest: { lineId: rowId, kind: Joi.valid(...INTERESTS), on: day },
+  season: { binId: rowId, name: text(60), comesOut: monthDay, goesBack: monthDay, out: flag },
+  par: {
+    lineId: rowId,
+    useId: rowId.allow(null),
+    backId: rowId.allow(null),
+    unit: text(30),
+    least: amount,
+    wanted: amount,
+    pack: Joi.number().greater(0).max(100_000),
+    price: mm(0, 100_000_000),
+    leadDays: mm(0, 365),
+    use: Joi.valid(...USES),
+    perDay: Joi.number().min(0).max(10_000),
+    fromGrams: mm(0, 200_000).allow(null),
+    toGrams: mm(0, 200_000).allow(null),
+    nextId: rowId.allow(null),
+    expires: day.allow(null),
+  },
+  stockCount: { parId: rowId, amount, inUse: amount, on: day },
+  stockOrder: { parId: rowId, packs: mm(1, 10_000), on: day, received: mm(0, 10_000), closed: flag },
+  kitItem: {
+    roomId: rowId,
+    name: text(80),
+    position: note(60),
+    wanted: mm(0, 1000),
+    have: mm(0, 1000),
+    expires: day.allow(null),
+    sort: order,
+  },
+  kitCheck: { roomId: rowId, on: day, by: text(60), found: list(text(160), 100) },
+};

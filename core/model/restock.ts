@@ -1,0 +1,131 @@
+import { entity, pointsTo, type RowOfSite } from './entity.ts';
+
+export const USES = ['counted', 'child', 'day'] as const;
+
+/** A consumable with its least and wanted amount (practices S1, S2). */
+export interface Par extends RowOfSite {
+  lineId: string;
+  /** Where it is used, and where the rest is kept. */
+  useId: string | null;
+  backId: string | null;
+  /** In units; a pack holds so many. */
+  unit: string;
+  least: number;
+  wanted: number;
+  pack: number;
+  /** Of a pack, minor units. */
+  price: number;
+  leadDays: number;
+  /** How its use is known: counted alone, so many for a child and day open, or so many a day open. */
+  use: (typeof USES)[number];
+  perDay: number;
+  /** Of what fits children by mass: grams, both included; null: all children. */
+  fromGrams: number | null;
+  toGrams: number | null;
+  /** The next size, which they grow into. */
+  nextId: string | null;
+  /** It spoils on that day, ISO. */
+  expires: string | null;
+}
+
+export const par = entity<Par>()({
+  words: { one: 'consumable', many: 'consumables' },
+  routes: { create: true, remove: true },
+  fields: {
+    lineId: pointsTo('line', 'remove'),
+    useId: pointsTo('compartment', 'clear', { default: null }),
+    backId: pointsTo('compartment', 'clear', { default: null }),
+    unit: { default: 'pieces' },
+    least: {},
+    wanted: {},
+    pack: { default: 1 },
+    price: { default: 0 },
+    leadDays: { default: 3 },
+    use: { default: 'counted' },
+    perDay: { default: 0 },
+    fromGrams: { default: null },
+    toGrams: { default: null },
+    nextId: pointsTo('line', 'clear', { default: null }),
+    expires: { default: null },
+  },
+  since: 11,
+});
+
+/** What was counted: at the place of use and in the back-stock together. */
+export interface StockCount extends RowOfSite {
+  parId: string;
+  amount: number;
+  /** Of it at the place of use. */
+  inUse: number;
+  /** ISO date. */
+  on: string;
+}
+
+export const stockCount = entity<StockCount>()({
+  words: { one: 'count', many: 'counts' },
+  routes: { create: true, remove: true },
+  fields: { parId: pointsTo('par', 'remove'), amount: {}, inUse: { default: 0 }, on: {} },
+  since: 11,
+});
+
+export interface StockOrder extends RowOfSite {
+  parId: string;
+  packs: number;
+  /** ISO date. */
+  on: string;
+  received: number;
+  /** It will not come, or is here in full. */
+  closed: boolean;
+}
+
+export const stockOrder = entity<StockOrder>()({
+  words: { one: 'order', many: 'orders' },
+  routes: { create: true, remove: true },
+  fields: { parId: pointsTo('par', 'remove'), packs: {}, on: {}, received: { default: 0 }, closed: { default: false } },
+  since: 11,
+});
+
+/** A place in the first-aid kit (practice S3). */
+export interface KitItem extends RowOfSite {
+  roomId: string;
+  name: string;
+  /** Where in the kit: `lid, left`. */
+  position: string;
+  wanted: number;
+  have: number;
+  /** ISO date; null: it does not expire. */
+  expires: string | null;
+  sort: number;
+}
+
+export const kitItem = entity<KitItem>()({
+  words: { one: 'item of the first-aid kit', many: 'items of the first-aid kit' },
+  routes: { create: true, remove: true },
+  fields: {
+    roomId: pointsTo('room', 'remove'),
+    name: {},
+    position: { default: '' },
+    wanted: { default: 1 },
+    have: { default: 0 },
+    expires: { default: null },
+    sort: { default: 0 },
+  },
+  since: 11,
+});
+
+/** One monthly check of the kit, kept to be shown. */
+export interface KitCheck extends RowOfSite {
+  roomId: string;
+  /** ISO date. */
+  on: string;
+  by: string;
+  /** What was found, in words: missing, expired, replaced. */
+  found: string[];
+}
+
+export const kitCheck = entity<KitCheck>()({
+  words: { one: 'check of the first-aid kit', many: 'checks of the first-aid kit' },
+  routes: { create: true, remove: true },
+  fields: { roomId: pointsTo('room', 'remove'), on: {}, by: {}, found: { default: [] } },
+  since: 11,
+});

@@ -1,0 +1,84 @@
+/** What is used up, counted and ordered, and the first-aid kit. */
+import { doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+import { USES, type Par } from '@stube/core/model/entities';
+import { day, flag, modelKeys, ofSite, oneOf, sort } from './columns.ts';
+import { compartment, room, site } from './rooms.ts';
+import { line } from './things.ts';
+
+export const par = pgTable(
+  'par',
+  {
+    ...ofSite,
+    lineId: text('line_id').notNull(),
+    useId: text('use_id'),
+    backId: text('back_id'),
+    unit: text('unit').notNull(),
+    least: doublePrecision('least').notNull(),
+    wanted: doublePrecision('wanted').notNull(),
+    pack: doublePrecision('pack').notNull(),
+    price: integer('price').notNull(),
+    leadDays: integer('lead_days').notNull(),
+    use: text('use').$type<Par['use']>().notNull(),
+    perDay: doublePrecision('per_day').notNull(),
+    fromGrams: integer('from_grams'),
+    toGrams: integer('to_grams'),
+    nextId: text('next_id'),
+    expires: day('expires'),
+  },
+  (t) => [
+    ...modelKeys('par', t, { site: () => site, line: () => line, compartment: () => compartment }),
+    oneOf('par_use', t.use, USES),
+  ],
+);
+
+export const stockCount = pgTable(
+  'stock_count',
+  {
+    ...ofSite,
+    parId: text('par_id').notNull(),
+    amount: doublePrecision('amount').notNull(),
+    inUse: doublePrecision('in_use').notNull(),
+    on: day('on').notNull(),
+  },
+  (t) => modelKeys('stockCount', t, { site: () => site, par: () => par }),
+);
+
+export const stockOrder = pgTable(
+  'stock_order',
+  {
+    ...ofSite,
+    parId: text('par_id').notNull(),
+    packs: integer('packs').notNull(),
+    on: day('on').notNull(),
+    received: integer('received').notNull(),
+    closed: flag('closed'),
+  },
+  (t) => modelKeys('stockOrder', t, { site: () => site, par: () => par }),
+);
+
+export const kitItem = pgTable(
+  'kit_item',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    name: text('name').notNull(),
+    position: text('position').notNull(),
+    wanted: integer('wanted').notNull(),
+    have: integer('have').notNull(),
+    expires: day('expires'),
+    sort,
+  },
+  (t) => modelKeys('kitItem', t, { site: () => site, room: () => room }),
+);
+
+export const kitCheck = pgTable(
+  'kit_check',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    on: day('on').notNull(),
+    by: text('by').notNull(),
+    found: jsonb('found').$type<string[]>().notNull(),
+  },
+  (t) => modelKeys('kitCheck', t, { site: () => site, room: () => room }),
+);

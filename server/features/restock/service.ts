@@ -1,0 +1,112 @@
+/** What is to order, and the first-aid kit with its checks, on paper. */
+import { byId } from '@stube/core/model/by-id';
+import type { SiteData } from '@stube/core/model/entities';
+import { comesInto } from '@stube/core/placement/place-problem-of';
+import { forecastOf } from '@stube/core/restock/forecast';
+import { NotFound } from '../../db/problems.ts';
+import { readSite } from '../../db/read.ts';
+import type { Scope } from '../../db/scope.ts';
+import { cellsOf, tableCsv, type Column } from '../../documents/table.ts';
+import type { Work } from '../../threads/pool.ts';
+
+interface ToOrder {
+  name: string;
+  packs: number;
+  pack: string;
+  by: string;
+  money: string;
+}
+
+function toOrder(data: SiteData, today: string): ToOrder[] {
+  const lines = byId(data.line);
+  const rooms = byId(data.room);
+  const { currency } = data.site[0]!;
+  const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
+  const digits = money.resolvedOptions().maximumFractionDigits ?? 2;
+  return data.par
+    .flatMap((par): ToOrder[] => {
+      const line = lines.get(par.lineId);
+      const room = rooms.get(line?.roomId ?? '');
+      if (!line || !room) return [];
+      const children = comesInto(room, data.person).filter(({ kind }) => kind === 'child');
+      const all = {
+        site: data.site[0]!,
+        holidays: data.holiday,
+        children,
+        counts: data.stockCount,
+        orders: data.stockOrder,
+      };
+      const forecast = forecastOf(par, all, today);
+      if (!forecast.orderBy || !forecast.packs) return [];
+      return [
+        {
+          name: line.name,
+          packs: forecast.packs,
+          pack: `${par.pack} ${par.unit}`,
+          by: forecast.orderBy,
+          money: money.format((forecast.packs * par.price) / 10 ** digits),
+        },
+      ];
+    })
+    .sort((a, b) => a.by.localeCompare(b.by) || a.name.localeCompare(b.name));
+}
+
+const COLUMNS: Column<ToOrder>[] = [
+  { title: 'order by', share: 0.16, of: (row) => row.by },
+  { title: 'what', share: 0.4, of: (row) => row.name },
+  { title: 'packs', share: 0.1, of: (row) => row.packs },
+  { title: 'a pack', share: 0.18, of: (row) => row.pack },
+  { title: 'about', share: 0.16, of: (row) => row.money },
+];
+
+export async function ordersCsv({ db, siteId, now }: Scope): Promise<string> {
+  return tableCsv(COLUMNS, toOrder(await readSite(db, siteId), now.toISOString().slice(0, 10)));
+}
+
+export async function ordersPdf({ db, siteId, now }: Scope, work: Work): Promise<Buffer> {
+  const data = await readSite(db, siteId);
+  const today = now.toISOString().slice(0, 10);
+  const rows = toOrder(data, today);
+  const { name, paper } = data.site[0]!;
+  const under = `${rows.length} to order, as of ${today}`;
+  return work.run('tablePdf', { title: `${name}: to order`, under, table: cellsOf(COLUMNS, rows), boxes: true, paper });
+}
+
+/** The kit as it is, and the checks that were made, for whoever inspects it. */
+export async function firstAidPdf({ db, siteId, now }: Scope, work: Work, roomId: string): Promise<Buffer> {
+  const data = await readSite(db, siteId);
+  const room = data.room.find(({ id }) => id === roomId);
+  if (!room) throw new NotFound('room', roomId);
+  const today = now.toISOString().slice(0, 10);
+  const items = data.kitItem.filter((item) => item.roomId === roomId).sort((a, b) => a.sort - b.sort);
+  const stateOf = (item: (typeof items)[number]): string =>
+    item.expires && item.expires < today ? 'EXPIRED' : item.have < item.wanted ? 'missing' : 'complete';
+  const rows = [
+    ...items.map((item) => [
+      item.position,
+      item.name,
+      `${item.have} of ${item.wanted}`,
+      item.expires ?? '',
+      stateOf(item),
+    ]),
+    ...data.kitCheck
+      .filter((check) => check.roomId === roomId)
+      .sort((a, b) => b.on.localeCompare(a.on))
+      .map((check) => ['checked', `${check.on} by ${check.by}`, '', '', check.found.join('; ') || 'all in order']),
+  ];
+  const columns = [
+    { title: 'where', share: 0.16 },
+    { title: 'what', share: 0.34 },
+    { title: 'there', share: 0.12 },
+    { title: 'expires', share: 0.14 },
+    { title: 'state', share: 0.24 },
+  ];
+  const under = `As of ${today}. The licence and local rules decide what must be in it.`;
+  return work.run('tablePdf', {
+    title: `First-aid kit, ${room.name}`,
+    under,
+    table: { columns, rows },
+    boxes: false,
+    paper: data.site[0]!.paper,
+  });
+}

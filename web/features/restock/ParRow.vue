@@ -1,0 +1,191 @@
+<script setup lang="ts">
+/** One consumable: counted with a tap, how long it lasts, when to order, and what is on its way. */
+import { computed, ref } from 'vue';
+import { formatDay, formatMonth, today } from '../../parts/day.ts';
+import { money, readNumber } from '../../parts/numbers.ts';
+import { useSite } from '../../data/site.ts';
+import type { Forecasted } from './forecasts.ts';
+
+const props = defineProps<{ row: Forecasted }>();
+const emit = defineEmits<{ edit: [] }>();
+const store = useSite();
+const LEVELS = { full: 1, half: 0.5, low: 0.2, empty: 0 } as const;
+const typed = ref('');
+const name = computed(() => props.row.line.name);
+const par = computed(() => props.row.par);
+const last = computed(
+  () => store.data.stockCount.filter(({ parId }) => parId === par.value.id).sort((a, b) => b.on.localeCompare(a.on))[0],
+);
+async function count(amount: number): Promise<void> {
+  const inUse = Math.min(last.value?.inUse ?? 0, amount);
+  const values = { parId: par.value.id, amount, inUse, on: today() };
+  // Counted twice on a day: the later one holds.
+  const done = await store.tryWrite(() =>
+    last.value?.on === today()
+      ? store.patch('stockCount', last.value, { amount, inUse })
+      : store.create('stockCount', values),
+  );
+  if (done) store.sayDone(`${name.value}: ${amount} ${par.value.unit}.`);
+}
+function countTyped(): void {
+  const amount = readNumber(typed.value);
+  if (amount === undefined || amount < 0) return;
+  typed.value = '';
+  void count(amount);
+}
+async function toUse(): Promise<void> {
+  if (!last.value) return;
+  const inUse = Math.min(last.value.amount, last.value.inUse + par.value.pack);
+  if (await store.tryWrite(() => store.patch('stockCount', last.value!, { inUse })))
+    store.sayDone(`${name.value}: a pack from the back-stock is in use.`);
+}
+const open = computed(() => store.data.stockOrder.filter(({ parId, closed }) => parId === par.value.id && !closed));
+const order = () =>
+  store.tryWrite(() =>
+    store.create('stockOrder', { parId: par.value.id, packs: Math.max(1, props.row.forecast.packs), on: today() }),
+  );
+/** What comes is counted in from the day it came. */
+async function receive(id: string, packs: number): Promise<void> {
+  const one = open.value.find((each) => each.id === id);
+  if (!one) return;
+  const received = one.received + packs;
+  const done = await store.tryWrite(() =>
+    store.writeTogether({
+      what: `${packs} of ${name.value} received`,
+      update: [
+        {
+          table: 'stockOrder',
+          id: one.id,
+          version: one.version,
+          values: { received, closed: received >= one.packs, on: today() },
+        },
+        ...(last.value?.on === today()
+          ? [
+              {
+                table: 'stockCount' as const,
+                id: last.value.id,
+                version: last.value.version,
+                values: { amount: last.value.amount + packs * par.value.pack },
+              },
+            ]
+          : []),
+      ],
+    }),
+  );
+  if (done) store.sayDone(`${name.value}: ${packs * par.value.pack} ${par.value.unit} received.`);
+}
+const about = (amount: number) => (amount >= 20 ? Math.round(amount) : Math.round(amount * 10) / 10);
+</script>
+
+<template>
+  <li class="sheet stack tight" :aria-label="name">
+    <div class="row between">
+      <span
+        ><b>{{ name }}</b
+        ><span class="small soft block"
+          >{{
+            row.forecast.now === null
+              ? 'not counted yet'
+              : `about ${about(row.forecast.now)} ${par.unit}${last?.inUse ? `, ${last.inUse} of them in use` : ''}`
+          }}{{ row.forecast.perDay ? ` · ${about(row.forecast.perDay)} a day` : ''
+          }}{{
+            row.forecast.learned.days
+              ? `, seen over ${row.forecast.learned.days} days`
+              : row.forecast.perDay
+                ? ', estimated'
+                : ''
+          }}</span
+        ></span
+      >
+      <button class="press small quiet" type="button" @click="emit('edit')">change {{ name }}</button>
+    </div>
+    <p v-if="row.forecast.lasts" class="small">
+      Lasts until <b>{{ formatDay(row.forecast.lasts.expected) }}</b> ({{ formatDay(row.forecast.lasts.earliest) }} to
+      {{ row.forecast.lasts.latest ? formatDay(row.forecast.lasts.latest) : 'longer than a year' }})<template
+        v-if="row.forecast.outgrown"
+        >; outgrown in {{ formatMonth(row.forecast.outgrown)
+        }}<template v-if="par.nextId">, then {{ store.maps.line.get(par.nextId)?.name }}</template></template
+      >.
+    </p>
+    <p
+      v-if="row.forecast.orderBy && row.forecast.packs"
+      class="small"
+      :class="{ wrong: row.forecast.orderBy <= today() }"
+    >
+      Order {{ row.forecast.packs }} {{ row.forecast.packs === 1 ? 'pack' : 'packs' }} by
+      {{ formatDay(row.forecast.orderBy)
+      }}{{ par.price ? `, ${money(row.forecast.packs * par.price, store.site?.currency ?? 'EUR')}` : ''
+      }}{{
+        row.forecast.limitedBy === 'outgrown'
+          ? ': no more, as it is outgrown'
+          : row.forecast.limitedBy === 'spoils'
+            ? ': no more, as it spoils'
+            : ''
+      }}.
+      <button class="press small" type="button" :aria-label="`${name} is ordered`" @click="order">ordered</button>
+    </p>
+    <div class="row tight">
+      <button
+        v-for="(share, level) in LEVELS"
+        :key="level"
+        class="press small"
+        type="button"
+        :aria-label="`${name}: ${level}`"
+        @click="count(Math.round(par.wanted * share))"
+      >
+        {{ level }}
+      </button>
+      <form class="row tight" novalidate @submit.prevent="countTyped">
+        <input
+          v-model="typed"
+          class="write few"
+          type="text"
+          inputmode="decimal"
+          autocomplete="off"
+          :aria-label="`${name}: counted, ${par.unit}`"
+          placeholder="counted"
+        /><button class="press small" type="submit" :aria-label="`${name}: that many`">that many</button>
+      </form>
+      <button
+        v-if="last && par.backId && last.inUse < last.amount"
+        class="press small quiet"
+        type="button"
+        @click="toUse"
+      >
+        a pack into use
+      </button>
+    </div>
+    <p v-for="one in open" :key="one.id" class="small">
+      {{ one.packs - one.received }} {{ one.packs - one.received === 1 ? 'pack is' : 'packs are' }} on the way, ordered
+      {{ formatDay(one.on) }}.
+      <button
+        class="press small"
+        type="button"
+        :aria-label="`${name}: all of it is here`"
+        @click="receive(one.id, one.packs - one.received)"
+      >
+        all of it is here
+      </button>
+      <button
+        v-if="one.packs - one.received > 1"
+        class="press small quiet"
+        type="button"
+        :aria-label="`${name}: one pack is here`"
+        @click="receive(one.id, 1)"
+      >
+        one pack is here
+      </button>
+    </p>
+  </li>
+</template>
+
+<style scoped>
+.block {
+  display: block;
+}
+.few {
+  width: 96px;
+  min-height: 34px;
+  padding: 2px 8px;
+}
+</style>

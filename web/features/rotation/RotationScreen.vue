@@ -1,0 +1,368 @@
+<script setup lang="ts">
+/** What is out, week by week: set up, planned, pinned by hand, taken over, swapped (practices R1 to R5). */
+import { computed, ref } from 'vue';
+import { Pin, PinOff, RefreshCw } from '@lucide/vue';
+import { addDays } from '@stube/core/deadlines/day';
+import type { RotationRules } from '@stube/core/model/entities';
+import { suits } from '@stube/core/rotation/problem';
+import { plannedSpells, USUAL_RULES } from '@stube/core/rotation/rotation-of-room';
+import { whyThis } from '@stube/core/rotation/why';
+import { mondayOf } from '@stube/core/today/done';
+import type { RotationAnswer } from '@stube/contract/rotation/requests';
+import { ApiError } from '../../data/transport.ts';
+import { useRoom } from '../../data/room.ts';
+import { formatDate, today } from '../../parts/day.ts';
+import { useRotationActions } from './actions.ts';
+import RotationSetup from './RotationSetup.vue';
+import SeasonalBoxes from './SeasonalBoxes.vue';
+
+const { store, id, room, lines, compartments } = useRoom();
+const { plan, takeOver } = useRotationActions();
+const made = ref<RotationAnswer | null>(null);
+const busy = ref(false);
+const problem = ref('');
+const chosen = ref<{ week: number; slot: string } | null>(null);
+const rules = computed<RotationRules>(() => room.value?.rotation ?? USUAL_RULES);
+const RULES: Readonly<Record<keyof RotationRules, string>> = {
+  weeks: 'weeks planned',
+  swapsAWeek: 'new things a week, at most',
+  shortestSpell: 'weeks out, at least',
+  longestSpell: 'weeks out, at most',
+  leastRest: 'weeks of rest, at least',
+  mostRest: 'weeks of rest, at most',
+};
+const setRule = (key: keyof RotationRules, event: Event) => {
+  const value = Math.round(Number((event.target as HTMLInputElement).value));
+  if (room.value && Number.isFinite(value))
+    void store.tryWrite(() => store.patch('room', room.value!, { rotation: { ...rules.value, [key]: value } }));
+};
+/** The next Monday, or today where it is one: what is out this week stays. */
+const first = computed(() => (mondayOf(today()) === today() ? today() : addDays(mondayOf(today()), 7)));
+const nameOf = (lineId: string) => store.maps.line.get(lineId)?.name ?? '';
+const slots = computed(() =>
+  store.data.slot
+    .flatMap((slot) => {
+      const space = compartments.value.find(({ id: space }) => space === slot.compartmentId);
+      return space
+        ? [
+            {
+              slot,
+              name: `${store.maps.unit.get(space.unitId)?.name} › ${space.name}${slot.parts > 1 ? ` ${slot.part}` : ''}`,
+            },
+          ]
+        : [];
+    })
+    .sort((a, b) => a.slot.area.localeCompare(b.slot.area) || a.name.localeCompare(b.name)),
+);
+const spells = computed(() =>
+  store.data.spell.filter(({ slotId }) => slots.value.some(({ slot }) => slot.id === slotId)),
+);
+/** What is planned and kept, as a table of slots by week. */
+const mondays = computed(
+  () =>
+    made.value?.mondays ?? Array.from({ length: rules.value.weeks }, (_, week) => addDays(mondayOf(today()), 7 * week)),
+);
+const cell = (slotId: string, week: number): { lineId: string; pinned: boolean; fresh: boolean } | null => {
+  const monday = mondays.value[week]!;
+  if (made.value) {
+    const lineId = made.value.answer.plan[week]?.[slotId];
+    if (!lineId) return null;
+    const before = week ? made.value.answer.plan[week - 1]?.[slotId] : made.value.problem.out[slotId];
+    const pinned = !!made.value.problem.pinned?.some(
+      (pin) => pin.slot === slotId && pin.thing === lineId && pin.from <= week && week < pin.to,
+    );
+    return { lineId, pinned, fresh: before !== lineId };
+  }
+  const spell = spells.value.find(
+    (one) => one.slotId === slotId && !one.ended && one.from <= monday && (one.to === null || one.to > monday),
+  );
+  return spell ? { lineId: spell.lineId, pinned: spell.pinned, fresh: spell.from === monday } : null;
+};
+async function make(): Promise<void> {
+  busy.value = true;
+  problem.value = '';
+  try {
+    made.value = await plan(id.value, first.value);
+    chosen.value = null;
+  } catch (error) {
+    if (!(error instanceof ApiError)) throw error;
+    problem.value = error.problem.fields[0]?.message ?? error.message;
+  } finally {
+    busy.value = false;
+  }
+}
+async function take(): Promise<void> {
+  if (!made.value) return;
+  const ids = lines.value.map((line) => line.id);
+  if (await store.tryWrite(() => takeOver(made.value!, store.data.spell, ids))) {
+    store.sayDone(`What is out from ${formatDate(made.value.mondays[0]!)} is planned.`);
+    made.value = null;
+  }
+}
+const why = computed(() =>
+  made.value && chosen.value
+    ? whyThis(made.value.problem, made.value.answer.plan, chosen.value.week, chosen.value.slot, nameOf)
+    : null,
+);
+/** Sets what the plan has there by hand: the next plan goes around it. */
+async function pin(): Promise<void> {
+  const at = chosen.value;
+  if (!made.value || !at) return;
+  const planned = plannedSpells(made.value.answer.plan, made.value.mondays).find(
+    ({ slotId, from, to }) =>
+      slotId === at.slot &&
+      from <= made.value!.mondays[at.week]! &&
+      (to === null || to > made.value!.mondays[at.week]!),
+  );
+  if (!planned) return;
+  const out = spells.value.find(
+    (spell) => spell.begun && !spell.ended && spell.slotId === planned.slotId && spell.lineId === planned.lineId,
+  );
+  const to = planned.to ?? addDays(made.value.mondays.at(-1)!, 7);
+  const done = await store.tryWrite(() =>
+    out ? store.patch('spell', out, { to, pinned: true }) : store.create('spell', { ...planned, to, pinned: true }),
+  );
+  if (done) {
+    store.sayDone(`${nameOf(planned.lineId)} is pinned there.`);
+    await make();
+  }
+}
+const pinnedSpells = computed(() => spells.value.filter((spell) => spell.pinned && !spell.ended));
+async function unpin(spellId: string): Promise<void> {
+  const spell = spells.value.find((one) => one.id === spellId);
+  if (!spell) return;
+  const done = await store.tryWrite(() =>
+    spell.begun
+      ? store.patch('spell', spell, { pinned: false })
+      : store.send('DELETE', `/rows/spell/${spell.id}`, { version: spell.version }),
+  );
+  if (done && made.value) await make();
+}
+/** Weeks in which each child has fitting work, by area: the balance of the plan. */
+const balance = computed(() => {
+  const now = made.value;
+  if (!now) return [];
+  const areas = [...new Set(now.problem.slots.map(({ area }) => area))];
+  const areaOf = new Map(now.problem.slots.map((slot) => [slot.id, slot.area]));
+  return now.problem.children.map((child) => ({
+    child: store.maps.person.get(child.id)?.name ?? '',
+    areas: areas.map((area) => ({
+      area,
+      weeks: now.answer.plan.filter((row, week) =>
+        Object.entries(row).some(
+          ([slotId, lineId]) =>
+            areaOf.get(slotId) === area &&
+            suits(
+              now.problem.things.find((thing) => thing.id === lineId)!,
+              child.months,
+              week,
+            ),
+        ),
+      ).length,
+    })),
+  }));
+});
+const outNow = computed(() => spells.value.filter((spell) => spell.begun && !spell.ended));
+const tell = (lineId: string, kind: 'loved' | 'used' | 'not touched') =>
+  store.tryWrite(() => store.create('interest', { lineId, kind, on: today() }));
+</script>
+
+<template>
+  <div class="stack">
+    <div class="row between">
+      <h2 class="title">What is out in {{ room?.name }}</h2>
+      <span class="row tight">
+        <RouterLink class="press small" :to="{ name: 'swap' }">The swap of the week</RouterLink>
+        <button class="press main small" type="button" :disabled="busy" @click="make">
+          <RefreshCw :size="16" />{{ busy ? 'Planning …' : 'Plan the weeks' }}
+        </button>
+      </span>
+    </div>
+    <p v-if="problem" class="caution warn" role="alert">{{ problem }}</p>
+    <section v-if="outNow.length" class="sheet stack tight" aria-label="Out now">
+      <h2>Out now</h2>
+      <ul class="now">
+        <li v-for="spell in outNow" :key="spell.id" class="row between">
+          <span
+            ><b>{{ nameOf(spell.lineId) }}</b
+            ><span class="small soft"> since {{ formatDate(spell.from) }}</span></span
+          >
+          <span class="row tight">
+            <button
+              v-for="kind in ['loved', 'used', 'not touched'] as const"
+              :key="kind"
+              class="press small quiet"
+              type="button"
+              :aria-label="`${nameOf(spell.lineId)}: ${kind}`"
+              @click="tell(spell.lineId, kind)"
+            >
+              {{ kind }}
+            </button>
+          </span>
+        </li>
+      </ul>
+    </section>
+    <section v-if="slots.length" class="sheet stack tight" aria-label="Slots by week">
+      <div class="row between">
+        <h2>{{ made ? 'The plan' : 'As it is planned' }}</h2>
+        <span v-if="made" class="row tight">
+          <span class="small soft">{{
+            made.answer.optimal
+              ? 'no plan is better by its own measure'
+              : `at most ${(((made.answer.bound - made.answer.value) / Math.max(1, Math.abs(made.answer.value))) * 100).toFixed(1)} % could still be gained`
+          }}</span>
+          <button class="press small quiet" type="button" @click="made = null">leave it</button>
+          <button class="press main small" type="button" @click="take">Take it over</button>
+        </span>
+      </div>
+      <p v-if="made?.unknownSizes.length" class="small caution warn">
+        Nobody knows how large these are, so they are taken to fit: {{ made.unknownSizes.join(', ') }}.
+      </p>
+      <div class="scroll">
+        <table class="ledger weeks">
+          <thead>
+            <tr>
+              <th scope="col">place</th>
+              <th v-for="monday in mondays" :key="monday" scope="col">{{ formatDate(monday).slice(0, -5) }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="{ slot, name } in slots" :key="slot.id">
+              <th scope="row">
+                {{ slot.area }}<span class="small soft block">{{ name }}</span>
+              </th>
+              <td v-for="(monday, week) in mondays" :key="monday" :class="{ fresh: cell(slot.id, week)?.fresh }">
+                <button
+                  v-if="made"
+                  class="word-press small"
+                  type="button"
+                  :aria-pressed="chosen?.week === week && chosen.slot === slot.id"
+                  @click="chosen = { week, slot: slot.id }"
+                >
+                  <Pin v-if="cell(slot.id, week)?.pinned" :size="12" aria-label="pinned" />{{
+                    cell(slot.id, week) ? nameOf(cell(slot.id, week)!.lineId) : 'empty'
+                  }}
+                </button>
+                <span v-else class="small"
+                  ><Pin v-if="cell(slot.id, week)?.pinned" :size="12" aria-label="pinned" />{{
+                    cell(slot.id, week) ? nameOf(cell(slot.id, week)!.lineId) : ''
+                  }}</span
+                >
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <div v-if="why && chosen" class="stack tight why" role="region" aria-label="Why this">
+        <p v-if="cell(chosen.slot, chosen.week)">
+          <b>{{ nameOf(cell(chosen.slot, chosen.week)!.lineId) }}</b> fits {{ why.fits }} of the children then, is out
+          for its week {{ why.weeksOut }}, and counts {{ why.interest.toFixed(1) }} for being loved.
+          <button class="press small" type="button" @click="pin"><Pin :size="14" />Pin it there</button>
+        </p>
+        <details v-if="why.others.length">
+          <summary class="small">why not another</summary>
+          <ul class="small">
+            <li v-for="other in why.others" :key="other.thing">{{ nameOf(other.thing) }}: {{ other.because }}</li>
+          </ul>
+        </details>
+      </div>
+      <p v-if="pinnedSpells.length" class="small">
+        Pinned by hand:
+        <span v-for="spell in pinnedSpells" :key="spell.id" class="tag"
+          >{{ nameOf(spell.lineId) }}
+          <button
+            class="word-press"
+            type="button"
+            :aria-label="`${nameOf(spell.lineId)} is no longer pinned`"
+            @click="unpin(spell.id)"
+          >
+            <PinOff :size="14" /></button
+        ></span>
+      </p>
+    </section>
+    <section v-if="balance.length" class="sheet stack tight" aria-label="Balance">
+      <h2>Weeks with fitting work</h2>
+      <div class="scroll">
+        <table class="ledger">
+          <thead>
+            <tr>
+              <th scope="col">who</th>
+              <th v-for="{ area } in balance[0]!.areas" :key="area" scope="col">{{ area }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="{ child, areas } in balance" :key="child">
+              <th scope="row">{{ child }}</th>
+              <td v-for="{ area, weeks } in areas" :key="area">
+                <span class="bar" aria-hidden="true"
+                  ><i :style="{ width: `${(100 * weeks) / mondays.length}%` }" /></span
+                >{{ weeks }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+    <RotationSetup />
+    <section class="sheet stack tight" aria-label="How it rotates">
+      <h2>How it rotates</h2>
+      <p class="small soft">
+        A plan is better the more often each child has one fitting thing in each area (4), a second one (1), the more
+        loved what is out (3, less each week it stays), the fewer things are swapped (1 each), and the fewer rest too
+        long (2 a week).
+      </p>
+      <div class="rules">
+        <label v-for="(words, key) in RULES" :key="key" class="field"
+          ><span>{{ words }}</span
+          ><input class="write" type="number" min="0" :value="rules[key]" @change="setRule(key, $event)"
+        /></label>
+      </div>
+    </section>
+    <SeasonalBoxes />
+  </div>
+</template>
+
+<style scoped>
+.block {
+  display: block;
+}
+.weeks th[scope='row'] {
+  text-align: left;
+  white-space: nowrap;
+}
+.weeks td {
+  min-width: 92px;
+  vertical-align: top;
+}
+.fresh {
+  background: var(--straw-pale);
+}
+.weeks .word-press {
+  text-align: left;
+}
+.word-press[aria-pressed='true'] {
+  text-decoration: underline;
+  font-weight: 650;
+}
+.why {
+  border-left: 4px solid var(--spruce);
+  padding-left: 12px;
+}
+.rules {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
+  gap: 12px;
+}
+.bar {
+  display: inline-block;
+  width: 60px;
+  height: 8px;
+  margin-right: 6px;
+  background: var(--paper-low);
+}
+.bar i {
+  display: block;
+  height: 100%;
+  background: var(--spruce);
+}
+</style>
