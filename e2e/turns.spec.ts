@@ -74,7 +74,7 @@ test('a month is planned, one place pinned, and the week swapped on the phone wi
   await expect(plan.getByText('Pinned by hand:')).toBeVisible();
   await expect(plan.getByRole('button', { name: `${pinned} is no longer pinned` })).toBeVisible();
   await plan.getByRole('button', { name: 'Take it over' }).click();
-  await expect.poll(async () => (await stube.data(site)).spell.length).toBeGreaterThan(2);
+  await expect.poll(async () => (await stube.data(site)).spell.length).toBeGreaterThanOrEqual(2);
   const spells = (await stube.data(site)).spell;
   expect(spells.filter((spell) => spell.pinned)).toHaveLength(1);
 
@@ -141,10 +141,10 @@ test('a size is outgrown: the month is told, and no more is ordered than is used
   await dialog.getByLabel('Wanted').fill('2000');
   await dialog.getByLabel('In a pack').fill('50');
   await dialog.getByLabel('How its use is known').selectOption('child');
-  await dialog.getByLabel('A child and day').fill('5');
+  await dialog.getByRole('textbox', { name: 'A child and day' }).fill('5');
   await dialog.getByLabel('Fits from, kg').fill('7');
   await dialog.getByLabel('to, kg').fill('10.5');
-  await dialog.getByLabel('The next size').selectOption({ label: 'nappies of the next size' });
+  await dialog.getByLabel(/^The next size/).selectOption({ label: 'nappies of the next size' });
   await page.waitForTimeout(300);
   await expectAccessible(page);
   await dialog.getByRole('button', { name: 'Restock it' }).click();

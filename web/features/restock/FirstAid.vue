@@ -86,7 +86,7 @@ async function check(): Promise<void> {
             class="press small"
             type="button"
             :disabled="item.have === 0"
-            :aria-label="`One ${item.name} was used`"
+            :aria-label="`${item.name}: one used`"
             @click="set(item, { have: item.have - 1 })"
           >
             one used
