@@ -18,14 +18,18 @@ import { depthProblem } from '@stube/core/placement/testing/depth-problems';
 import { greedyPlace, maxRects, maxRectsSorted } from './baselines.ts';
 import { cutProblem, drawerProblem, shelfProblem, type CutKind } from './fit-problems.ts';
 import { CUT_KINDS, stockProblem, type StockKind } from './cut-problems.ts';
+import { loadSolver } from '@stube/core/engine/mixed-integer';
+import { rotateProblem } from '@stube/core/rotation/testing/problems';
+import { rotateWith } from '@stube/core/rotation/with-solver';
 import { findLatency } from './find.ts';
 import { placeProblem, type PlaceSize } from './place-problems.ts';
+import { stockTerms } from './restock.ts';
 
 const { values } = parseArgs({
   options: {
     seed: { type: 'string', default: '1' },
     count: { type: 'string', default: '20' },
-    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,place,bars,depth,moves,find' },
+    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,place,bars,depth,moves,rotate,restock,find' },
   },
 });
 const seed = Number(values.seed);
@@ -253,6 +257,25 @@ if (rows.includes('depth')) {
   depthRow(300, 10_000, '1.48');
 }
 if (rows.includes('moves')) for (const bins of [6, 10, 14]) movesRow(bins, 2, 300, '95 % proven');
+if (rows.includes('rotate')) {
+  const solve = await loadSolver();
+  for (const [name, size, ms, target] of [
+    ['small', { weeks: 4, slots: 4, things: 10, children: 2, areas: 4 }, 2000, 'all proven'],
+    ['shelf', { weeks: 8, slots: 12, things: 30, children: 4, areas: 8 }, 10_000, 'proven'],
+    ['centre', { weeks: 12, slots: 30, things: 90, children: 12, areas: 8 }, 10_000, '0.5 % of the best'],
+  ] as const) {
+    const answers = seeds.map((one) =>
+      rotateWith({ ...rotateProblem(one, size), timeMs: ms }, solve, () => performance.now()),
+    );
+    const gaps = answers.map(({ value, bound }) => (bound - value) / Math.max(1, Math.abs(value)));
+    const proven = answers.filter(({ optimal }) => optimal).length;
+    say(`rotate, ${name}`, ms, `${proven} of ${count} proven`, `gap ${percent(mean(gaps))} %`, '', '', target);
+  }
+}
+if (rows.includes('restock')) {
+  const { out, stock } = stockTerms(50 * count, seed);
+  say('restock', '', `${percent(out)} % stock-outs`, `${stock.toFixed(1)} days of use there`, '', '', 'at most 5 %');
+}
 if (rows.includes('find')) {
   const { built, median, worst } = findLatency(10_000, seed);
   say(

@@ -238,3 +238,10 @@ export const KIT = {
     ['Blunt scissors', 'right', 1, 1, null],
   ] as [name: string, position: string, wanted: number, have: number, expires: number | null][],
 };
+
+/** Laid out in advance, by day of the week (1: Monday). */
+export const DAY_SLOTS: [weekday: number, person: string, activity: string, lines: string[]][] = [
+  [1, 'Second helper', 'Printing', ['poster paint', 'stamps and ink pads', 'large paper']],
+  [3, 'Second helper', 'Weaving', ['red wool', 'blue wool']],
+  [5, 'Lead helper', 'Bead Friday', ['beads', 'iron-on beads']],
+];

@@ -5,6 +5,7 @@ import {
   HOLIDAY,
   INCOMPLETE,
   CONSUMABLES,
+  DAY_SLOTS,
   INSIDE,
   KIT,
   LIVED_DAYS,
@@ -169,6 +170,15 @@ async function restockAndRotate(ask: Ask, own: string, data: Snapshot['data'], t
     const { id } = await make('par', { ...values, lineId: lineOf(line), leadDays: 4 });
     for (const [days, amount] of counted) await make('stockCount', { parId: id, amount, on: addDays(today, -days) });
   }
+  const loft = data.room.find(({ name }) => name === 'Net loft')!.id;
+  for (const [weekday, who, activity, lines] of DAY_SLOTS)
+    await make('daySlot', {
+      roomId: loft,
+      weekday,
+      personId: data.person.find(({ name }) => name === who)!.id,
+      activity,
+      lineIds: lines.map(lineOf),
+    });
   const office = data.room.find(({ name }) => name === KIT.room)!.id;
   for (const [sort, [name, position, wanted, have, expires]] of KIT.items.entries())
     await make('kitItem', {

@@ -40,9 +40,12 @@ function withoutIds(data: SiteData): unknown {
           : value;
   // In the order of the model: what is pointed to has its name before what points.
   return TABLES.map((table) => {
-    const rows = (data[table] as Row[])
-      .map((row) => ({ row, key: JSON.stringify(bare(row)) }))
-      .sort((a, b) => (a.key < b.key ? -1 : 1));
+    // A row may point to one of its own table: first it is named without that.
+    const own = data[table] as Row[];
+    for (const { id } of own) order.set(id, table);
+    const named = own.map((row) => [row.id, `${table} ${JSON.stringify(bare(row))}`] as const);
+    for (const [id, name] of named) order.set(id, name);
+    const rows = own.map((row) => ({ row, key: JSON.stringify(bare(row)) })).sort((a, b) => (a.key < b.key ? -1 : 1));
     rows.forEach(({ row, key }) => order.set(row.id, `${table} ${key}`));
     return [table, rows.map(({ key }) => key)];
   });

@@ -59,5 +59,13 @@ export const FIELDS_OF_ROTATION = {
     expires: day.allow(null),
     sort: order,
   },
+  daySlot: {
+    roomId: rowId,
+    weekday: mm(0, 6),
+    personId: rowId.allow(null),
+    activity: text(80),
+    lineIds: list(rowId, 60),
+    filledFor: day.allow(null),
+  },
   kitCheck: { roomId: rowId, on: day, by: text(60), found: list(text(160), 100) },
 };

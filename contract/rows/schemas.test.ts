@@ -42,6 +42,7 @@ const NEW: Record<CreatableTable, Record<string, unknown>> = {
   stockCount: { parId: 'p', amount: 3, on: '2026-03-09' },
   stockOrder: { parId: 'p', packs: 2, on: '2026-03-09' },
   kitItem: { roomId: 'r', name: 'Plasters' },
+  daySlot: { roomId: 'r', weekday: 1, activity: 'Printing' },
   kitCheck: { roomId: 'r', on: '2026-03-09', by: 'Ona' },
   cutPiece: { compartmentId: 'c', part: 'rod' },
   cutStock: { part: 'rod', length: 2400 },

@@ -69,6 +69,7 @@ export type CreatableTable = Extract<
   | 'stockOrder'
   | 'kitItem'
   | 'kitCheck'
+  | 'daySlot'
 >;
 export const CREATABLE = TABLES.filter((table) => ENTITIES[table].routes.create) as readonly CreatableTable[];
 export const REMOVABLE = TABLES.filter((table) => ENTITIES[table].routes.remove);

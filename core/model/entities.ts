@@ -22,11 +22,13 @@ import { photo, type Photo } from './photo.ts';
 import { printedLabel, type PrintedLabel } from './printed-label.ts';
 import { recall, type Recall } from './recall.ts';
 import {
+  daySlot,
   kitCheck,
   kitItem,
   par,
   stockCount,
   stockOrder,
+  type DaySlot,
   type KitCheck,
   type KitItem,
   type Par,
@@ -124,6 +126,7 @@ interface Rows {
   stockOrder: StockOrder;
   kitItem: KitItem;
   kitCheck: KitCheck;
+  daySlot: DaySlot;
 }
 
 export type TableName = keyof Rows;
@@ -159,6 +162,7 @@ const DESCRIBED = {
   stockOrder,
   kitItem,
   kitCheck,
+  daySlot,
   stray,
   routine,
   routineDay,

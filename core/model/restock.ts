@@ -1,4 +1,4 @@
-import { entity, pointsTo, type RowOfSite } from './entity.ts';
+import { entity, pointsTo, pointsToMany, type RowOfSite } from './entity.ts';
 
 export const USES = ['counted', 'child', 'day'] as const;
 
@@ -127,5 +127,32 @@ export const kitCheck = entity<KitCheck>()({
   words: { one: 'check of the first-aid kit', many: 'checks of the first-aid kit' },
   routes: { create: true, remove: true },
   fields: { roomId: pointsTo('room', 'remove'), on: {}, by: {}, found: { default: [] } },
+  since: 11,
+});
+
+/** What is laid out in advance for a day of the week and a helper (practice S4). */
+export interface DaySlot extends RowOfSite {
+  roomId: string;
+  /** 0 Sunday to 6 Saturday. */
+  weekday: number;
+  personId: string | null;
+  activity: string;
+  /** What it needs. */
+  lineIds: string[];
+  /** The day for which it was filled last, ISO; null: never. */
+  filledFor: string | null;
+}
+
+export const daySlot = entity<DaySlot>()({
+  words: { one: 'slot of the week', many: 'slots of the week' },
+  routes: { create: true, remove: true },
+  fields: {
+    roomId: pointsTo('room', 'remove'),
+    weekday: {},
+    personId: pointsTo('person', 'clear', { default: null }),
+    activity: {},
+    lineIds: pointsToMany('line'),
+    filledFor: { default: null },
+  },
   since: 11,
 });

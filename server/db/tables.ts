@@ -14,7 +14,7 @@ import {
   zone,
 } from './schema/rooms.ts';
 import { observation, printedLabel, recall, setNumber, stray } from './schema/bins.ts';
-import { kitCheck, kitItem, par, stockCount, stockOrder } from './schema/restock.ts';
+import { daySlot, kitCheck, kitItem, par, stockCount, stockOrder } from './schema/restock.ts';
 import { interest, rotating, season, slot, spell } from './schema/rotation.ts';
 import { holiday, routine, routineDay } from './schema/routines.ts';
 import { bin, category, containerType, deferral, family, line, move, photo, session } from './schema/things.ts';
@@ -67,6 +67,7 @@ export const SITE_TABLES = {
   stockOrder,
   kitItem,
   kitCheck,
+  daySlot,
 } as const;
 
 /** What the database keeps of a site beside its row. */

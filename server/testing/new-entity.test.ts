@@ -80,7 +80,7 @@ export const photo = pgTable(`,
       "from './schema/things.ts';\n\nexport",
       "from './schema/things.ts';\nimport { loan } from './schema/things.ts';\n\nexport",
     ],
-    ['  kitCheck,\n}', '  kitCheck,\n  loan,\n}'],
+    ['  daySlot,\n}', '  daySlot,\n  loan,\n}'],
   );
   writeFileSync(
     join(copy, 'server/db/migrations/0099_loan.sql'),

@@ -1,8 +1,9 @@
 /** What is used up, counted and ordered, and the first-aid kit. */
+import { sql } from 'drizzle-orm';
 import { doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import { USES, type Par } from '@stube/core/model/entities';
-import { day, flag, modelKeys, ofSite, oneOf, sort } from './columns.ts';
-import { compartment, room, site } from './rooms.ts';
+import { day, flag, holds, idList, modelKeys, ofSite, oneOf, sort } from './columns.ts';
+import { compartment, person, room, site } from './rooms.ts';
 import { line } from './things.ts';
 
 export const par = pgTable(
@@ -81,4 +82,21 @@ export const kitCheck = pgTable(
     found: jsonb('found').$type<string[]>().notNull(),
   },
   (t) => modelKeys('kitCheck', t, { site: () => site, room: () => room }),
+);
+
+export const daySlot = pgTable(
+  'day_slot',
+  {
+    ...ofSite,
+    roomId: text('room_id').notNull(),
+    weekday: integer('weekday').notNull(),
+    personId: text('person_id'),
+    activity: text('activity').notNull(),
+    lineIds: idList('line_ids'),
+    filledFor: day('filled_for'),
+  },
+  (t) => [
+    ...modelKeys('daySlot', t, { site: () => site, room: () => room, person: () => person, line: () => line }),
+    holds('day_slot_weekday', sql`${t.weekday} between 0 and 6`),
+  ],
 );

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { FileText, Plus, Table2 } from '@lucide/vue';
 import type { Par } from '@stube/core/model/entities';
 import { useSite } from '../../data/site.ts';
+import DaySlots from './DaySlots.vue';
 import FirstAid from './FirstAid.vue';
 import { useForecasts } from './forecasts.ts';
 import ParDialog from './ParDialog.vue';
@@ -37,6 +38,7 @@ const kits = computed(() =>
     <ul class="pars">
       <ParRow v-for="row in rows" :key="row.par.id" :row="row" @edit="editing = row.par" />
     </ul>
+    <DaySlots />
     <FirstAid v-for="room in kits" :key="room.id" :room="room" />
     <label v-if="store.rooms.length > kits.length" class="row tight"
       ><span>A first-aid kit in</span

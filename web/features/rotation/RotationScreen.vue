@@ -4,7 +4,6 @@ import { computed, ref } from 'vue';
 import { Pin, PinOff, RefreshCw } from '@lucide/vue';
 import { addDays } from '@stube/core/deadlines/day';
 import type { RotationRules } from '@stube/core/model/entities';
-import { suits } from '@stube/core/rotation/problem';
 import { plannedSpells, USUAL_RULES } from '@stube/core/rotation/rotation-of-room';
 import { whyThis } from '@stube/core/rotation/why';
 import { mondayOf } from '@stube/core/today/done';
@@ -13,6 +12,8 @@ import { ApiError } from '../../data/transport.ts';
 import { useRoom } from '../../data/room.ts';
 import { formatDate, today } from '../../parts/day.ts';
 import { useRotationActions } from './actions.ts';
+import OutNow from './OutNow.vue';
+import RotationBalance from './RotationBalance.vue';
 import RotationSetup from './RotationSetup.vue';
 import SeasonalBoxes from './SeasonalBoxes.vue';
 
@@ -138,33 +139,6 @@ async function unpin(spellId: string): Promise<void> {
   );
   if (done && made.value) await make();
 }
-/** Weeks in which each child has fitting work, by area: the balance of the plan. */
-const balance = computed(() => {
-  const now = made.value;
-  if (!now) return [];
-  const areas = [...new Set(now.problem.slots.map(({ area }) => area))];
-  const areaOf = new Map(now.problem.slots.map((slot) => [slot.id, slot.area]));
-  return now.problem.children.map((child) => ({
-    child: store.maps.person.get(child.id)?.name ?? '',
-    areas: areas.map((area) => ({
-      area,
-      weeks: now.answer.plan.filter((row, week) =>
-        Object.entries(row).some(
-          ([slotId, lineId]) =>
-            areaOf.get(slotId) === area &&
-            suits(
-              now.problem.things.find((thing) => thing.id === lineId)!,
-              child.months,
-              week,
-            ),
-        ),
-      ).length,
-    })),
-  }));
-});
-const outNow = computed(() => spells.value.filter((spell) => spell.begun && !spell.ended));
-const tell = (lineId: string, kind: 'loved' | 'used' | 'not touched') =>
-  store.tryWrite(() => store.create('interest', { lineId, kind, on: today() }));
 </script>
 
 <template>
@@ -179,29 +153,7 @@ const tell = (lineId: string, kind: 'loved' | 'used' | 'not touched') =>
       </span>
     </div>
     <p v-if="problem" class="caution warn" role="alert">{{ problem }}</p>
-    <section v-if="outNow.length" class="sheet stack tight" aria-label="Out now">
-      <h2>Out now</h2>
-      <ul class="now">
-        <li v-for="spell in outNow" :key="spell.id" class="row between">
-          <span
-            ><b>{{ nameOf(spell.lineId) }}</b
-            ><span class="small soft"> since {{ formatDate(spell.from) }}</span></span
-          >
-          <span class="row tight">
-            <button
-              v-for="kind in ['loved', 'used', 'not touched'] as const"
-              :key="kind"
-              class="press small quiet"
-              type="button"
-              :aria-label="`${nameOf(spell.lineId)}: ${kind}`"
-              @click="tell(spell.lineId, kind)"
-            >
-              {{ kind }}
-            </button>
-          </span>
-        </li>
-      </ul>
-    </section>
+    <OutNow :spells="spells" />
     <section v-if="slots.length" class="sheet stack tight" aria-label="Slots by week">
       <div class="row between">
         <h2>{{ made ? 'The plan' : 'As it is planned' }}</h2>
@@ -280,29 +232,7 @@ const tell = (lineId: string, kind: 'loved' | 'used' | 'not touched') =>
         ></span>
       </p>
     </section>
-    <section v-if="balance.length" class="sheet stack tight" aria-label="Balance">
-      <h2>Weeks with fitting work</h2>
-      <div class="scroll">
-        <table class="ledger">
-          <thead>
-            <tr>
-              <th scope="col">who</th>
-              <th v-for="{ area } in balance[0]!.areas" :key="area" scope="col">{{ area }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="{ child, areas } in balance" :key="child">
-              <th scope="row">{{ child }}</th>
-              <td v-for="{ area, weeks } in areas" :key="area">
-                <span class="bar" aria-hidden="true"
-                  ><i :style="{ width: `${(100 * weeks) / mondays.length}%` }" /></span
-                >{{ weeks }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
-    </section>
+    <RotationBalance v-if="made" :plan="made" />
     <RotationSetup />
     <section class="sheet stack tight" aria-label="How it rotates">
       <h2>How it rotates</h2>
@@ -352,17 +282,5 @@ const tell = (lineId: string, kind: 'loved' | 'used' | 'not touched') =>
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
   gap: 12px;
-}
-.bar {
-  display: inline-block;
-  width: 60px;
-  height: 8px;
-  margin-right: 6px;
-  background: var(--paper-low);
-}
-.bar i {
-  display: block;
-  height: 100%;
-  background: var(--spruce);
 }
 </style>
