@@ -6,6 +6,7 @@ import { ROOT } from './install.mjs';
 
 const [address = 'http://127.0.0.1:4180', folder = join(ROOT, 'docs', 'screenshots'), ...names] = process.argv.slice(2);
 const DESK = { width: 1280, height: 800 };
+const TABLET = { width: 1024, height: 768 };
 const PHONE = { width: 390, height: 844 };
 const sites = await (await fetch(`${address}/api/sites`)).json();
 const site = sites.find((one) => one.name === 'The Ferry House');
@@ -22,12 +23,6 @@ const find = async (page) => {
 };
 const typeLine = async (page) => page.getByLabel('What lies there?').fill('40 picture books 25x20x1 cm');
 const pickBin = (word) => async (page) => page.locator(`[data-bin="${binOf(word).id}"]`).click();
-const cutList = async (page) => {
-  await page.getByRole('button', { name: 'Cut list' }).click();
-  await page.getByRole('link', { name: 'As PDF' }).waitFor();
-};
-const guide = async (page) => page.getByRole('button', { name: 'Step by step' }).click();
-
 const wholePlans = async (page) => {
   await page.getByRole('button', { name: 'Whole plans' }).click();
   await page.getByRole('button', { name: /^Take it over: Least effort/ }).waitFor({ timeout: 60_000 });
@@ -42,9 +37,13 @@ const moves = async (page) => {
   await page.getByRole('heading', { name: /^Moves in/ }).waitFor();
 };
 
-const schools = async (page) => {
-  await page.getByRole('button', { name: 'Ways to sort' }).click();
-  await page.getByRole('table').waitFor();
+const tidy = async (page) => {
+  for (const name of ['Otters', 'Herons', 'Pikes']) await page.getByRole('button', { name: new RegExp(name) }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+};
+const planned = async (page) => {
+  await page.getByRole('button', { name: 'Plan the weeks' }).click();
+  await page.getByRole('button', { name: 'Take it over' }).waitFor({ timeout: 60_000 });
 };
 const oneByOne = async (page) => {
   await page.getByRole('button', { name: 'One by one', exact: true }).click();
@@ -64,20 +63,20 @@ const VIEWS = [
   ['house', `/s/${site.id}`, DESK],
   ['pile', `${room("Purser's office")}/pile`, DESK, typeLine],
   ['group', `${room('Net loft')}/group`, DESK],
-  ['schools', `${room('Net loft')}/group`, DESK, schools],
   ['measure', `${room('Landing room')}/measure`, DESK],
-  ['cut', `${room('Net loft')}/measure`, DESK, cutList],
   ['contain', `${room("Purser's office")}/contain`, DESK],
   ['place', `${room('Net loft')}/place`, DESK, pickBin('Plaster and casting')],
   ['plans', `${room('Net loft')}/place`, DESK, wholePlans],
   ['label', `${room('Net loft')}/label`, DESK, async (page) => page.getByLabel('Which').selectOption('all')],
-  ['live', `${room('Chart room')}/live`, DESK],
+  ['live', `${room('Landing room')}/live`, DESK],
+  ['signs', `${room('Landing room')}/signs`, DESK],
+  ['tidy', `/s/${site.id}/tidy/${data.room.find((one) => one.name === 'Landing room').id}`, TABLET, tidy],
+  ['rotation', `${room('Chart room')}/rotation`, DESK, planned],
   ['find', `${room('Landing room')}/live`, DESK, find],
   ['bin', `/s/${site.id}/b/${binOf('Beads').code}`, DESK],
   ['today', `/s/${site.id}/today`, DESK],
   ['pile-phone', `${room("Purser's office")}/pile`, PHONE],
   ['decide-phone', `${room("Purser's office")}/pile`, PHONE, oneByOne],
-  ['guide-phone', `${room('Landing room')}/measure`, PHONE, guide],
   ['moves-phone', `${room("Purser's office")}/place`, PHONE, moves],
 ];
 

@@ -1,8 +1,7 @@
 /** What is due of the rotation and of what is used up: swaps, seasonal boxes, orders, the first-aid kit (practices R4, R5, S1 to S3). */
 import { addDays } from '../deadlines/day.ts';
 import { byId } from '../model/by-id.ts';
-import { comesInto } from '../placement/place-problem-of.ts';
-import { forecastOf } from '../restock/forecast.ts';
+import { forecastsOf } from '../restock/forecasts.ts';
 import { seasonsDue } from '../rotation/seasons.ts';
 import type { SiteData } from '../model/entities.ts';
 import type { AgendaItem, AgendaKind } from './agenda-item.ts';
@@ -65,23 +64,23 @@ export function stockAgenda(data: StockData, today: string, until: string): Agen
     const bin = bins.get(season.binId);
     if (bin) add('season', season.id, bin.roomId, day, `${season.name}: ${act} ${bin.code}`);
   }
-  const lines = byId(data.line);
-  const [site] = data.site;
-  for (const par of site ? data.par : []) {
-    const line = lines.get(par.lineId);
-    const room = rooms.get(line?.roomId ?? '');
-    if (!line || !room) continue;
-    const children = comesInto(room, data.person).filter(({ kind }) => kind === 'child');
-    const all = { site: site!, holidays: data.holiday, children, counts: data.stockCount, orders: data.stockOrder };
-    const { orderBy, packs } = forecastOf(par, all, today);
-    if (orderBy && packs)
-      add('order', par.id, room.id, orderBy, `order ${packs} ${packs === 1 ? 'pack' : 'packs'} of ${line.name}`);
-  }
+  for (const { par, line, room, forecast } of forecastsOf(data, today))
+    if (forecast.orderBy && forecast.packs) {
+      const packs = `${forecast.packs} ${forecast.packs === 1 ? 'pack' : 'packs'}`;
+      add('order', par.id, room.id, forecast.orderBy, `order ${packs} of ${line.name}`);
+    }
   for (const room of data.room) {
     const kit = data.kitItem.filter(({ roomId }) => roomId === room.id);
     if (!kit.length) continue;
     for (const item of kit)
-      if (item.expires) add('first aid', item.id, room.id, item.expires, `${item.name} in the first-aid kit expires`);
+      if (item.expires)
+        add(
+          'first aid',
+          item.id,
+          room.id,
+          item.expires,
+          `${item.name} in the first-aid kit ${item.expires < today ? 'has expired' : 'expires'}`,
+        );
     const last = data.kitCheck.reduce(
       (latest, { roomId, on }) => (roomId === room.id && on > latest ? on : latest),
       '',

@@ -1,8 +1,6 @@
 /** What is to order, and the first-aid kit with its checks, on paper. */
-import { byId } from '@stube/core/model/by-id';
 import type { SiteData } from '@stube/core/model/entities';
-import { comesInto } from '@stube/core/placement/place-problem-of';
-import { forecastOf } from '@stube/core/restock/forecast';
+import { forecastsOf } from '@stube/core/restock/forecasts';
 import { NotFound } from '../../db/problems.ts';
 import { readSite } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
@@ -18,37 +16,22 @@ interface ToOrder {
 }
 
 function toOrder(data: SiteData, today: string): ToOrder[] {
-  const lines = byId(data.line);
-  const rooms = byId(data.room);
   const { currency } = data.site[0]!;
   const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
   const digits = money.resolvedOptions().maximumFractionDigits ?? 2;
-  return data.par
-    .flatMap((par): ToOrder[] => {
-      const line = lines.get(par.lineId);
-      const room = rooms.get(line?.roomId ?? '');
-      if (!line || !room) return [];
-      const children = comesInto(room, data.person).filter(({ kind }) => kind === 'child');
-      const all = {
-        site: data.site[0]!,
-        holidays: data.holiday,
-        children,
-        counts: data.stockCount,
-        orders: data.stockOrder,
-      };
-      const forecast = forecastOf(par, all, today);
-      if (!forecast.orderBy || !forecast.packs) return [];
-      return [
-        {
-          name: line.name,
-          packs: forecast.packs,
-          pack: `${par.pack} ${par.unit}`,
-          by: forecast.orderBy,
-          money: money.format((forecast.packs * par.price) / 10 ** digits),
-        },
-      ];
-    })
-    .sort((a, b) => a.by.localeCompare(b.by) || a.name.localeCompare(b.name));
+  return forecastsOf(data, today).flatMap(({ par, line, forecast: { orderBy, packs } }): ToOrder[] =>
+    orderBy && packs
+      ? [
+          {
+            name: line.name,
+            packs,
+            pack: `${par.pack} ${par.unit}`,
+            by: orderBy,
+            money: money.format((packs * par.price) / 10 ** digits),
+          },
+        ]
+      : [],
+  );
 }
 
 const COLUMNS: Column<ToOrder>[] = [

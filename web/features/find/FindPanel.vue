@@ -195,7 +195,10 @@ function go(hit: Hit): void {
 </template>
 
 <style scoped>
+/* Room for the ring around what has the focus. */
 .asked {
+  padding: 5px;
+  margin: -5px;
   display: flex;
   gap: 8px;
 }

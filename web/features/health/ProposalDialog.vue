@@ -6,6 +6,7 @@ import type { Proposal } from '@stube/core/misplaced/proposals';
 import ModalDialog from '../../parts/ModalDialog.vue';
 import TextField from '../../parts/TextField.vue';
 import { signedSeconds } from '../../parts/numbers.ts';
+import { usePlaceName } from '../../data/place-name.ts';
 import { useSite } from '../../data/site.ts';
 import { useMerging } from '../grouping/merging.ts';
 import { labelDataOfSite } from '../labels/run.ts';
@@ -22,10 +23,7 @@ const category = computed(() => store.maps.category.get(bin.value.categoryId)!);
 const other = computed(() => store.maps.bin.get(props.proposal.toId ?? ''));
 const otherCategory = computed(() => store.maps.category.get(other.value?.categoryId ?? ''));
 const room = computed(() => store.maps.room.get(bin.value.roomId)!);
-const placeOf = (id: string | null) => {
-  const space = store.maps.compartment.get(id ?? '');
-  return space ? `${store.maps.unit.get(space.unitId)?.name} › ${space.name}` : 'the bench';
-};
+const placeOf = usePlaceName();
 const name = ref(
   props.proposal.kind === 'rename' ? (category.value.synonyms.at(-1) ?? bin.value.name) : bin.value.name,
 );

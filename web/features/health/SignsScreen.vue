@@ -5,6 +5,7 @@ import { direction, lastWeeks } from '@stube/core/health/signs';
 import type { Proposal } from '@stube/core/misplaced/proposals';
 import { formatTime, today } from '../../parts/day.ts';
 import { signedSeconds } from '../../parts/numbers.ts';
+import { usePlaceName } from '../../data/place-name.ts';
 import ProposalDialog from './ProposalDialog.vue';
 import WeekTrend from './WeekTrend.vue';
 import { useRoomHealth } from './room-health.ts';
@@ -14,10 +15,7 @@ const { store, id, table, proposals, signs, health } = useRoomHealth();
 const weeks = lastWeeks(today());
 const taking = ref<Proposal | null>(null);
 const TREND = { rising: 'rising', falling: 'falling', steady: 'steady' } as const;
-const placeOf = (spaceId: string | null) => {
-  const space = store.maps.compartment.get(spaceId ?? '');
-  return space ? `${store.maps.unit.get(space.unitId)?.name} › ${space.name}` : 'the bench';
-};
+const placeOf = usePlaceName();
 const proposed = computed(() => {
   const found = new Map<string, Proposal[]>();
   for (const proposal of proposals.value) found.set(proposal.binId, [...(found.get(proposal.binId) ?? []), proposal]);

@@ -9,6 +9,7 @@ import { tidyBins } from '@stube/core/tidying/tidy-bins';
 import CategoryPicture from '../../drawing/CategoryPicture.vue';
 import SpaceLit from '../../drawing/SpaceLit.vue';
 import WayPlan from '../../drawing/WayPlan.vue';
+import { usePlaceName } from '../../data/place-name.ts';
 import { useSite } from '../../data/site.ts';
 import { today } from '../../parts/day.ts';
 import { percent } from '../../parts/numbers.ts';
@@ -54,10 +55,7 @@ const pictures = computed(() => person.value?.reads === false);
 const shown = ref(false);
 const over = ref(false);
 const nameOf = (id: string) => store.maps.bin.get(id)?.name ?? '';
-const placeOf = (id: string) => {
-  const space = store.maps.compartment.get(id);
-  return space ? `${store.maps.unit.get(space.unitId)?.name} › ${space.name}` : '';
-};
+const placeOf = usePlaceName();
 const words = computed(() =>
   !question.value
     ? ''

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { depthProblemOf, homesOf } from '@stube/core/placement/depth/depth-problem-of';
 import { Standing } from '@stube/core/placement/depth/standing';
+import { usePlaceName } from '../../data/place-name.ts';
 import { useRoom } from '../../data/room.ts';
 
 export function useWeek() {
@@ -12,10 +13,7 @@ export function useWeek() {
   /** Seconds a week of what has a place; what has none is counted apart. */
   const effort = computed(() => standing.value?.effort ?? 0);
   const nameOf = (id: string) => store.maps.person.get(id)?.name ?? id;
-  const placeName = (spaceId: string) => {
-    const space = store.maps.compartment.get(spaceId);
-    return space ? `${store.maps.unit.get(space.unitId)?.name ?? ''} › ${space.name}` : '';
-  };
+  const placeName = usePlaceName('');
   const binName = (id: string) => {
     const bin = store.maps.bin.get(id);
     return bin ? `${bin.code} ${bin.name}` : '';

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** One consumable: counted with a tap, how long it lasts, when to order, and what is on its way. */
 import { computed, ref } from 'vue';
+import type { Forecasted } from '@stube/core/restock/forecasts';
 import { formatDay, formatMonth, today } from '../../parts/day.ts';
 import { money, readNumber } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
-import type { Forecasted } from './forecasts.ts';
 
 const props = defineProps<{ row: Forecasted }>();
 const emit = defineEmits<{ edit: [] }>();

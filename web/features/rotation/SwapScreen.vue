@@ -7,6 +7,7 @@ import { standBefore } from '@stube/core/floor/footprint';
 import type { Spell } from '@stube/core/model/entities';
 import { swapWalk, type SwapTask, type WalkPoint } from '@stube/core/rotation/swap-walk';
 import { mondayOf } from '@stube/core/today/done';
+import { usePlaceName } from '../../data/place-name.ts';
 import { useRoom } from '../../data/room.ts';
 import { formatDate, today } from '../../parts/day.ts';
 
@@ -31,10 +32,7 @@ const pointOf = (compartmentId: string | null | undefined): WalkPoint => {
 /** Where it rests: the bin that holds it. */
 const restOf = (lineId: string) =>
   bins.value.find((bin) => (store.contents.get(bin.id)?.lines ?? []).some(({ id }) => id === lineId));
-const placeOf = (compartmentId: string | null | undefined) => {
-  const space = store.maps.compartment.get(compartmentId ?? '');
-  return space ? `${store.maps.unit.get(space.unitId)?.name} › ${space.name}` : 'the bench';
-};
+const placeOf = usePlaceName();
 const slotPlace = (spell: Spell) => slots.value.get(spell.slotId)?.compartmentId;
 const tasks = computed((): SwapTask[] => [
   ...down.value.map((spell) => ({
