@@ -116,7 +116,20 @@ export default ts.config(
   },
   { files: ['contract/**/*.ts'], rules: { 'no-restricted-imports': ['error', only(['core'])] } },
   { files: ['server/**/*.ts'], rules: { 'no-restricted-imports': ['error', only(['core', 'contract'])] } },
-  { files: ['web/**/*.{ts,vue}'], rules: { 'no-restricted-imports': ['error', only(['core', 'contract'])] } },
+  {
+    files: ['web/**/*.{ts,vue}'],
+    rules: {
+      'no-restricted-imports': ['error', only(['core', 'contract'])],
+      'no-restricted-properties': [
+        'error',
+        {
+          object: 'crypto',
+          property: 'randomUUID',
+          message: 'not there on a plain address: newId of web/data/new-id.ts',
+        },
+      ],
+    },
+  },
   { files: ['cli/**/*.ts'], rules: { 'no-restricted-imports': ['error', only(['core'])] } },
   { files: ['demo/**/*.ts'], rules: { 'no-restricted-imports': ['error', only(['contract'])] } },
 );

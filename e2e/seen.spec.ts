@@ -58,6 +58,18 @@ test('a bin is used, found missing and found again, on the phone', async ({ page
   ]);
 });
 
+test('a phone that reaches the house by a plain address can write too', async ({ page, stube }) => {
+  // Browsers keep this from pages that are neither encrypted nor on the very machine.
+  await page.addInitScript(() => delete (Crypto.prototype as { randomUUID?: unknown }).randomUUID);
+  const { id: site } = await stube.ask<{ id: string }>('/sites', { name: 'Plain house' });
+  const size = { width: 4000, depth: 3000, height: 2500 };
+  await stube.ask(`/sites/${site}/rows/room`, { name: 'Den', ...size });
+  await page.goto(`${stube.address}/s/${site}/routines`);
+  await page.getByRole('button', { name: 'start from the usual ones' }).tap();
+  await expect(page.getByText('Weekly reset').first()).toBeVisible();
+  expect((await stube.data(site)).routine.length).toBeGreaterThan(2);
+});
+
 test('a word that nobody knew is taught where it was missed, and finds from then on', async ({ page, stube }) => {
   const { id: site } = await stube.ask<{ id: string }>('/sites', { name: 'Word house', keepsNew: true });
   const size = { width: 4000, depth: 3000, height: 2500 };

@@ -1,4 +1,6 @@
 /** Which device asks, as long as there are no accounts: undo takes back what this one did. */
+import { newId } from './new-id.ts';
+
 const KEY = 'stube-device';
 
 let known: string | null = null;
@@ -8,9 +10,9 @@ export function deviceId(): string {
   if (known) return known;
   try {
     known = localStorage.getItem(KEY);
-    if (!known) localStorage.setItem(KEY, (known = crypto.randomUUID()));
+    if (!known) localStorage.setItem(KEY, (known = newId()));
   } catch {
-    known ??= crypto.randomUUID();
+    known ??= newId();
   }
   return known;
 }

@@ -5,6 +5,7 @@ import { savingsOf, type Saving } from '@stube/core/containers/savers';
 import { formatAmount } from '@stube/core/pile/measures';
 import { useRoom } from '../../data/room.ts';
 import { litres } from '../../parts/numbers.ts';
+import { newId } from '../../data/new-id.ts';
 
 const { store, lines, units } = useRoom();
 const rods = computed(() => units.value.find(({ template }) => template === 'rods')?.name ?? null);
@@ -21,7 +22,7 @@ async function save({ line, values, words, saver, numbers }: Saving): Promise<vo
         ? {
             create: numbers.numbers.map((number) => ({
               table: 'setNumber' as const,
-              id: crypto.randomUUID(),
+              id: newId(),
               values: { lineId: line.id, series: numbers.series, number },
             })),
           }

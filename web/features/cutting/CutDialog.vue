@@ -28,6 +28,7 @@ import { fitWorker } from '../packing/worker.ts';
 import CutBars from './CutBars.vue';
 import CutSheets from './CutSheets.vue';
 import { cutWorker } from './worker.ts';
+import { newId } from '../../data/new-id.ts';
 
 const props = defineProps<{ unitId?: string }>();
 const emit = defineEmits<{ close: [] }>();
@@ -128,7 +129,7 @@ const addPieces = () =>
       what: `${PART_WORDS[part].many} to cut for ${mine.value.get(unitId)?.name ?? ''}`,
       create: spaces.map((space) => ({
         table: 'cutPiece' as const,
-        id: crypto.randomUUID(),
+        id: newId(),
         values: { compartmentId: space.id, part, count: count ?? 1 },
       })),
     });

@@ -14,6 +14,7 @@ import { useNotices } from '../../data/notices.ts';
 import { useRoom } from '../../data/room.ts';
 import SchemePlan from './SchemePlan.vue';
 import { schemesWorker } from './worker.ts';
+import { newId } from '../../data/new-id.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const { store, room, lines, bins, compartments } = useRoom();
@@ -80,7 +81,7 @@ function choose(result: SchemeResult): Promise<void> | void {
       types: store.maps.containerType,
       site: store.site!,
     },
-    () => crypto.randomUUID(),
+    newId,
   );
   plan.value = { scheme: result.scheme, change };
   if (!change.bins.some((bin) => bin.fate !== 'kept')) return apply();

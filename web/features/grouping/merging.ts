@@ -3,6 +3,7 @@ import { takenAlong } from '@stube/core/containers/piece';
 import { mergedTraits, partedCategory } from '@stube/core/grouping/merge';
 import type { Category, Line } from '@stube/core/model/entities';
 import { useSite } from '../../data/site.ts';
+import { newId } from '../../data/new-id.ts';
 
 export function useMerging() {
   const store = useSite();
@@ -48,7 +49,7 @@ export function useMerging() {
     familyId: string,
     lines: readonly Line[],
   ): Promise<boolean> {
-    const id = crypto.randomUUID();
+    const id = newId();
     const values = { ...partedCategory(from, name, familyId) };
     const done = await store.tryWrite(() =>
       store.writeTogether({

@@ -9,6 +9,7 @@ import type { LabelRunView } from './run.ts';
 import { useLabelsActions } from './actions.ts';
 import { simulatedPrinter, type Stopped } from './printer.ts';
 import { runImages, tapeImage } from './tape-image.ts';
+import { newId } from '../../data/new-id.ts';
 
 const props = defineProps<{ view: LabelRunView; layout: LabelLayout; run: LabelRun }>();
 const { markPrinted } = useLabelsActions();
@@ -29,7 +30,7 @@ async function print(): Promise<void> {
   at.value = 0;
   try {
     const job = {
-      id: crypto.randomUUID(),
+      id: newId(),
       tape: tape.value,
       dpi: props.layout.dpi,
       leader: LEADER,

@@ -4,6 +4,7 @@ import { AGAIN_AFTER, answered, progressOf, roundOf } from '@stube/core/learning
 import { questionOf, type Asked, type Question, type QuestionKind } from '@stube/core/learning/questions';
 import type { Person, RecallState } from '@stube/core/model/entities';
 import { useSite } from '../../data/site.ts';
+import { newId } from '../../data/new-id.ts';
 
 /** A round takes three minutes, or so many questions. */
 export const ROUND_SECONDS = 180;
@@ -91,7 +92,7 @@ export function useLearningRound(bins: () => readonly Asked[], low: () => Readon
         create: entries.flatMap(([binId, state]) =>
           known.has(binId)
             ? []
-            : [{ table: 'recall' as const, id: crypto.randomUUID(), values: { personId: who.id, binId, state } }],
+            : [{ table: 'recall' as const, id: newId(), values: { personId: who.id, binId, state } }],
         ),
         update: entries.flatMap(([binId, state]) => {
           const row = known.get(binId);

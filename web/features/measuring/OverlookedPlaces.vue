@@ -6,6 +6,7 @@ import { overlookedPlaces, type Overlooked } from '@stube/core/measuring/overloo
 import type { Split } from '@stube/core/measuring/part-inside';
 import { useRoom } from '../../data/room.ts';
 import { litres } from '../../parts/numbers.ts';
+import { newId } from '../../data/new-id.ts';
 
 const emit = defineEmits<{ measure: [place: NonNullable<Overlooked['place']>] }>();
 const { store, room, units, compartments, bins, fixtures } = useRoom();
@@ -30,7 +31,7 @@ async function part({ compartmentId, words, leaves, other }: Split): Promise<voi
   const done = await store.tryWrite(() =>
     store.writeTogether({
       what: words,
-      create: [{ table: 'compartment', id: crypto.randomUUID(), values }],
+      create: [{ table: 'compartment', id: newId(), values }],
       update: [{ table: 'compartment', id, version, values: leaves }],
     }),
   );

@@ -9,6 +9,7 @@ import type { Batch } from '@stube/contract/rows/batch';
 import { useRoom } from '../../data/room.ts';
 import { plain } from '../../data/worker/plain.ts';
 import { movesWorker } from './worker.ts';
+import { newId } from '../../data/new-id.ts';
 
 /** So many bins may stand on the floor or a table meanwhile, where nobody says more. */
 export const USUAL_PLACES = 3;
@@ -58,7 +59,7 @@ export function useMoving() {
       const first = (kept.at(-1)?.sort ?? -1) + 1;
       const create = (plan?.moves ?? []).map((values, i) => ({
         table: 'move' as const,
-        id: crypto.randomUUID(),
+        id: newId(),
         values: { ...values, roomId: id.value, sort: first + i, done: false },
       }));
       const remove = removed(moves.value.filter((move) => !kept.includes(move)));

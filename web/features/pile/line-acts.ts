@@ -3,6 +3,7 @@ import { goingHalf, onceMore } from '@stube/core/pile/line-changes';
 import type { Line } from '@stube/core/model/entities';
 import { sortAfter } from '@stube/core/model/sort';
 import { useSite } from '../../data/site.ts';
+import { newId } from '../../data/new-id.ts';
 
 export function useLineActs() {
   const store = useSite();
@@ -13,7 +14,7 @@ export function useLineActs() {
     const done = await store.tryWrite(() =>
       store.writeTogether({
         what: `${line.name} once more`,
-        create: [{ table: 'line', id: crypto.randomUUID(), values }],
+        create: [{ table: 'line', id: newId(), values }],
       }),
     );
     if (done) store.sayDone(`${line.name} once more.`);
@@ -27,7 +28,7 @@ export function useLineActs() {
     const done = await store.tryWrite(() =>
       store.writeTogether({
         what: `half of ${line.name} goes`,
-        create: [{ table: 'line', id: crypto.randomUUID(), values }],
+        create: [{ table: 'line', id: newId(), values }],
         update: [
           {
             table: 'line',

@@ -5,6 +5,7 @@ import { Plus, X } from '@lucide/vue';
 import { AREAS, type Rotating, type Slot } from '@stube/core/model/entities';
 import { useRoom } from '../../data/room.ts';
 import { useRotationActions } from './actions.ts';
+import { newId } from '../../data/new-id.ts';
 
 const { store, lines, units, spacesOf } = useRoom();
 const { addThings } = useRotationActions();
@@ -76,7 +77,7 @@ async function setSlots(compartmentId: string, own: readonly Slot[], name: strin
       create: name
         ? Array.from({ length: Math.max(0, parts - own.length) }, (_, i) => ({
             table: 'slot' as const,
-            id: crypto.randomUUID(),
+            id: newId(),
             values: { compartmentId, area: name, part: own.length + i + 1, parts },
           }))
         : [],

@@ -3,6 +3,7 @@ import { plannedSpells } from '@stube/core/rotation/rotation-of-room';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { api } from '../../data/transport.ts';
 import { useSite } from '../../data/site.ts';
+import { newId } from '../../data/new-id.ts';
 
 /** Ages of a thing of which nobody said anything, months. */
 const FROM = 36;
@@ -10,7 +11,6 @@ const TO = 72;
 
 export function useRotationActions() {
   const store = useSite();
-  const newId = () => crypto.randomUUID();
   return {
     plan: (roomId: string, first: string) =>
       api<RotationAnswer>('POST', `/sites/${store.id}/rooms/${roomId}/rotation`, { first }),

@@ -14,6 +14,7 @@ import { useSite } from '../../data/site.ts';
 import { OFTEN } from './often.ts';
 import RoutineDialog from './RoutineDialog.vue';
 import RoutineSteps from './RoutineSteps.vue';
+import { newId } from '../../data/new-id.ts';
 
 const store = useSite();
 const editing = ref<{ routine?: Routine; roomId: string | null } | null>(null);
@@ -29,7 +30,7 @@ const places = computed(() =>
 const often = (rule: string): string => OFTEN[rule] ?? wordsOfRule(rule);
 async function startUsual(room: Room): Promise<void> {
   const rows = usualRoutines(room, today());
-  const create = rows.map((values) => ({ table: 'routine' as const, id: crypto.randomUUID(), values }));
+  const create = rows.map((values) => ({ table: 'routine' as const, id: newId(), values }));
   if (await store.tryWrite(() => store.writeTogether({ what: `usual routines of ${room.name}`, create })))
     store.sayDone(`${room.name}: ${rows.length} routines to start from.`);
 }

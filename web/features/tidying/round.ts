@@ -25,7 +25,9 @@ export function useTidyRound(data: () => RoomData | null) {
   const store = useSite();
   const { observe } = useBinsActions();
   const kept = sessionStorage.getItem(KEPT);
-  const round = ref<Round | null>(kept ? (JSON.parse(kept) as Round) : null);
+  const known = kept ? (JSON.parse(kept) as Round) : null;
+  // A round of another room is not shown in this one.
+  const round = ref<Round | null>(known?.roomId === data()?.room.id ? known : null);
   const keep = () =>
     round.value ? sessionStorage.setItem(KEPT, JSON.stringify(round.value)) : sessionStorage.removeItem(KEPT);
   const people = computed(() => (data() ? tidyPeople(data()!) : []));
@@ -41,7 +43,8 @@ export function useTidyRound(data: () => RoomData | null) {
     round.value = { roomId: room.room.id, startedAt: now, seconds, shares, done: [], begun };
     keep();
   }
-  const nextOf = (share: TidyShare): string | null => share.bins.find((id) => !round.value?.done.includes(id)) ?? null;
+  const nextOf = (share: TidyShare): string | null =>
+    share.bins.find((id) => store.maps.bin.has(id) && !round.value?.done.includes(id)) ?? null;
   /** A child's tap: how long it took is learned from. */
   async function tick(share: TidyShare): Promise<void> {
     const current = round.value;
