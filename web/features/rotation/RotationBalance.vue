@@ -35,7 +35,7 @@ const balance = computed(() => {
 <template>
   <section v-if="balance.length" class="sheet stack tight" aria-label="Balance">
     <h2>Weeks with fitting work</h2>
-    <div class="scroll">
+    <div class="scroll" tabindex="0" role="group" aria-label="Children by area">
       <table class="ledger">
         <thead>
           <tr>

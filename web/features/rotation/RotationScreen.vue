@@ -170,7 +170,7 @@ async function unpin(spellId: string): Promise<void> {
       <p v-if="made?.unknownSizes.length" class="small caution warn">
         Nobody knows how large these are, so they are taken to fit: {{ made.unknownSizes.join(', ') }}.
       </p>
-      <div class="scroll">
+      <div class="scroll" tabindex="0" role="group" aria-label="Weeks">
         <table class="ledger weeks">
           <thead>
             <tr>
