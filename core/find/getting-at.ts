@@ -3,9 +3,7 @@ import { shapeOf } from '../containers/shape.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import { BANDS, gripHundredths } from '../placement/effort.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
-
-const nearest = (n: number): number => Math.round(n / 10) * 10;
+import { DEFAULT_ADULT, type RoomData } from '../placement/place-problem-of.ts';
 
 /**
  * @param data of the room in which it stands
@@ -25,8 +23,8 @@ export function gettingAt(data: RoomData, binId: string): string[] {
   else if (space.access === 'top') steps.push(unit.doubles === 'seat' ? 'lift the seat' : 'lift the lid');
   const grip = gripHundredths(shape.outHeight, space) / 100 + (bin.z ?? 0);
   const adults = data.people.filter(({ kind }) => kind === 'adult');
-  const least = Math.min(...(adults.length ? adults.map(({ stature }) => stature) : [1650]));
-  if (grip > (least * BANDS.overhead) / 100) steps.push(`take a step: it is ${nearest(grip) / 10} cm up`);
+  const least = Math.min(...(adults.length ? adults.map(({ stature }) => stature) : [DEFAULT_ADULT.stature]));
+  if (grip > (least * BANDS.overhead) / 100) steps.push(`take a step: it is ${Math.round(grip / 10)} cm up`);
   const here = { ...data, bins: data.bins.filter(({ compartmentId }) => compartmentId === space.id) };
   const standing = new Standing(depthProblemOf(here), homesOf(here.bins));
   const first = standing.blockers(binId).flatMap((id) => here.bins.find((other) => other.id === id) ?? []);

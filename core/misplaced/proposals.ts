@@ -24,7 +24,7 @@ export interface BinFacts {
   perWeek: number;
   /** Some of its users go by pictures, and its label has none. */
   wantsPicture: boolean;
-  /** Other words it is called by, the first taught first. */
+  /** Words that people taught for it, the last one first. */
   words: readonly string[];
   /** A child who uses it stretches for it, or does not reach it at all. */
   awkward: boolean;

@@ -24,21 +24,29 @@ export interface ForecastData {
 export const isOpenDay = (data: Pick<ForecastData, 'site' | 'holidays'>, day: string): boolean =>
   !data.site.restDays.includes(new Date(`${day}T00:00:00Z`).getUTCDay()) && !isHoliday(day, data.holidays);
 
-/** Age in months on a day, parts of a month counted from the middle of the month of birth. */
-const ageOn = (born: string, day: string): number => daysBetween(`${born}-15`, day) / DAYS_IN_MONTH;
+/** The middle of a month of birth as a point in time: it is asked for on every day of a year. */
+const births = new Map<string, number>();
+function birthOf(born: string): number {
+  let at = births.get(born);
+  if (at === undefined) births.set(born, (at = Date.parse(`${born}-15`)));
+  return at;
+}
+const DAY_MS = 86_400_000;
 
 /** Children of whom a size fits on a day; whoever's month of birth is not known is not counted. */
-export const fittingOn = (
+export function fittingOn(
   par: Pick<Par, 'fromGrams' | 'toGrams'>,
   children: ForecastData['children'],
   day: string,
-): number =>
-  children.filter(({ born }) => {
-    if (par.fromGrams === null && par.toGrams === null) return true;
+): number {
+  if (par.fromGrams === null && par.toGrams === null) return children.length;
+  const at = Date.parse(day);
+  return children.filter(({ born }) => {
     if (!born) return false;
-    const mass = medianMass(ageOn(born, day));
+    const mass = medianMass((at - birthOf(born)) / DAY_MS / DAYS_IN_MONTH);
     return mass >= (par.fromGrams ?? 0) && mass <= (par.toGrams ?? Infinity);
   }).length;
+}
 
 /** What is used on a day by the people alone. */
 const byPeople = (par: Par, data: ForecastData, day: string): number => {
@@ -135,11 +143,11 @@ export function forecastOf(par: Par, data: ForecastData, today: string): Forecas
   const daily: number[] = [];
   const stock = now ?? 0;
   for (let i = 0; i < HORIZON; i++) {
-    const amount = use(addDays(today, i));
+    const day = addDays(today, i);
+    const amount = use(day);
     daily.push(amount);
     sum += amount;
     const spread = SURENESS * Math.sqrt(sum);
-    const day = addDays(today, i);
     if (!earliest && sum + spread > stock) earliest = day;
     if (!expected && sum > stock) expected = day;
     if (!latest && sum - spread > stock) latest = day;

@@ -26,7 +26,7 @@ export class RotationBound {
     );
   }
 
-  /** One round of prices. @param value of the best plan that is known @returns how often each thing would be out, at these prices */
+  /** One round of prices. @param value of the best plan that is known */
   improve(value: number): void {
     const { compiled, slot, swap, cover } = this;
     const { weeks, groups, groupsOf, kids, problem } = compiled;

@@ -98,15 +98,11 @@ export class Rotation {
   /** Things with a real slot each, week by week: a spell keeps its slot. */
   plan(): Record<string, string>[] {
     const { problem, weeks, groups, out } = this.compiled;
-    const free: number[][] = groups.map(() => []);
     const until = problem.slots.map(() => 0);
     const rows: Record<string, string>[] = Array.from({ length: weeks }, () => ({}));
     const spells = this.spells.flatMap((own, t) => (own ?? []).map((spell) => ({ ...spell, t })));
     for (const { group, from, to, t } of spells.sort((a, b) => a.from - b.from)) {
-      const slot =
-        from < 0
-          ? out[t]!.slot
-          : groups[group]!.slots.find((one) => until[one]! <= from && !free[group]!.includes(one))!;
+      const slot = from < 0 ? out[t]!.slot : groups[group]!.slots.find((one) => until[one]! <= from)!;
       until[slot] = to;
       for (let week = Math.max(0, from); week < to; week++)
         rows[week]![problem.slots[slot]!.id] = problem.things[t]!.id;

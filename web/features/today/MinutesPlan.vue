@@ -1,32 +1,27 @@
 <script setup lang="ts">
 /** What would help most in the minutes one has. */
 import { computed, ref } from 'vue';
-import { dueLabels } from '@stube/core/labels/due';
-import { LABEL_ROLES, type Room } from '@stube/core/model/entities';
+import type { Room } from '@stube/core/model/entities';
 import type { Caution } from '@stube/core/cautions/caution';
 import { agendaOf } from '@stube/core/today/agenda';
 import { choresOf } from '@stube/core/today/chores';
 import { bestIn } from '@stube/core/today/minutes';
 import { today } from '../../parts/day.ts';
 import { useSite } from '../../data/site.ts';
-import { labelDataOfSite } from '../labels/run.ts';
+import type { StaleLabels } from '../labels/stale.ts';
 
-const props = defineProps<{ dangers: readonly { room: Room; caution: Caution }[] }>();
+const props = defineProps<{
+  dangers: readonly { room: Room; caution: Caution }[];
+  labels: readonly StaleLabels[];
+}>();
 const store = useSite();
 const CHOICES = [5, 15, 30] as const;
 const minutes = ref<(typeof CHOICES)[number]>(5);
-const labels = computed(() =>
-  store.rooms.flatMap((room) => {
-    if (!store.data.printedLabel.some(({ roomId }) => roomId === room.id)) return [];
-    const due = dueLabels(labelDataOfSite(store, room.id)!, LABEL_ROLES);
-    return [{ room, stale: due.filter(({ printed, reason }) => printed && reason).length }];
-  }),
-);
 const chores = computed(() =>
   choresOf({
     agenda: agendaOf(store.data, today(), 7),
     dangers: props.dangers,
-    labels: labels.value,
+    labels: props.labels,
     data: store.data,
   }),
 );

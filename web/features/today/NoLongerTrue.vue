@@ -1,23 +1,13 @@
 <script setup lang="ts">
 /** What has come apart from what is written down: labels that say something else now, and bins that were not there. */
 import { computed } from 'vue';
-import { dueLabels, oldLabels } from '@stube/core/labels/due';
-import { LABEL_ROLES } from '@stube/core/model/entities';
 import { missingBins } from '@stube/core/observations/learned';
 import { useSite } from '../../data/site.ts';
 import { formatDay } from '../../parts/day.ts';
-import { labelDataOfSite } from '../labels/run.ts';
+import type { StaleLabels } from '../labels/stale.ts';
 
+defineProps<{ labels: readonly StaleLabels[] }>();
 const store = useSite();
-const labels = computed(() =>
-  store.rooms.flatMap((room) => {
-    if (!store.data.printedLabel.some(({ roomId }) => roomId === room.id)) return [];
-    const data = labelDataOfSite(store, room.id)!;
-    const stale = dueLabels(data, LABEL_ROLES).filter(({ printed, reason }) => printed && reason).length;
-    const old = oldLabels(data).length;
-    return stale || old ? [{ room, stale, old }] : [];
-  }),
-);
 const missing = computed(() =>
   [...missingBins(store.data.observation).values()].flatMap(({ binId, at }) => {
     const bin = store.maps.bin.get(binId);

@@ -11,6 +11,7 @@ import ComingCautions from '../cautions/ComingCautions.vue';
 import CautionList from '../cautions/CautionList.vue';
 import DepartureList from '../departures/DepartureList.vue';
 import JumpBar from '../../parts/JumpBar.vue';
+import { useStaleLabels } from '../labels/stale.ts';
 import DoneWeek from './DoneWeek.vue';
 import DueItems from './DueItems.vue';
 import MinutesPlan from './MinutesPlan.vue';
@@ -27,6 +28,8 @@ const cautions = computed(() =>
 const dangers = computed(() =>
   cautions.value.flatMap(({ room, cautions: { open } }) => open.map((caution) => ({ room, caution }))),
 );
+/** Reckoned once for all that is told of them here. */
+const labels = useStaleLabels();
 const rooms = computed(() => store.rooms.flatMap((room) => roomDataOf(store.data, room.id) ?? []));
 
 const jumps = computed(() => [
@@ -51,9 +54,9 @@ const jumps = computed(() => [
     <JumpBar :parts="jumps" label="Parts of this page" />
     <div class="two">
       <div class="stack">
-        <MinutesPlan :dangers="dangers" />
+        <MinutesPlan :dangers="dangers" :labels="labels" />
         <DueItems ref="items" />
-        <NoLongerTrue />
+        <NoLongerTrue :labels="labels" />
         <DepartureList id="leaving" />
       </div>
       <div class="stack">
