@@ -42,6 +42,30 @@ const snapshot = async () => (await ask<Snapshot>('GET', own)).data;
 
 const people = new Map<string, string>();
 const today = new Date();
+
+/** How a room stood before its makeover: in the order in which things came, each where there was room beside the last. */
+async function asThingsCame(roomId: string): Promise<void> {
+  const { bin, containerType, unit, compartment } = await snapshot();
+  const units = new Set(unit.filter((own) => own.roomId === roomId).map(({ id }) => id));
+  const spaces = compartment.filter((space) => units.has(space.unitId) && !space.hangs);
+  const left = new Map(spaces.map(({ id, width }) => [id, width]));
+  const placed = bin
+    .filter((own) => own.roomId === roomId)
+    .flatMap(({ id, version, containerTypeId }) => {
+      const type = containerType.find((known) => known.id === containerTypeId);
+      const space =
+        type &&
+        spaces.find(
+          ({ id: at, depth, height }) =>
+            left.get(at)! >= type.outWidth && depth >= type.outDepth && height >= type.outHeight,
+        );
+      if (!space) return [];
+      left.set(space.id, left.get(space.id)! - type.outWidth);
+      return [{ binId: id, version, compartmentId: space.id }];
+    });
+  await ask('POST', `${own}/rooms/${roomId}/place`, { placed });
+  await ask('POST', `${own}/rooms/${roomId}/as-it-is`);
+}
 for (const person of PEOPLE) {
   const { months, ...values } = { months: null, ...person };
   const born =
@@ -157,6 +181,7 @@ for (const plan of ROOMS) {
       await ask('PATCH', `${own}/rows/line/${line.id}`, { note: 'on rods', version: line.version });
   }
   await ask('POST', `${own}/rooms/${room}/contain`, {});
+  if (plan.printed) await asThingsCame(room);
   await ask('POST', `${own}/rooms/${room}/place`, {});
   if (plan.open) await ask('POST', `${own}/rooms/${room}/session`, { act: 'start' });
   for (const text of plan.open ?? []) await ask('POST', `${own}/lines`, { roomId: room, text });

@@ -247,3 +247,16 @@ test('no blade in a bag, no book in a bucket', () => {
     expect(choice!.options.filter((option) => option.type.id && wrong(option.type as ContainerType))).toEqual([]);
   }
 });
+
+test('fabric that hangs in a file goes into the box that has rails for it, and other boxes say what they lack', () => {
+  const hung = line('fabric', 20, 'pieces', {
+    length: 300,
+    width: 230,
+    height: 14,
+    lies: 'neat',
+    note: 'hangs in a file',
+  });
+  const [choice] = choose([hung], [category('fabric')]);
+  expect(choice!.chosen!.type.name).toBe('Hanging file box');
+  expect(choice!.options.at(-1)!.reasons).toContain('has no rails for hanging files');
+});

@@ -16,6 +16,10 @@ describe('what lies around, in one line', () => {
     ['two ice cream tubs 17 by 12 by 9 cm', 2, 'Ice cream tub', [170, 120, 90], 'tapered', 'plastic'],
     ['10 yoghurt pots 70×95 mm', 10, 'Yoghurt pot', [70, 70, 95], 'round', 'plastic'],
     ['old drawer 400x300x80', 1, 'Old drawer', [400, 300, 80], 'box', 'plastic'],
+    ['biscuit tin 20 cm round, 8 high', 1, 'Biscuit tin', [200, 200, 80], 'round', 'metal'],
+    ['bucket 28 across and 25 high', 1, 'Bucket', [280, 280, 250], 'round', 'plastic'],
+    ['shoe boxes x4 33x19x12', 4, 'Shoe box', [330, 190, 120], 'box', 'card'],
+    ['mason jars (12) no lid 9 x 13 cm', 12, 'Mason jar', [90, 90, 130], 'round', 'glass'],
   ])('%s', (text, count, name, size, form, material) => {
     const { found } = readFound(text, 'metric');
     expect([found!.count, found!.shape.name, sides(found!.shape), found!.shape.form, found!.shape.material]).toEqual([

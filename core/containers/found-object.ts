@@ -38,12 +38,21 @@ const MOST = 3000;
 const LEAST = 15;
 const MAX_COUNT = 500;
 
+const NO_LID = /\b(?:no|without(?: a)?) lids?\b/i;
 const UNIT = String.raw`(?:mm|cm|m|"|”|''|in(?:ch(?:es)?)?)`;
 const NUMBER = String.raw`\d+(?:[.,]\d+)?(?:\s+\d+/\d+|/\d+)?`;
 const SIZE = new RegExp(
   String.raw`(?:[⌀ø]\s*)?${NUMBER}\s*${UNIT}?(?:\s*(?:[x×*]|by)\s*${NUMBER}\s*${UNIT}?){1,2}`,
   'i',
 );
+
+/** `20 cm round, 8 high`, `28 across 25 high`. */
+const ACROSS = new RegExp(
+  String.raw`(${NUMBER}\s*${UNIT}?)\s*(?:across|round|⌀|ø)[\s,]*(?:and\s+)?(${NUMBER}\s*${UNIT}?)\s*(?:high|tall|deep)\b`,
+  'i',
+);
+/** How many there are, said behind: `shoe boxes x4`, `jars (12)`. */
+const COUNT_BEHIND = /(?:^|\s)(?:[x×]\s?(\d{1,3})|\((\d{1,3})\))(?=\s|$)/i;
 
 const wholeNumber = (word: string): number | undefined =>
   Number.isInteger(NUMBER_WORDS[word]) ? NUMBER_WORDS[word] : undefined;
@@ -71,25 +80,29 @@ function sidesOf(text: string, system: LengthSystem): number[] | null {
  * @returns what it is, or a sentence on what is missing
  * @example readFound('3 jam jars 75x110 round', 'metric').found // 3 of 75 × 75 × 110 mm, round, of glass
  */
-export function readFound(text: string, system: LengthSystem): ReadFound {
+export function readFound(told: string, system: LengthSystem): ReadFound {
+  const text = told.replace(ACROSS, '⌀ $1 x $2');
   const problem = (words: string): ReadFound => ({ found: null, problem: words });
   const size = SIZE.exec(text);
   if (!size) return problem('Tell its outside: width × depth × height, or across × height where it is round.');
   const sides = sidesOf(size[0], system);
   if (!sides) return problem('Its size cannot be read.');
-  const rest = `${text.slice(0, size.index)} ${text.slice(size.index + size[0].length)}`.trim();
+  const around = `${text.slice(0, size.index)} ${text.slice(size.index + size[0].length)}`.trim();
+  const behind = COUNT_BEHIND.exec(around);
+  const rest = behind ? around.replace(behind[0], ' ').trim() : around;
   const first = /^(\d+|[a-z]+)\s*(?:x\s+|×\s*)?/i.exec(rest);
   const number = first ? (/^\d/.test(first[1]!) ? Number(first[1]) : wholeNumber(first[1]!.toLowerCase())) : undefined;
-  const count = number ?? 1;
+  const count = number ?? Number(behind?.[1] ?? behind?.[2] ?? 1);
   if (count < 1 || count > MAX_COUNT) return problem(`As many as ${MAX_COUNT} at most.`);
   const called = (number === undefined ? rest : rest.slice(first![0].length))
     .replace(/\b(?:round|square|rectangular)\b/gi, ' ')
+    .replace(NO_LID, ' ')
     .replace(/\s+/g, ' ')
     .replace(/^[\s,;:]+|[\s,;:]+$/g, '');
   if (!called) return problem('Say what it is, such as jam jar or wooden crate.');
   const words = new Set(plain(rest).split(' ').map(stem));
   const has = (list: readonly string[]) => list.some((word) => words.has(stem(word)));
-  const round = (/[⌀ø]/.test(size[0]) || has(ROUND)) && (words.has('round') || !has(NOT_ROUND));
+  const round = /[⌀ø]/.test(size[0]) || (has(ROUND) && (words.has('round') || !has(NOT_ROUND)));
   if (sides.length === 2 && !round) return problem('Two sides are told: tell the third, or that it is round.');
   const [outWidth, outDepth, outHeight] = (round && sides.length === 2 ? [sides[0], sides[0], sides[1]] : sides) as [
     number,
@@ -101,7 +114,7 @@ export function readFound(text: string, system: LengthSystem): ReadFound {
     return problem('That would be smaller than a matchbox or larger than a wardrobe: check the unit, such as cm.');
   const [, material, wall] = MATERIALS.find(([list]) => has(list)) ?? [[], 'plastic' as const, 3];
   const inside = (side: number, walls: number) => Math.max(5, side - walls * wall);
-  const lid = has(LID) && !/\b(?:no|without(?: a)?) lids?\b/i.test(text);
+  const lid = has(LID) && !NO_LID.test(text);
   const name = (count > 1 ? called.replace(/\S+$/, (word) => singular(word)) : called).slice(0, 40);
   return {
     problem: null,

@@ -4,6 +4,7 @@ import { formatVolume } from '../measuring/in-units.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
 import type { Demand } from './demand.ts';
 import { pieceFits } from './fits-piece.ts';
+import { IN_A_FILE, takesFiles } from './hanging.ts';
 import { binsNeeded, insideLitres, usableLitres } from './litres.ts';
 import type { BinShape } from './shape.ts';
 import { placesFor } from './spaces.ts';
@@ -64,6 +65,7 @@ const NUISANCE = {
   fewOfMany: 900,
   schoolLid: 900,
   didNotFit: 9000,
+  noRails: 6000,
 };
 
 /** Containers of one kind that a category of a room is proposed at most: more is a slip in an amount, not a plan. */
@@ -101,6 +103,10 @@ const FALLS = 0.5;
 /** How long a row of a category's things is when they stand upright, mm. */
 const upright = ({ lines }: Demand): number =>
   lines.reduce((sum, { line, piece }) => sum + (piece && line.measure === 'pieces' ? line.amount * piece[2] : 0), 0);
+
+/** Whether all of it hangs over hangers of files. */
+const inFiles = ({ lines }: Demand): boolean =>
+  lines.length > 0 && lines.every(({ line }) => line.note.includes(IN_A_FILE));
 
 /** Longest side from which on what lies neatly wants straight walls, mm. */
 const NO_BUCKET = 90;
@@ -160,6 +166,10 @@ export function judge(
   if (context.school?.lids === 'lids' && !category.lid && !type.lid) against(NUISANCE.schoolLid);
   if (context.school?.lids === 'open' && !category.lid && type.lid)
     against(NUISANCE.schoolLid, 'the room keeps lids off where nothing asks for one');
+  if (inFiles(demand)) {
+    if (takesFiles(type)) reasons.push('has the rails that its hangers hang on');
+    else against(NUISANCE.noRails, 'has no rails for hanging files');
+  }
   if (type.tried === 'does not') against(NUISANCE.didNotFit, 'tried here, and it did not fit');
   else if (type.tried === 'fits' && toBuy) reasons.push('tried in its place: it fits');
   if (category.hazards.some((hazard) => ['H3', 'H4', 'H5'].includes(hazard))) {

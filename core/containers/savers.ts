@@ -1,6 +1,7 @@
 /** Things that take far less room, or are found at last, another way (practice C5), with their arithmetic. */
 import type { Category, Line, SetNumber, Site } from '../model/entities.ts';
 import { nextNumbers } from '../numbers/numbers.ts';
+import { IN_A_FILE } from './hanging.ts';
 import { litresOfLine } from './demand.ts';
 import { PACKING_FACTOR } from './litres.ts';
 import { kindOfLine, pieceOf } from './piece.ts';
@@ -39,7 +40,7 @@ const CASE = 8;
 /** Fewer litres are not worth the work. */
 const LEAST_SAVED = 3;
 
-/** A fabric that hangs in a file drawer: its face, mm (for hanging files of A4 and Letter). */
+/** A fabric that hangs in a file: its face, mm (for hanging files of A4 and Letter). */
 export const FILE = { length: 300, width: 230 } as const;
 /** One layer of cotton, mm. */
 export const LAYER = 0.5;
@@ -142,7 +143,7 @@ function wayOf(
   return null;
 }
 
-/** Fabric as it is spread out, told with two sides: over a hanger in a file drawer, or among the scraps. */
+/** Fabric as it is spread out, told with two sides: over a hanger in a box for hanging files, or among the scraps. */
 function cloth(line: Line, scraps: Category | undefined): Way | null {
   if (line.length === null || line.width === null) return null;
   const [length, width] = [Math.max(line.length, line.width), Math.min(line.length, line.width)];
@@ -160,12 +161,12 @@ function cloth(line: Line, scraps: Category | undefined): Way | null {
   if (line.lies === 'neat') return null;
   return {
     saver: 'files',
-    words: `folded to ${layers} layers and hung over a hanger in a file drawer, ${thick} mm each: ${Math.max(1, Math.floor(FILE_DRAWER / (thick * PACKING_FACTOR.neat)))} to a drawer`,
-    values: { ...FILE, height: thick, lies: 'neat', note: noteOf(line, 'hangs in a file') },
+    words: `folded to ${layers} layers and hung over a hanger in a box for hanging files, ${thick} mm each: ${Math.max(1, Math.floor(FILE_BOX / (thick * PACKING_FACTOR.neat)))} to a box`,
+    values: { ...FILE, height: thick, lies: 'neat', note: noteOf(line, IN_A_FILE) },
   };
 }
-/** A usual file drawer is so deep inside, mm. */
-const FILE_DRAWER = 480;
+/** The catalogue's box for hanging files is so long inside, mm. */
+const FILE_BOX = 375;
 
 function protectors(line: Line, [, , height]: readonly [number, number, number]): Way | null {
   if (height <= PROTECTOR.height) return null;

@@ -20,6 +20,10 @@ describe('parseLength', () => {
     ["1'", 305],
     ['1-1/2 in', 38],
     ['.5 m', 500],
+    ['1 m 20', 1200],
+    ['ca. 80', 800],
+    ['~ 1,2 m', 1200],
+    ['1,215 mm', 1215],
   ])('%s is %d mm', (text, mm) => expect(parseLength(text)).toBe(mm));
 
   test.each(['', 'abc', '-5', '5/0"', '12 apples', "1' x"])('%j is no length', (text) =>

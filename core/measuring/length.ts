@@ -22,6 +22,13 @@ const FEET = new RegExp(`^${NUMBER}\\s*(?:ft|feet|foot|'|′)\\s*(.*)$`, 'i');
 const INCHES = /^(?:(\d+(?:[.,]\d+)?|[.,]\d+)(?:\s+|-)?)?(?:(\d+)\s*\/\s*(\d+))?\s*(?:in(?:ch(?:es)?)?|"|″|'')?$/i;
 export const METRIC_FACTOR: Record<string, number> = { mm: 1, cm: 10, dm: 100, m: 1000 };
 
+/** `1 m 20`, `1m20 cm`: metres and centimetres. */
+const METRES = /^(\d+)\s*m\s*(\d{2})(?:\s*cm)?$/i;
+/** A tape is read to the millimetre: three digits after a point or comma are thousands of them. */
+const THOUSANDS = /^\d{1,2}[.,]\d{3}$/;
+/** What people put before a length that they did not look at closely. */
+const ABOUT = /^(?:ca\.?|about|approx(?:\.|imately)?|around|roughly|~|≈)\s*/i;
+
 const MOST_CENTIMETRES = 1000;
 const decimal = (text: string): number => Number(text.replace(',', '.'));
 
@@ -36,7 +43,7 @@ function inchesOf(text: string): number | null {
 }
 
 /**
- * Reads a length such as `345`, `34.5 cm`, `13 5/8"`, `1' 2 1/2"`, `1 ft 2` or `1,2 m`.
+ * Reads a length such as `345`, `34.5 cm`, `13 5/8"`, `1' 2 1/2"`, `1 ft 2`, `1,2 m`, `1 m 20`, `1,215 mm` or `about 80`.
  * A bare number is in the reader's own unit; of a thousand centimetres and more nobody speaks: these are millimetres.
  * `bareUnit` overrides that.
  * @returns whole millimetres, or null when the text is no length (empty, negative, or not understood).
@@ -51,12 +58,16 @@ export function parseLength(
     .trim()
     .replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (c) => ` ${FRACTION[c]}`)
     .replace(/\s+/g, ' ')
-    .trim();
+    .trim()
+    .replace(ABOUT, '');
   if (t === '') return null;
+  const metres = METRES.exec(t);
+  if (metres) return Number(metres[1]) * 1000 + Number(metres[2]) * 10;
   const metric = METRIC.exec(t);
   if (metric && (metric[2] || system !== 'imperial' || bareUnit)) {
     const own = system === 'metric' && decimal(metric[1]!) < MOST_CENTIMETRES ? 'cm' : 'mm';
     const unit = metric[2]?.toLowerCase() ?? bareUnit ?? own;
+    if (unit === 'mm' && THOUSANDS.test(metric[1]!)) return Number(metric[1]!.replace(/[.,]/, ''));
     const factor = unit === 'in' ? MM_PER_INCH : METRIC_FACTOR[unit]!;
     return Math.round(decimal(metric[1]!) * factor);
   }

@@ -4,6 +4,7 @@ import { readReadings } from './readings.ts';
 
 test.each([
   ['41.2; 40.9; 41.6', { least: 409, count: 3, differ: 7 }],
+  ['41.2, 40.9', { least: 409, count: 2, differ: 3 }],
   ['41.2', { least: 412, count: 1, differ: 0 }],
   ['412 mm and 41 cm', { least: 410, count: 2, differ: 2 }],
   ['41.2; about that', null],

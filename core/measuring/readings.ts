@@ -11,13 +11,13 @@ export interface Readings {
 }
 
 /**
- * @param text one length or several, parted by semicolons or `and`
+ * @param text one length or several, parted by semicolons, a comma with a space, or `and`
  * @returns null where any of them is no length
  * @example readReadings('41.2; 40.9; 41.6', 'metric') // { least: 409, count: 3, differ: 7 }
  */
 export function readReadings(text: string, system: LengthSystem): Readings | null {
   const lengths = text
-    .split(/;|\band\b|\n/)
+    .split(/;|,\s|\band\b|\n/)
     .map((part) => part.trim())
     .filter(Boolean)
     .map((part) => parseLength(part, system));

@@ -20,8 +20,6 @@ export const historyRoutes: SiteRoutes = (router, context) => {
   );
   router.get(
     '/rows/:id/history',
-    asyncHandler((request) =>
-      historyOfRow(context.db, param(request, 'site'), param(request, 'id'), whoAsks(request)),
-    ),
+    asyncHandler((request) => historyOfRow(context.db, param(request, 'site'), param(request, 'id'), whoAsks(request))),
   );
 };

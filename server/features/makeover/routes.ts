@@ -2,7 +2,7 @@ import { sessionRequest } from '@stube/contract/makeover/requests';
 import { param, scopeOf, type SiteRoutes } from '../../http/context.ts';
 import { asyncHandler, read } from '../../http/handle.ts';
 import { dayPlanIcs } from './days.ts';
-import { runSession } from './service.ts';
+import { keepAsItIs, runSession } from './service.ts';
 
 export const makeoverRoutes: SiteRoutes = (router, context) => {
   router.post(
@@ -10,6 +10,10 @@ export const makeoverRoutes: SiteRoutes = (router, context) => {
     asyncHandler((request) =>
       runSession(scopeOf(request, context), param(request, 'room'), read(sessionRequest, request.body).act),
     ),
+  );
+  router.post(
+    '/rooms/:room/as-it-is',
+    asyncHandler((request) => keepAsItIs(scopeOf(request, context), param(request, 'room'))),
   );
   router.get(
     '/rooms/:room/days.ics',

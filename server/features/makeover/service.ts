@@ -1,11 +1,14 @@
-/** Sittings of a makeover: one at a time in a room, timed by the server's clock. */
+/** Sittings of a makeover, one at a time in a room, timed by the server's clock; and the room as it was before. */
+import { asItIsOf } from '@stube/core/makeover/as-it-is';
 import { secondsOf } from '@stube/core/makeover/pace';
+import { roomDataOf } from '@stube/core/placement/place-problem-of';
 import type { SessionRequest } from '@stube/contract/makeover/requests';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { makeChange } from '../../db/change.ts';
 import type { Scope } from '../../db/scope.ts';
 import { newId } from '../../db/ids.ts';
-import { Refused } from '../../db/problems.ts';
+import { NotFound, Refused } from '../../db/problems.ts';
+import { readSite } from '../../db/read.ts';
 
 const WORDS = {
   start: 'begin a session',
@@ -34,5 +37,20 @@ export async function runSession(scope: Scope, roomId: string, act: SessionReque
         : { seconds, runningSince: null, ...(act === 'end' ? { endedAt: at } : {}) };
     await recorder.update('session', open.id, null, patch);
     return open.id;
+  });
+}
+
+/** Keeps the room as it stands today, beside every later plan (practice M6). */
+export async function keepAsItIs(scope: Scope, roomId: string): Promise<ChangeAnswer> {
+  const data = await readSite(scope.db, scope.siteId);
+  const room = roomDataOf(data, roomId);
+  if (!room) throw new NotFound('room', roomId);
+  const hues = new Map(data.family.map(({ id, hue }) => [id, hue]));
+  const families = new Map(data.category.map(({ id, familyId }) => [id, familyId]));
+  const day = scope.now.toISOString().slice(0, 10);
+  const asItIs = asItIsOf(room, ({ categoryId }) => hues.get(families.get(categoryId) ?? '') ?? 'ink', day);
+  return makeChange(scope, 'keep the room as it is', async (recorder) => {
+    await recorder.update('room', roomId, null, { asItIs });
+    return roomId;
   });
 }

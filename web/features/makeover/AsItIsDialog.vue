@@ -13,10 +13,12 @@ import type { DrawnBin } from '../../drawing/scale.ts';
 import { formatDay, today } from '../../parts/day.ts';
 import { litres, minutes, percent } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
+import { useMakeoverActions } from './actions.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const { store, room, placeData } = useRoom();
 const { hueOf } = useDrawnBins();
+const { keepAsItIs } = useMakeoverActions();
 const now = computed<AsItIs | null>(() => (placeData.value ? asItIsOf(placeData.value, hueOf, today()) : null));
 const then = computed(() => room.value?.asItIs ?? null);
 const states = computed(() =>
@@ -41,8 +43,8 @@ const ROWS: { words: string; tell: (figures: StateFigures) => string }[] = [
   { words: 'Places with nothing in them', tell: ({ empty, places }) => `${empty} of ${places}` },
 ];
 async function keep(): Promise<void> {
-  if (!room.value || !now.value) return;
-  const done = await store.tryWrite(() => store.patch('room', room.value!, { asItIs: now.value }));
+  if (!room.value) return;
+  const done = await store.tryWrite(() => keepAsItIs(room.value!.id));
   if (done) store.sayDone('Kept: every later plan is shown beside it.');
 }
 const holder = ref<HTMLElement | null>(null);

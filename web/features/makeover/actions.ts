@@ -5,5 +5,6 @@ export function useMakeoverActions() {
   const { send } = useSite();
   return {
     runSession: (roomId: string, act: SessionRequest['act']) => send('POST', `/rooms/${roomId}/session`, { act }),
+    keepAsItIs: (roomId: string) => send('POST', `/rooms/${roomId}/as-it-is`),
   };
 }
