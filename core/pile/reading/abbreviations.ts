@@ -1,10 +1,13 @@
-/** Short forms of amounts, written out before a line is read. */
+/** Short and vague forms of amounts, written out before a line is read. */
 
 const WRITTEN_OUT: readonly (readonly [RegExp, string])[] = [
   [/(?<=[\d½¼¾]\s?|\ban?\s|\bhalf\s(?:an?\s)?)\b(?:doz|dz)\b\.?/gi, ' dozen'],
   [/(?<=\d\s?)\bprs?\b\.?(?=\s)/gi, ' pairs'],
   [/\b(?:(?:an?|one|1)\s+)?gross(?:\s+of)?(?=\s+\p{L})/giu, '144'],
   [/(?<=\d\s?)\bpkt?s?\b\.?(?=\s)/gi, ' packs'],
+  // Of what there are lots there is a heap; whoever knows better sees it in the line and corrects it.
+  [/^(?:an? lot|lots|loads|tons|masses|plenty)(?: and (?:lots|loads))? of\s+|^many\s+/i, 'heap of '],
+  [/^(.*\p{L}),?\s+(?:lots|loads|tons|plenty|a lot(?: of them)?)$/iu, 'heap of $1'],
   [/\s(?:->|=>|➔|➜)\s*/g, ' → '],
 ];
 

@@ -6,6 +6,7 @@ copy paper, printer paper, paper, a4 paper, printing paper, letter size paper, s
 envelope, window envelope, brown envelope, c5 envelope, airmail envelope, wage envelope
 c6 envelope, small envelope | 162x114x0.6 flat pack=25
 dl envelope, long envelope | 220x110x0.6 flat pack=25
+number 10 envelope, no 10 envelope, envelope no 10, business envelope | 241x105x0.6 flat
 c4 envelope, large envelope, a4 envelope | 324x229x0.6 flat
 # Sticky notes
 sticky note, sticky note pad, memo pad, memo block, page marker, index tab, sticky tab, index flag, note block, note cube, sticky pad
@@ -40,7 +41,8 @@ label tape, label maker tape, tape cassette for label printer, label cartridge, 
 iron on label, name tape, iron on name label, clothes label | 120x80x3
 badge, name badge, lanyard, badge holder | 100x70x8 neat
 # Ink and toner
-toner, ink cartridge, toner cartridge, printer ink, printer cartridge, drum unit
+ink cartridge, printer ink, printer cartridge
+toner, toner cartridge, drum unit | 350x120x100 neat stands=stack
 ink cartridge, printer ink, cartridge, ink bottle, ink, printer cartridge | 105x85x35
 # Address stamps
 date stamp, address stamp, office stamp, self inking stamp, postage stamp set
