@@ -56,6 +56,7 @@ export function stockTerms(terms: number, seed: number): { out: number; stock: n
           parId: 'p',
           packs,
           received: 0,
+          paid: null,
           on: today,
           closed: false,
         };

@@ -151,6 +151,13 @@ export const TURNS = {
     ['nature collection', ['nature', 'senses'], 36, 110, 0.5],
     ['sand timers', ['senses', 'numbers'], 36, 96, 0.4],
   ] as [line: string, areas: string[], from: number, to: number, loved: number][],
+  seen: [
+    ['counting rods', 'used', 6],
+    ['movable alphabet', 'loved', 4],
+    ['magnet sets', 'loved', 3],
+    ['abacus', 'not touched', 3],
+    ['abacus', 'not touched', 1],
+  ] as [line: string, kind: string, daysAgo: number][],
   after: [['base-ten blocks', 'counting cubes']] as [line: string, before: string][],
 };
 
@@ -160,7 +167,10 @@ export const SEASONS: [category: string, name: string, comesOut: string, goesBac
   ['Chalk for outside', 'Chalk days', '04-01', '10-15'],
 ];
 
-/** What is used up in the office: two guests under three come on open days. */
+/** What restocking may cost in a month, cents. */
+export const BUDGET = 6000;
+
+/** What is used up: two guests under three come to the office on open days, and everybody paints and glues in the loft. */
 export const CONSUMABLES: {
   line: string;
   least: number;
@@ -171,6 +181,8 @@ export const CONSUMABLES: {
   perDay: number;
   unit: string;
   counted: [daysAgo: number, amount: number][];
+  openedDaysAgo?: number;
+  keepsDays?: number;
 }[] = [
   {
     line: 'nappies',
@@ -207,6 +219,33 @@ export const CONSUMABLES: {
     perDay: 0.15,
     unit: 'boxes',
     counted: [[0, 6]],
+  },
+  {
+    line: 'glue sticks',
+    least: 10,
+    wanted: 40,
+    pack: 20,
+    price: 1290,
+    use: 'day',
+    perDay: 0.8,
+    unit: 'pieces',
+    counted: [
+      [21, 46],
+      [0, 30],
+    ],
+  },
+  {
+    line: 'poster paint',
+    least: 6,
+    wanted: 18,
+    pack: 6,
+    price: 2340,
+    use: 'day',
+    perDay: 0.15,
+    unit: 'bottles',
+    counted: [[0, 18]],
+    openedDaysAgo: 160,
+    keepsDays: 180,
   },
   {
     line: 'tissues',

@@ -1,6 +1,8 @@
 /** Lets a furnished house have been lived in: observations, strays, routines, holidays. */
 import type { Snapshot } from '@stube/contract/answers';
+import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import {
+  BUDGET,
   DAYS_OF_USE,
   HOLIDAY,
   INCOMPLETE,
@@ -131,6 +133,38 @@ export async function liveIn(
   await restockAndRotate(ask, own, await snapshot(), today);
 }
 
+/** What has been out for two weeks and is planned from there on, with what was seen of it. */
+async function letTurn(
+  ask: Ask,
+  own: string,
+  roomId: string,
+  today: string,
+  lineOf: (name: string) => string,
+): Promise<void> {
+  const monday = addDays(today, -((new Date(today).getUTCDay() + 6) % 7) - 14);
+  const { answer, mondays } = await ask<RotationAnswer>('POST', `${own}/rooms/${roomId}/rotation`, { first: monday });
+  const spells = new Map<string, { slotId: string; lineId: string; from: string; to: string | null }>();
+  const done: object[] = [];
+  answer.plan.forEach((row, week) => {
+    for (const [slotId, spell] of spells)
+      if (row[slotId] !== spell.lineId) {
+        done.push({ ...spell, to: mondays[week]! });
+        spells.delete(slotId);
+      }
+    for (const [slotId, lineId] of Object.entries(row))
+      if (!spells.has(slotId)) spells.set(slotId, { slotId, lineId, from: mondays[week]!, to: null });
+  });
+  const all = [...done, ...spells.values()] as { slotId: string; lineId: string; from: string; to: string | null }[];
+  const create = all.map((spell, i) => ({
+    table: 'spell',
+    id: `turn-${i}`,
+    values: { ...spell, begun: spell.from <= today, ended: spell.to !== null && spell.to <= today },
+  }));
+  await ask('POST', `${own}/batch`, { what: 'what takes turns in the coming weeks', create });
+  for (const [name, kind, daysAgo] of TURNS.seen)
+    await ask('POST', `${own}/rows/interest`, { lineId: lineOf(name), kind, on: addDays(today, -daysAgo) });
+}
+
 async function restockAndRotate(ask: Ask, own: string, data: Snapshot['data'], today: string): Promise<void> {
   const make = (table: string, values: object) => ask<{ id: string }>('POST', `${own}/rows/${table}`, values);
   const room = data.room.find(({ name }) => name === TURNS.room)!;
@@ -161,13 +195,17 @@ async function restockAndRotate(ask: Ask, own: string, data: Snapshot['data'], t
   );
   for (const [i, space] of free.slice(0, TURNS.places).entries())
     await make('slot', { compartmentId: space.id, area: TURNS.areas[i] });
+  await letTurn(ask, own, room.id, today, lineOf);
   for (const [category, name, comesOut, goesBack] of SEASONS) {
     const of = data.category.find((one) => one.name === category)!;
     const bin = data.bin.find(({ categoryId }) => categoryId === of.id)!;
     await make('season', { binId: bin.id, name, comesOut, goesBack });
   }
-  for (const { line, counted, ...values } of CONSUMABLES) {
-    const { id } = await make('par', { ...values, lineId: lineOf(line), leadDays: 4 });
+  const { id: site, version } = data.site[0]!;
+  await ask('PATCH', `${own}/rows/site/${site}`, { restockBudget: BUDGET, version });
+  for (const { line, counted, openedDaysAgo, ...values } of CONSUMABLES) {
+    const opened = openedDaysAgo === undefined ? null : addDays(today, -openedDaysAgo);
+    const { id } = await make('par', { ...values, opened, lineId: lineOf(line), leadDays: 4 });
     for (const [days, amount] of counted) await make('stockCount', { parId: id, amount, on: addDays(today, -days) });
   }
   const loft = data.room.find(({ name }) => name === 'Net loft')!.id;

@@ -9,6 +9,7 @@ const WEB = join(import.meta.dirname, '../web');
 const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   RoomDialog: ['', 'A room'],
   ParDialog: ['/restock', 'a consumable'],
+  TurnsDialog: ['ROOM/rotation', /: months, children, what comes before it$/],
   RoutineDialog: ['/routines', /^a routine$/],
   ProposalDialog: ['ROOM/signs', 'let it live where it is left'],
   PersonDialog: ['', 'A person'],
@@ -85,6 +86,9 @@ test('each opens on its first field, keeps the focus, and gives it back', async 
   const free = compartment.find(({ id }) => !bin.some(({ compartmentId }) => compartmentId === id))!;
   for (let i = 0; i < 2; i++)
     await stube.ask(`/sites/${site}/bins/${bin[0]!.id}/observed`, { kind: 'elsewhere', foundId: free.id });
+  const [first] = (await stube.data(site)).line;
+  const turns = { lineId: first!.id, areas: ['art'], fromMonths: 36, toMonths: 72 };
+  await stube.ask(`/sites/${site}/rows/rotating`, turns);
   const labels = bin.map(({ id }) => ({ role: 'bin', binId: id }));
   await stube.ask(`/sites/${site}/printed`, { room, labels });
   await page.goto(`${stube.address}/s/${site}/r/${room}/pile`);

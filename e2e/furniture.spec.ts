@@ -76,11 +76,19 @@ test('the boards of a shelf are moved to where they lose least, and back again',
     ({ name, removed }) => name === 'The Ferry House' && !removed,
   );
   const before = await stube.data(site!.id);
-  const unit = before.unit.find(({ name }) => name === 'Hatch shelf')!;
-  await page.goto(`${stube.address}/s/${site!.id}/r/${unit.roomId}/measure`);
-  await page.getByLabel('Unit', { exact: true }).selectOption(unit.id);
-  await page.getByRole('button', { name: 'Best heights' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Boards of Hatch shelf' });
+  // The first of the adjustable units whose boards could stand better for what the plan put on them.
+  let unit = before.unit[0]!;
+  const dialog = page.getByRole('dialog', { name: /^Boards of / });
+  const moves = dialog.getByRole('button', { name: 'Move the boards' });
+  for (const adjustable of before.unit.filter(({ step }) => step !== null)) {
+    unit = adjustable;
+    await page.goto(`${stube.address}/s/${site!.id}/r/${unit.roomId}/measure`);
+    await page.getByLabel('Unit', { exact: true }).selectOption(unit.id);
+    await page.getByRole('button', { name: 'Best heights' }).click();
+    await expect(moves.or(dialog.getByText('The boards stand as well as they can'))).toBeVisible();
+    if (await moves.isVisible()) break;
+    await dialog.getByRole('button', { name: 'Close' }).click();
+  }
   await expect(dialog.getByText('No way loses less: this is proven.')).toBeVisible();
   await expectAccessible(page);
   await dialog.getByRole('button', { name: 'Move the boards' }).click();

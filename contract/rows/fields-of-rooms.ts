@@ -13,6 +13,7 @@ import {
   LETTER_CASES,
   MEDIA,
   READ_FROM,
+  ROTATION_AIMS,
   SWINGS,
   WALL_KINDS,
   ZONE_KINDS,
@@ -38,6 +39,7 @@ export const FIELDS_OF_ROOMS = {
     paper: Joi.valid(...PAPER_NAMES),
     kerf: mm(0, 20),
     clearance: mm(0, 100),
+    restockBudget: mm(0, 1_000_000_000).allow(null),
   },
   person: {
     name: text(60),
@@ -70,6 +72,7 @@ export const FIELDS_OF_ROOMS = {
     buy: Joi.valid('own', 'least', 'match', null),
     labelsFor: Joi.valid(...LABELS_FOR, null),
     visitors: flag,
+    pets: flag,
     labelLayoutId: rowId.allow(null),
     secondLife: note(60),
     rotation: Joi.object({
@@ -79,6 +82,8 @@ export const FIELDS_OF_ROOMS = {
       leastRest: mm(0, 52).required(),
       mostRest: mm(0, 104).required(),
       swapsAWeek: mm(0, 100).required(),
+      minutesAWeek: mm(5, 2400).allow(null),
+      weights: Joi.object().pattern(Joi.valid(...ROTATION_AIMS), Joi.number().min(0).max(5)),
     }).allow(null),
   },
   zone: {

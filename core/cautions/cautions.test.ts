@@ -125,3 +125,20 @@ test('who fetches a thing: as named, else everybody, but adults only for hazards
 });
 test('nobody known: an adult of middling height is taken', () =>
   expect(placeProblemOf(room([], [])).people).toHaveLength(1));
+
+test('what stands open and low is told where a pet comes in, and goes with its lid, its height or the pet', () => {
+  const yarn = category('yarn', { hazards: ['H6'] });
+  const toRoom = (pets: boolean, lid: boolean, floor: number): RoomData => {
+    const data = room([person('Ann', 'adult', 1680)], [yarn]);
+    return {
+      ...data,
+      room: { ...data.room, pets },
+      types: new Map([['t', { ...type, id: 't', lid }]]),
+      compartments: [{ ...space, floor }],
+    } as RoomData;
+  };
+  const told = (...of: [boolean, boolean, number]) =>
+    cautionsOf(toRoom(...of), '2026-11-26').filter(({ key }) => key.startsWith('H15pet'));
+  expect(told(true, false, 400)[0]).toMatchObject({ hazard: 'H15', severity: 'warn' });
+  expect([told(false, false, 400), told(true, true, 400), told(true, false, 1200)]).toEqual([[], [], []]);
+});

@@ -8,6 +8,7 @@ import type { Caution, Child } from './caution.ts';
 import { fixtureCautions, reuseCautions } from './fixtures.ts';
 import { cotCautions, drawerCautions, liftCautions, topCautions, unitCautions } from './furniture.ts';
 import { loadCautions, unitLoadCautions } from './loads.ts';
+import { petCautions } from './pets.ts';
 import { storedIn, type Stored } from './stored.ts';
 import {
   benchCautions,
@@ -64,6 +65,7 @@ export function cautionsOf(room: RoomData, today: string): Caution[] {
     ...cotCautions(data, stored, children),
     ...stored.flatMap((each) => [
       ...reachCautions(each, moving),
+      ...petCautions(data, each),
       ...benchCautions(each, moving),
       ...containerCautions(each),
       ...privacyCautions(each),

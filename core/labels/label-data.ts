@@ -1,6 +1,7 @@
 /** What the labels of a room follow from. */
 import type { Contents } from '../containers/contents.ts';
 import { byId } from '../model/by-id.ts';
+import { spoils } from '../restock/use-by.ts';
 import type {
   Bin,
   Category,
@@ -29,6 +30,8 @@ export interface LabelData {
   bins: readonly Bin[];
   lines: SiteData['line'];
   photos: readonly Photo[];
+  /** Ids of categories with something that spoils: of these the oldest is used first. */
+  spoiling: ReadonlySet<string>;
   numbers: readonly SetNumber[];
   layouts: ReadonlyMap<string, LabelLayout>;
   /** Of the room. */
@@ -56,7 +59,13 @@ export type LabelTables = Pick<
   | 'setNumber'
   | 'labelLayout'
   | 'printedLabel'
+  | 'par'
 >;
+
+function spoilingIn({ par, line }: Pick<LabelTables, 'par' | 'line'>): Set<string> {
+  const ids = new Set(par.filter(spoils).map(({ lineId }) => lineId));
+  return new Set(ids.size ? line.flatMap(({ id, categoryId }) => (categoryId && ids.has(id) ? [categoryId] : [])) : []);
+}
 
 /** @throws when the room is not there */
 export function labelDataOf(
@@ -81,6 +90,7 @@ export function labelDataOf(
       .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true })),
     lines: data.line,
     photos: data.photo,
+    spoiling: spoilingIn(data),
     numbers: data.setNumber,
     layouts: byId(data.labelLayout),
     printed: data.printedLabel.filter((label) => label.roomId === roomId),

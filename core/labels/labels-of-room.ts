@@ -19,6 +19,8 @@ import { privateLabel } from './private.ts';
 const CELL_STRIP = 12;
 const SHELF_STRIP = 25;
 const NUMBER_FACE = { width: 60, height: 25 };
+/** First in, first out, as it is said on a label. */
+const OLDEST_FIRST = 'oldest first';
 /** A row of books or binders is parted by dividers. */
 const ROW = 'row';
 
@@ -115,7 +117,9 @@ export function labelledBins(data: LabelData): BinLabelled[] {
       code: bin.code,
       word: bin.shortName || bin.name,
       second: category.otherName,
-      family: data.families.get(category.familyId)?.name ?? '',
+      family: [data.families.get(category.familyId)?.name, data.spoiling.has(category.id) && OLDEST_FIRST]
+        .filter(Boolean)
+        .join(' · '),
       pieces: setIn(inside.get(bin.id)),
       hue: hueOf(category, data),
       pictogram: category.pictogram,

@@ -26,6 +26,9 @@ export interface Par extends RowOfSite {
   nextId: string | null;
   /** It spoils on that day, ISO. */
   expires: string | null;
+  /** The day on which what is in use was opened, ISO, and how many days it then keeps; null: nobody said. */
+  opened: string | null;
+  keepsDays: number | null;
 }
 
 export const par = entity<Par>()({
@@ -47,6 +50,8 @@ export const par = entity<Par>()({
     toGrams: { default: null },
     nextId: pointsTo('line', 'clear', { default: null }),
     expires: { default: null },
+    opened: { default: null, since: 12 },
+    keepsDays: { default: null, since: 12 },
   },
   since: 11,
 });
@@ -74,6 +79,8 @@ export interface StockOrder extends RowOfSite {
   /** ISO date. */
   on: string;
   received: number;
+  /** What a pack really cost, minor units; null: nobody said. */
+  paid: number | null;
   /** It will not come, or is here in full. */
   closed: boolean;
 }
@@ -81,7 +88,7 @@ export interface StockOrder extends RowOfSite {
 export const stockOrder = entity<StockOrder>()({
   words: { one: 'order', many: 'orders' },
   routes: { create: true, remove: true },
-  fields: { parId: pointsTo('par', 'remove'), packs: {}, on: {}, received: { default: 0 }, closed: { default: false } },
+  fields: { parId: pointsTo('par', 'remove'), packs: {}, on: {}, received: { default: 0 }, paid: { default: null, since: 12 }, closed: { default: false } },
   since: 11,
 });
 

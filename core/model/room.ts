@@ -65,6 +65,8 @@ export interface Room extends RowOfSite {
   labelLayoutId: string | null;
   /** What the room is at other times: `living room in the evening`; empty where it has one life. */
   secondLife: string;
+  /** A pet comes in: it chews and swallows what stands open and low. */
+  pets: boolean;
   /** How it rotates what is out; null: it does not. */
   rotation: RotationRules | null;
 }
@@ -93,6 +95,7 @@ export const room = entity<Room>()({
     visitors: { default: false, since: 9 },
     labelLayoutId: pointsTo('labelLayout', 'clear', { default: null, since: 9 }),
     secondLife: { default: '', since: 10 },
+    pets: { default: false, since: 12 },
     rotation: { default: null, since: 11 },
   },
 });

@@ -27,6 +27,10 @@ export interface Rotating extends RowOfSite {
   loved: number;
   /** Minutes to set it out. */
   minutes: number;
+  /** Children for whom it is right, or not yet, or not any more, whatever their age. */
+  readyIds: string[];
+  notYetIds: string[];
+  doneIds: string[];
 }
 
 export const rotating = entity<Rotating>()({
@@ -41,6 +45,9 @@ export const rotating = entity<Rotating>()({
     weeksOfYear: { default: [] },
     loved: { default: 0.5 },
     minutes: { default: 2 },
+    readyIds: pointsToMany('person', { since: 12 }),
+    notYetIds: pointsToMany('person', { since: 12 }),
+    doneIds: pointsToMany('person', { since: 12 }),
   },
   since: 11,
 });
@@ -123,6 +130,10 @@ export const season = entity<Season>()({
   since: 11,
 });
 
+/** What a plan of the rotation weighs against each other. */
+export const ROTATION_AIMS = ['balance', 'loved', 'rest', 'swaps'] as const;
+export type RotationAim = (typeof ROTATION_AIMS)[number];
+
 /** How a room rotates. */
 export interface RotationRules {
   weeks: number;
@@ -131,4 +142,8 @@ export interface RotationRules {
   leastRest: number;
   mostRest: number;
   swapsAWeek: number;
+  /** Minutes of setting out that a week may take; absent or null: as many as the swaps need. */
+  minutesAWeek?: number | null;
+  /** How much each aim counts, 1 as usual; what is absent counts as usual. */
+  weights?: Partial<Record<RotationAim, number>>;
 }

@@ -28,6 +28,8 @@ export interface Site extends Row {
   kerf: number;
   /** Pieces are cut so much shorter than the inside that was measured, mm: they have to go in. */
   clearance: number;
+  /** What restocking may cost in a month, minor units; null: nobody set a limit. */
+  restockBudget: number | null;
 }
 
 export const site = entity<Site>()({
@@ -47,5 +49,6 @@ export const site = entity<Site>()({
     // An ordinary hand or circular saw; two millimetres of air at each end.
     kerf: { default: 3, since: 6 },
     clearance: { default: 4, since: 6 },
+    restockBudget: { default: null, since: 12 },
   },
 });

@@ -41,6 +41,7 @@ const site = {
   paper: 'A4' as const,
   kerf: 3,
   clearance: 4,
+  restockBudget: null,
 };
 const room = { ...row, id: 'r', name: 'Loft' };
 const rooms = new Map([['r', room]]);

@@ -90,7 +90,16 @@ test('what is counted corrects the use; more than before without a delivery says
   // Ten open days, 40 used where 20 were reckoned.
   expect(learned.days).toBe(10);
   expect(learned.factor).toBeCloseTo((14 + 10 * 2) / 24);
-  const came: StockOrder = { ...row, id: 'o', parId: 'p', packs: 1, received: 1, on: '2026-11-18', closed: true };
+  const came: StockOrder = {
+    ...row,
+    id: 'o',
+    parId: 'p',
+    packs: 1,
+    received: 1,
+    paid: null,
+    on: '2026-11-18',
+    closed: true,
+  };
   expect(learnedUse(glue, data({ counts, orders: [came] })).days).toBe(14);
   expect(learnedUse(par({ use: 'counted' }), data({ counts: counts.slice(0, 2) })).factor).toBeCloseTo(4);
   expect(forecastOf(par({ use: 'counted' }), data(), '2026-11-20').lasts).toBeNull();
@@ -123,7 +132,16 @@ function term(seed: number): { out: number; days: number; mean: number } {
     const all = data({ counts: [count(today, stock)], orders });
     const forecast = forecastOf(item, all, today);
     if (forecast.orderBy === today && forecast.packs) {
-      orders.push({ ...row, id: `o${i}`, parId: 'p', packs: forecast.packs, received: 0, on: today, closed: false });
+      orders.push({
+        ...row,
+        id: `o${i}`,
+        parId: 'p',
+        packs: forecast.packs,
+        received: 0,
+        paid: null,
+        on: today,
+        closed: false,
+      });
       arriving.push({ on: addDays(today, item.leadDays), packs: forecast.packs });
     }
     if (!isOpenDay(all, today)) continue;

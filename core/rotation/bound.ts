@@ -1,8 +1,8 @@
 /**
  * A proven upper bound: slots, swaps and coverage get prices (Lagrange multipliers), each thing then plans for itself, and
- * the prices are moved by the subgradient as long as the bound falls. What must come before what is left out.
+ * the prices are moved by the subgradient as long as the bound falls. What must come before what, and
+ * minutes a week, are left out.
  */
-import { COVERED, COVERED_TWICE } from './problem.ts';
 import { ownValue, type CompiledRotation, type Spell } from './compiled.ts';
 import { scheduleThing } from './schedule-thing.ts';
 
@@ -18,18 +18,18 @@ export class RotationBound {
 
   constructor(compiled: CompiledRotation) {
     this.compiled = compiled;
-    const { weeks, groups, areas, problem } = compiled;
+    const { weeks, groups, areas, problem, aims } = compiled;
     this.slot = groups.map(() => new Float64Array(weeks));
     this.swap = new Float64Array(weeks);
     this.cover = areas.map(() =>
-      Array.from({ length: weeks }, () => new Float64Array(problem.children.length).fill(COVERED_TWICE)),
+      Array.from({ length: weeks }, () => new Float64Array(problem.children.length).fill(aims.coveredTwice)),
     );
   }
 
   /** One round of prices. @param value of the best plan that is known */
   improve(value: number): void {
     const { compiled, slot, swap, cover } = this;
-    const { weeks, groups, groupsOf, kids, problem } = compiled;
+    const { weeks, groups, groupsOf, kids, problem, aims } = compiled;
     let sum = 0;
     /** What spells that are set by hand bring at the prices. */
     const priceOf = (spells: readonly Spell[], worth: readonly Float64Array[]): number =>
@@ -47,8 +47,8 @@ export class RotationBound {
     cover.forEach((own, area) =>
       own.forEach((prices, week) =>
         prices.forEach((price, k) => {
-          sum += Math.max(0, COVERED - price) + Math.max(0, COVERED_TWICE - price);
-          fitting[area]![week]![k] = -(price < COVERED ? 1 : 0) - (price < COVERED_TWICE ? 1 : 0);
+          sum += Math.max(0, aims.covered - price) + Math.max(0, aims.coveredTwice - price);
+          fitting[area]![week]![k] = -(price < aims.covered ? 1 : 0) - (price < aims.coveredTwice ? 1 : 0);
         }),
       ),
     );

@@ -1,6 +1,6 @@
 /** The problem in arrays: slots that take the same things are one group, in which only their number counts. */
 import { groupedBy } from '../model/grouped-by.ts';
-import { fitsSlot, INTEREST, INTEREST_KEPT, OVER_RESTED, suits, SWAP, type RotateProblem } from './problem.ts';
+import { aimsOf, fitsSlot, INTEREST_KEPT, suits, type Aims, type RotateProblem } from './problem.ts';
 
 /** One time a thing is out. `from` is negative where it was out before the plan begins. */
 export interface Spell {
@@ -13,6 +13,7 @@ export interface Spell {
 export interface CompiledRotation {
   problem: RotateProblem;
   weeks: number;
+  aims: Aims;
   /** By group: its slots by index, and its area. */
   groups: { slots: number[]; area: number }[];
   areas: string[];
@@ -71,11 +72,12 @@ export function compileRotation(problem: RotateProblem): CompiledRotation {
   after.forEach((own, t) => own.forEach((a) => before[a]!.push(t)));
   const each = Array.from({ length: weeks }, (_, week) => week);
   const kids = things.map((thing) =>
-    each.map((week) => children.flatMap(({ months }, k) => (suits(thing, months, week) ? [k] : []))),
+    each.map((week) => children.flatMap((child, k) => (suits(thing, child, week) ? [k] : []))),
   );
   return {
     problem,
     weeks,
+    aims: aimsOf(problem),
     groups,
     areas,
     groupsOf: things.map((thing) =>
@@ -97,7 +99,7 @@ export function interestOf(compiled: CompiledRotation, t: number, spell: Spell):
   let sum = 0;
   for (let week = Math.max(0, spell.from); week < spell.to; week++)
     if (compiled.any[t]![week])
-      sum += INTEREST * compiled.problem.things[t]!.interest * INTEREST_KEPT ** (week - spell.from);
+      sum += compiled.aims.interest * compiled.problem.things[t]!.interest * INTEREST_KEPT ** (week - spell.from);
   return sum;
 }
 
@@ -110,6 +112,9 @@ export function overRested(compiled: CompiledRotation, t: number, inSince: numbe
   return count;
 }
 
+/** Minutes that a thing takes to be set out. */
+export const minutesOf = ({ problem }: CompiledRotation, t: number): number => problem.things[t]!.minutes ?? 0;
+
 /** The first week in which a thing is in, by the start: negative where it has rested. */
 export const inSinceStart = (compiled: CompiledRotation, t: number): number =>
   -(compiled.problem.things[t]!.rested ?? 0);
@@ -120,9 +125,9 @@ export function ownValue(compiled: CompiledRotation, t: number, spells: readonly
   let inSince = compiled.out[t] ? 0 : inSinceStart(compiled, t);
   let from = 0;
   for (const spell of spells) {
-    value -= OVER_RESTED * overRested(compiled, t, inSince, from, spell.from);
-    value += interestOf(compiled, t, spell) - (spell.from >= 0 ? SWAP : 0);
+    value -= compiled.aims.overRested * overRested(compiled, t, inSince, from, spell.from);
+    value += interestOf(compiled, t, spell) - (spell.from >= 0 ? compiled.aims.swap : 0);
     inSince = from = spell.to;
   }
-  return value - OVER_RESTED * overRested(compiled, t, inSince, from, compiled.weeks);
+  return value - compiled.aims.overRested * overRested(compiled, t, inSince, from, compiled.weeks);
 }

@@ -1,4 +1,5 @@
 /** The open format `stube-rotate/1`: what is out, week by week. Ages in months, sizes mm, weeks counted from 0. */
+import type { RotationAim } from '../model/entities.ts';
 
 export interface RotateSlot {
   id: string;
@@ -29,6 +30,11 @@ export interface RotateThing {
   outFor: number;
   /** Has been out before. */
   shown: boolean;
+  /** Beside the open format: minutes to set it out. */
+  minutes?: number;
+  /** Beside the open format: children for whom it is right, or is not, whatever their age. */
+  ready?: string[];
+  notReady?: string[];
 }
 
 export interface RotateRules {
@@ -37,6 +43,8 @@ export interface RotateRules {
   leastRest: number;
   mostRest: number;
   swapsAWeek: number;
+  /** Beside the open format: what comes newly out in a week takes no more minutes to set out. */
+  minutesAWeek?: number | null;
 }
 
 export interface RotateProblem {
@@ -51,6 +59,8 @@ export interface RotateProblem {
   rules: RotateRules;
   /** Set by hand, beside the open format: these things are out just then and there. */
   pinned?: { slot: string; thing: string; from: number; to: number }[];
+  /** Beside the open format: how much each aim counts, 1 as the format has it. */
+  weights?: Partial<Record<RotationAim, number>>;
 }
 
 export interface RotateAnswer {
@@ -72,9 +82,33 @@ export const INTEREST_KEPT = 0.8;
 export const SWAP = 1;
 /** A week beyond the most it should rest. */
 export const OVER_RESTED = 2;
-/** 1 week in months: 200 / 869. */
-export const suits = (thing: Pick<RotateThing, 'from' | 'to'>, months: number, week: number): boolean =>
-  869 * thing.from <= 869 * months + 200 * week && 869 * months + 200 * week <= 869 * thing.to;
+/** What the parts of the value are worth, each times its weight. */
+export interface Aims {
+  covered: number;
+  coveredTwice: number;
+  interest: number;
+  swap: number;
+  overRested: number;
+}
+export const aimsOf = ({ weights = {} }: Pick<RotateProblem, 'weights'>): Aims => ({
+  covered: COVERED * (weights.balance ?? 1),
+  coveredTwice: COVERED_TWICE * (weights.balance ?? 1),
+  interest: INTEREST * (weights.loved ?? 1),
+  swap: SWAP * (weights.swaps ?? 1),
+  overRested: OVER_RESTED * (weights.rest ?? 1),
+});
+
+/** What somebody said of that child counts; else its age. 1 week in months: 200 / 869. */
+export const suits = (
+  thing: Pick<RotateThing, 'from' | 'to' | 'ready' | 'notReady'>,
+  child: { id: string; months: number },
+  week: number,
+): boolean => {
+  if (thing.ready?.includes(child.id)) return true;
+  if (thing.notReady?.includes(child.id)) return false;
+  const age = 869 * child.months + 200 * week;
+  return 869 * thing.from <= age && age <= 869 * thing.to;
+};
 /** It fits the slot, turned or not. */
 export const fitsSlot = (thing: RotateThing, slot: RotateSlot): boolean =>
   thing.areas.includes(slot.area) &&

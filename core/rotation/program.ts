@@ -10,8 +10,9 @@ import {
   overRested,
   type CompiledRotation,
   type Spell,
+  minutesOf,
 } from './compiled.ts';
-import { COVERED, COVERED_TWICE, OVER_RESTED, SWAP, type RotateAnswer, type RotateProblem } from './problem.ts';
+import type { RotateAnswer, RotateProblem } from './problem.ts';
 import { answerOf, rotationOf } from './solve.ts';
 
 export interface RotationProgram {
@@ -52,7 +53,10 @@ function columnsOf(
   };
   const spells: ThingColumns['spells'] = [];
   const addSpell = (spell: Spell): void =>
-    void spells.push({ spell, column: add(interestOf(compiled, t, spell) - (spell.from >= 0 ? SWAP : 0), true) });
+    void spells.push({
+      spell,
+      column: add(interestOf(compiled, t, spell) - (spell.from >= 0 ? compiled.aims.swap : 0), true),
+    });
   const now = out[t];
   const inSince = now ? 0 : inSinceStart(compiled, t);
   if (kept) {
@@ -64,7 +68,11 @@ function columnsOf(
       const first = Math.max(0, from);
       const to = spell ? spell.from : weeks;
       if (to >= first && from < weeks)
-        rests.push({ from, to, column: add(-OVER_RESTED * overRested(compiled, t, since, first, to), false) });
+        rests.push({
+          from,
+          to,
+          column: add(-compiled.aims.overRested * overRested(compiled, t, since, first, to), false),
+        });
       if (spell) from = since = spell.to;
     }
     return { spells, rests };
@@ -80,8 +88,16 @@ function columnsOf(
   const addRests = (from: number, inSince: number, ready: number): void => {
     const first = Math.max(0, from);
     for (let to = Math.max(first, ready); to < weeks; to++)
-      rests.push({ from, to, column: add(-OVER_RESTED * overRested(compiled, t, inSince, first, to), false) });
-    rests.push({ from, to: weeks, column: add(-OVER_RESTED * overRested(compiled, t, inSince, first, weeks), false) });
+      rests.push({
+        from,
+        to,
+        column: add(-compiled.aims.overRested * overRested(compiled, t, inSince, first, to), false),
+      });
+    rests.push({
+      from,
+      to: weeks,
+      column: add(-compiled.aims.overRested * overRested(compiled, t, inSince, first, weeks), false),
+    });
   };
   addRests(-1, inSince, now ? shortestRest : had[t] ? inSince + leastRest : 0);
   for (let end = 1; end < weeks; end++) addRests(end, end, end + shortestRest);
@@ -147,14 +163,27 @@ export function rotationProgram(
     });
     const starting = here.filter(({ spell }) => spell.from === week).map(({ column }): Terms[number] => [column, 1]);
     if (starting.length > problem.rules.swapsAWeek) row(starting, '<=', problem.rules.swapsAWeek);
+    const most = problem.rules.minutesAWeek ?? null;
+    if (most !== null) {
+      const setOut = here.filter(({ spell }) => spell.from === week);
+      // What is set by hand comes out whatever it takes.
+      const byHand = setOut
+        .filter(({ t }) => compiled.fixed[t])
+        .reduce((sum, { t }) => sum + minutesOf(compiled, t), 0);
+      row(
+        setOut.map(({ column, t }): Terms[number] => [column, minutesOf(compiled, t)]),
+        '<=',
+        Math.max(most, byHand),
+      );
+    }
     areas.forEach((_, area) => {
       const there = here.filter(({ spell }) => groups[spell.group]!.area === area);
       const fitting = problem.children.map((_child, k) => there.filter(({ t }) => kids[t]![week]!.includes(k)));
       // Children whom the same things fit are covered alike.
       for (const same of groupedBy(fitting, (fit) => fit.map(({ column }) => column).join()).values()) {
         if (!same[0]!.length) continue;
-        const first = columns.cost.push(COVERED * same.length) - 1;
-        const more = columns.cost.push(COVERED_TWICE * same.length) - 1;
+        const first = columns.cost.push(compiled.aims.covered * same.length) - 1;
+        const more = columns.cost.push(compiled.aims.coveredTwice * same.length) - 1;
         const terms = same[0]!.map(({ column }): Terms[number] => [column, -1]);
         covers.push({ first, second: more, terms });
         row([[first, 1], [more, 1], ...terms], '<=', 0);

@@ -29,7 +29,7 @@ const spell = (lineId: string, slotId: string, from: string, more: Partial<Spell
 const line = (id: string, more: object = {}) => ({
   ...row,
   id,
-  ...lineValues(id, { length: 300, width: 200, height: 90, roomId: 'r', ...more }),
+  ...lineValues(id, { amount: 1, length: 300, width: 200, height: 90, roomId: 'r', ...more }),
 });
 const data = (more: Partial<SiteData> = {}): SiteData => ({
   ...noRows(),
@@ -130,7 +130,7 @@ test('why this and not that', () => {
   expect(why).toMatchObject({ fits: 1, weeksOut: 1 });
   expect(why.others).toEqual([
     { thing: 'rods', because: 'beads comes first' },
-    { thing: 'vague', because: 'fits none of the children then' },
+    { thing: 'vague', because: 'it is right for none of the children then' },
   ]);
   expect(whyThis(problem, plan, 5, 'a', (id) => id)!.others[0]).toEqual({
     thing: 'beads',

@@ -1,6 +1,5 @@
 /** The rotation problem of a room from the site's rows, and what a plan becomes there. */
 import { ageInMonths } from '../cautions/ages.ts';
-import { pieceOf } from '../containers/piece.ts';
 import { addDays, daysBetween } from '../deadlines/day.ts';
 import { byId } from '../model/by-id.ts';
 import type { Interest, RotationRules, SiteData, Spell } from '../model/entities.ts';
@@ -8,6 +7,7 @@ import { comesInto } from '../placement/place-problem-of.ts';
 import { clearHeight } from '../placement/problem.ts';
 import { mondayOf } from '../today/done.ts';
 import type { RotateProblem } from './problem.ts';
+import { turnSize } from './turn-size.ts';
 
 /** A start that most shelves can live with (our own judgement). */
 export const USUAL_RULES: RotationRules = {
@@ -46,7 +46,7 @@ export interface RoomRotation {
 
 type Data = Pick<
   SiteData,
-  'room' | 'person' | 'line' | 'category' | 'unit' | 'compartment' | 'rotating' | 'slot' | 'spell' | 'interest'
+  'site' | 'room' | 'person' | 'line' | 'category' | 'unit' | 'compartment' | 'rotating' | 'slot' | 'spell' | 'interest'
 >;
 const WEEK = 7;
 
@@ -57,7 +57,7 @@ const WEEK = 7;
 export function rotationOfRoom(data: Data, roomId: string, first: string, timeMs: number): RoomRotation | null {
   const room = data.room.find(({ id }) => id === roomId);
   if (!room) return null;
-  const { weeks, ...rules } = room.rotation ?? USUAL_RULES;
+  const { weeks, weights = {}, ...rules } = room.rotation ?? USUAL_RULES;
   const mondays = Array.from({ length: weeks }, (_, week) => addDays(first, WEEK * week));
   const units = new Set(data.unit.flatMap((unit) => (unit.roomId === roomId ? [unit.id] : [])));
   const spaces = byId(data.compartment.filter(({ unitId }) => units.has(unitId)));
@@ -87,7 +87,7 @@ export function rotationOfRoom(data: Data, roomId: string, first: string, timeMs
   const unknownSizes: string[] = [];
   const things = rotating.map((thing) => {
     const line = lines.get(thing.lineId)!;
-    const piece = pieceOf(line, categories.get(line.categoryId ?? ''));
+    const piece = turnSize(line, categories.get(line.categoryId ?? ''), data.site[0] ?? { measures: {} });
     if (!piece) unknownSizes.push(line.name);
     const [length, width, height] = piece ?? [1, 1, 1];
     const past = spells.filter(({ lineId, ended }) => lineId === thing.lineId && ended);
@@ -112,6 +112,9 @@ export function rotationOfRoom(data: Data, roomId: string, first: string, timeMs
       rested: now ? null : last ? Math.max(0, -weekAt(last)) : rules.leastRest,
       outFor: now ? Math.max(1, -weekAt(now.from)) : 1,
       shown: past.length > 0 || !!now,
+      minutes: thing.minutes,
+      ready: thing.readyIds,
+      notReady: [...thing.notYetIds, ...thing.doneIds],
     };
   });
   const pinned = spells
@@ -127,7 +130,7 @@ export function rotationOfRoom(data: Data, roomId: string, first: string, timeMs
     .filter(({ kind }) => kind === 'child')
     .map((child) => ({ id: child.id, months: ageInMonths(child, first) }));
   return {
-    problem: { format: 'stube-rotate/1', weeks, timeMs, slots, children, things, out, rules, pinned },
+    problem: { format: 'stube-rotate/1', weeks, timeMs, slots, children, things, out, rules, pinned, weights },
     mondays,
     unknownSizes,
   };

@@ -48,6 +48,28 @@ test.each([1, 2, 3, 4, 5, 6])('shelf %i: the plan keeps every rule, and the sear
   expect(alone.bound).toBeGreaterThanOrEqual(answer.value - 1e-6);
 });
 
+test.each(Array.from({ length: 25 }, (_, i) => i))(
+  'small problem %i with weights, minutes and what is said of each child: still the most of all plans',
+  (seed) => {
+    const plain = rotateProblem(seed, SMALL);
+    const [ready, not] = plain.children.map(({ id }) => id);
+    const problem: RotateProblem = {
+      ...plain,
+      weights: { balance: seed % 3, loved: 1 + (seed % 2), rest: 2, swaps: 0.5 },
+      rules: { ...plain.rules, minutesAWeek: 6 },
+      things: plain.things.map((thing, i) => ({
+        ...thing,
+        minutes: 3 + i,
+        ready: i === 0 ? [ready!] : [],
+        notReady: i === 1 ? [not!] : [],
+      })),
+    };
+    const answer = rotateWith(problem, solve, () => performance.now());
+    expect(answer.value).toBeCloseTo(mostOfAll(problem), 5);
+    expect(valueOfPlan(problem, answer.plan)).toBeCloseTo(answer.value, 6);
+  },
+);
+
 test('a large one is planned part by part, and never worse than the search alone', () => {
   const problem = {
     ...rotateProblem(3, { weeks: 12, slots: 24, things: 80, children: 8, areas: 8 }),

@@ -1,10 +1,6 @@
 /** A plan under way: who is out when, what that leaves the others, and its value, kept true at every change. */
-import { ownValue, type CompiledRotation, type Spell } from './compiled.ts';
-import { COVERED, COVERED_TWICE } from './problem.ts';
+import { minutesOf, ownValue, type CompiledRotation, type Spell } from './compiled.ts';
 import { scheduleThing, type Offers, type Scheduled } from './schedule-thing.ts';
-
-/** What one more fitting thing brings, by how many there are. */
-const gain = (count: number): number => (count === 0 ? COVERED : count === 1 ? COVERED_TWICE : 0);
 
 export class Rotation {
   readonly compiled: CompiledRotation;
@@ -15,6 +11,8 @@ export class Rotation {
   private readonly taken: Int32Array[];
   /** By week: newly out. */
   private readonly starts: Int32Array;
+  /** By week: minutes to set out what is newly out. */
+  private readonly minutes: Float64Array;
   /** By area, week and child: fitting things out. */
   private readonly fitting: Int32Array[][];
 
@@ -24,6 +22,7 @@ export class Rotation {
     this.spells = problem.things.map(() => null);
     this.taken = groups.map(() => new Int32Array(weeks));
     this.starts = new Int32Array(weeks);
+    this.minutes = new Float64Array(weeks);
     this.fitting = areas.map(() => Array.from({ length: weeks }, () => new Int32Array(problem.children.length)));
   }
 
@@ -33,17 +32,26 @@ export class Rotation {
     return this.spells[t]?.[0]?.from ?? Infinity;
   }
 
+  /** What one more fitting thing brings, by how many there are. */
+  private gain(count: number): number {
+    const { covered, coveredTwice } = this.compiled.aims;
+    return count === 0 ? covered : count === 1 ? coveredTwice : 0;
+  }
+
   private change(t: number, spells: readonly Spell[], by: 1 | -1): void {
     const { compiled } = this;
     this.value += by * ownValue(compiled, t, spells);
     for (const { group, from, to } of spells) {
-      if (from >= 0) this.starts[from]! += by;
+      if (from >= 0) {
+        this.starts[from]! += by;
+        this.minutes[from]! += by * minutesOf(compiled, t);
+      }
       const area = compiled.groups[group]!.area;
       for (let week = Math.max(0, from); week < to; week++) {
         this.taken[group]![week]! += by;
         const counts = this.fitting[area]![week]!;
         for (const k of compiled.kids[t]![week]!) {
-          this.value += by === 1 ? gain(counts[k]!) : -gain(counts[k]! - 1);
+          this.value += by === 1 ? this.gain(counts[k]!) : -this.gain(counts[k]! - 1);
           counts[k]! += by;
         }
       }
@@ -73,14 +81,17 @@ export class Rotation {
         else {
           const counts = this.fitting[area]![week]!;
           let sum = noise();
-          for (const k of kids[t]![week]!) sum += gain(counts[k]!);
+          for (const k of kids[t]![week]!) sum += this.gain(counts[k]!);
           own[week] = sum;
         }
       }
       worth[g] = own;
     }
     const start = new Float64Array(weeks);
-    for (let week = 0; week < weeks; week++) if (this.starts[week]! >= problem.rules.swapsAWeek) start[week] = Infinity;
+    const most = problem.rules.minutesAWeek ?? Infinity;
+    for (let week = 0; week < weeks; week++)
+      if (this.starts[week]! >= problem.rules.swapsAWeek || this.minutes[week]! + minutesOf(compiled, t) > most + 1e-9)
+        start[week] = Infinity;
     const earliest = Math.max(0, ...after[t]!.map((a) => this.firstOut(a) + 1));
     let latest = Infinity;
     for (const b of before[t]!) {

@@ -1,6 +1,6 @@
 /** The best spells of one thing against what the others leave it: dynamic programming over the ends of spells. */
 import { inSinceStart, overRested, type CompiledRotation, type Spell } from './compiled.ts';
-import { INTEREST, INTEREST_KEPT, OVER_RESTED, SWAP } from './problem.ts';
+import { INTEREST_KEPT } from './problem.ts';
 
 export interface Offers {
   /** By group and week: what being out there is worth beside interest; -Infinity where there is no slot. */
@@ -20,11 +20,11 @@ export interface Scheduled {
 
 /** @returns null where it cannot be out in time for what waits for it */
 export function scheduleThing(compiled: CompiledRotation, t: number, offers: Offers): Scheduled | null {
-  const { weeks, groupsOf, any, inSeason, out, had, problem } = compiled;
+  const { weeks, groupsOf, any, inSeason, out, had, problem, aims } = compiled;
   const { longestSpell, shortestSpell, leastRest } = problem.rules;
   // In consecutive weeks it would be the same spell.
   const rests = Math.max(1, leastRest);
-  const interest = INTEREST * problem.things[t]!.interest;
+  const interest = aims.interest * problem.things[t]!.interest;
   /** Best from an end on, and the spell that follows there. */
   const best = new Float64Array(weeks + 1);
   const next: (Spell | null)[] = new Array<Spell | null>(weeks + 1).fill(null);
@@ -32,13 +32,13 @@ export function scheduleThing(compiled: CompiledRotation, t: number, offers: Off
   const follow = (inSince: number, from: number, ready: number, deadline: number): [number, Spell | null] => {
     const penalty: number[] = [0];
     for (let week = from; week < weeks; week++)
-      penalty.push(penalty.at(-1)! + OVER_RESTED * overRested(compiled, t, inSince, week, week + 1));
+      penalty.push(penalty.at(-1)! + aims.overRested * overRested(compiled, t, inSince, week, week + 1));
     let value = deadline === Infinity ? -penalty[weeks - from]! : -Infinity;
     let spell: Spell | null = null;
     const last = Math.min(weeks - 1, deadline - 1);
     for (let begin = Math.max(from, ready, offers.earliest); begin <= last; begin++) {
       if (offers.start[begin] === Infinity) continue;
-      const before = -penalty[begin - from]! - SWAP - offers.start[begin]!;
+      const before = -penalty[begin - from]! - aims.swap - offers.start[begin]!;
       for (const group of groupsOf[t]!) {
         const worth = offers.worth[group]!;
         let sum = 0;

@@ -1,5 +1,5 @@
 /** Why this thing stands in a slot in a week, and why not another. */
-import { fitsSlot, INTEREST, INTEREST_KEPT, suits, type RotateProblem } from './problem.ts';
+import { aimsOf, fitsSlot, INTEREST_KEPT, suits, type RotateProblem } from './problem.ts';
 
 export interface WhyNot {
   thing: string;
@@ -35,8 +35,8 @@ export function whyThis(
     .filter((other) => other.id !== thing?.id && other.areas.includes(slot.area))
     .map((other): WhyNot => ({ thing: other.id, because: whyNot(other.id) }));
   return {
-    fits: thing ? problem.children.filter(({ months }) => suits(thing, months, week)).length : 0,
-    interest: thing ? INTEREST * thing.interest * INTEREST_KEPT ** (weeksOut - 1) : 0,
+    fits: thing ? problem.children.filter((child) => suits(thing, child, week)).length : 0,
+    interest: thing ? aimsOf(problem).interest * thing.interest * INTEREST_KEPT ** (weeksOut - 1) : 0,
     weeksOut,
     others,
   };
@@ -45,8 +45,8 @@ export function whyThis(
     const other = problem.things.find((one) => one.id === id)!;
     if (!fitsSlot(other, slot!)) return 'too large for the place';
     if (other.season && !other.season.includes(week)) return 'not its season';
-    const ages = problem.children.filter(({ months }) => suits(other, months, week)).length;
-    if (!ages) return 'fits none of the children then';
+    const ages = problem.children.filter((child) => suits(other, child, week)).length;
+    if (!ages) return 'it is right for none of the children then';
     if (outIn(id, week)) return 'out already, in another place';
     const missing = other.after.find(
       (before) =>

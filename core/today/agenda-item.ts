@@ -2,7 +2,17 @@
 import type { Room } from '../model/entities.ts';
 
 export type AgendaKind =
-  'decide' | 'return' | 'keep until' | 'part put off' | 'routine' | 'stray' | 'swap' | 'season' | 'order' | 'first aid';
+  | 'decide'
+  | 'return'
+  | 'keep until'
+  | 'part put off'
+  | 'routine'
+  | 'stray'
+  | 'swap'
+  | 'season'
+  | 'order'
+  | 'use up'
+  | 'first aid';
 export interface AgendaItem {
   /** Stable for the same row. */
   key: string;

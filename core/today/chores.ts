@@ -18,6 +18,7 @@ const OF = {
   swap: { worth: 15 },
   season: { worth: 8 },
   order: { worth: 20 },
+  'use up': { worth: 10 },
   'first aid': { worth: 30 },
   missing: { minutes: 3, worth: 7 },
   overFull: { minutes: 5, worth: 9 },

@@ -2,6 +2,7 @@
 import { addDays } from '../deadlines/day.ts';
 import { byId } from '../model/by-id.ts';
 import { forecastsOf } from '../restock/forecasts.ts';
+import { useBy } from '../restock/use-by.ts';
 import { seasonsDue } from '../rotation/seasons.ts';
 import type { SiteData } from '../model/entities.ts';
 import type { AgendaItem, AgendaKind } from './agenda-item.ts';
@@ -25,9 +26,9 @@ export type StockData = Pick<
   | 'kitCheck'
   | 'holiday'
 >;
-type StockKind = Extract<AgendaKind, 'swap' | 'season' | 'order' | 'first aid'>;
+type StockKind = Extract<AgendaKind, 'swap' | 'season' | 'order' | 'use up' | 'first aid'>;
 /** Minutes it usually takes (our own judgement). */
-const MINUTES: Record<StockKind, number> = { swap: 15, season: 10, order: 5, 'first aid': 10 };
+const MINUTES: Record<StockKind, number> = { swap: 15, season: 10, order: 5, 'use up': 5, 'first aid': 10 };
 /** A kit is looked through every month. */
 const CHECK_DAYS = 30;
 
@@ -64,11 +65,23 @@ export function stockAgenda(data: StockData, today: string, until: string): Agen
     const bin = bins.get(season.binId);
     if (bin) add('season', season.id, bin.roomId, day, `${season.name}: ${act} ${bin.code}`);
   }
-  for (const { par, line, room, forecast } of forecastsOf(data, today))
+  for (const { par, line, room, forecast } of forecastsOf(data, today)) {
+    const good = useBy(par);
+    if (good && forecast.now !== 0)
+      add(
+        'use up',
+        par.id,
+        room.id,
+        good.day,
+        good.why === 'opened'
+          ? `use up ${line.name}, or throw out what is open`
+          : `use up ${line.name} before it spoils`,
+      );
     if (forecast.orderBy && forecast.packs) {
       const packs = `${forecast.packs} ${forecast.packs === 1 ? 'pack' : 'packs'}`;
       add('order', par.id, room.id, forecast.orderBy, `order ${packs} of ${line.name}`);
     }
+  }
   for (const room of data.room) {
     const kit = data.kitItem.filter(({ roomId }) => roomId === room.id);
     if (!kit.length) continue;

@@ -123,6 +123,36 @@ describe('two pages at once', () => {
   });
 });
 
+describe('one page that types on while it writes', () => {
+  test('is no conflict with itself, in one field or in several', async () => {
+    const [seen] = store.data.room;
+    const written = await Promise.all([
+      store.patch('room', seen!, { name: 'Attic' }),
+      store.patch('room', seen!, { name: 'Attic room' }),
+      store.patch('room', seen!, { width: 5100 }),
+    ]);
+    expect(written).toEqual([true, true, true]);
+    expect((await server.data(site)).room[0]).toMatchObject({ name: 'Attic room', width: 5100 });
+  });
+  test('adds to a list what it added a moment before', async () => {
+    const [seen] = store.data.site;
+    const add = (day: number) => store.patch('site', seen!, ({ restDays }) => ({ restDays: [...restDays, day] }));
+    await Promise.all([add(3), add(4)]);
+    expect((await server.data(site)).site[0]!.restDays.slice(-2)).toEqual([3, 4]);
+  });
+  test('does not write over a list that it made from an older one, nor over what others wrote', async () => {
+    const [seen] = store.data.site;
+    await store.patch('site', seen!, { restDays: [1] });
+    expect(await store.patch('site', seen!, { restDays: [2] })).toBe(false);
+    expect(store.conflict).toMatchObject({ mine: { restDays: [2] }, current: { restDays: [1] } });
+    const theirs = await server.page(site);
+    const [now] = store.data.site;
+    await theirs.patch('site', theirs.data.site[0]!, { name: 'Theirs' });
+    expect(await store.patch('site', now!, ({ restDays }) => ({ restDays: [...restDays, 5] }))).toBe(false);
+    expect((await server.data(site)).site[0]).toMatchObject({ name: 'Theirs', restDays: [1] });
+  });
+});
+
 test('a server that does not answer loses nothing, and that is said', async () => {
   const working = globalThis.fetch;
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no way through')));

@@ -9,6 +9,7 @@ import type { CreatableTable } from '@stube/contract/rows/schemas';
 import { useCache } from './cache.ts';
 import { useConflict } from './conflict.ts';
 import { useNotices } from './notices.ts';
+import { OwnWrites } from './own-writes.ts';
 import { api, ApiError } from './transport.ts';
 
 export const useSite = defineStore('site', () => {
@@ -19,6 +20,9 @@ export const useSite = defineStore('site', () => {
   const history = ref<History>({ undo: null, redo: null });
   const state = ref<'none' | 'loading' | 'ready' | 'missing'>('none');
   const busy = ref(0);
+  const own = new OwnWrites();
+  /** Writes go one after the other: each knows what the one before it made. */
+  let before: Promise<unknown> = Promise.resolve();
   /** Up to which revision of the site its rows are known. */
   let revision = 0;
 
@@ -79,15 +83,30 @@ export const useSite = defineStore('site', () => {
     history.value = answer.history;
   }
 
-  /** Sends a change and follows its answer. Problems at fields are thrown for the form to show; all others are said here. */
-  async function send(method: 'POST' | 'PATCH' | 'DELETE', path: string, body?: unknown): Promise<ChangeAnswer | null> {
+  /**
+   * Sends a change and follows its answer. Problems at fields are thrown for the form to show; all others are said here.
+   * @param body made when its turn has come, where it is a function
+   * @param written hears the answer before the next write has its turn
+   */
+  async function send(
+    method: 'POST' | 'PATCH' | 'DELETE',
+    path: string,
+    body?: unknown,
+    written?: (answer: ChangeAnswer) => void,
+  ): Promise<ChangeAnswer | null> {
     busy.value++;
     const siteId = id.value;
-    try {
-      const answer = await api<ChangeAnswer | { nothing: true }>(method, `/sites/${siteId}${path}`, body);
+    const turn = before.then(async () => {
+      const made = typeof body === 'function' ? (body as () => unknown)() : body;
+      const answer = await api<ChangeAnswer | { nothing: true }>(method, `/sites/${siteId}${path}`, made);
       if ('nothing' in answer) return null;
       if (id.value === siteId) apply(answer);
+      written?.(answer);
       return answer;
+    });
+    before = turn.catch(() => undefined);
+    try {
+      return await turn;
     } catch (error) {
       if (!(error instanceof ApiError) || (error.status !== 400 && error.status !== 422 && error.status !== 409)) {
         notices.warn((error as Error).message);
@@ -118,10 +137,34 @@ export const useSite = defineStore('site', () => {
 
   const create = (table: CreatableTable, values: Record<string, unknown>) => send('POST', `/rows/${table}`, values);
 
-  /** Writes some fields; when the row was changed elsewhere meanwhile, both are shown and the person decides. */
-  async function patch<T extends TableName>(table: T, row: RowOf<T>, values: Partial<RowOf<T>>): Promise<boolean> {
+  /**
+   * Writes some fields; when the row was changed elsewhere meanwhile, both are shown and the person decides.
+   * @param change the fields, or how they follow from the row as it then is: for what is a part of a list or an object
+   */
+  async function patch<T extends TableName>(
+    table: T,
+    row: RowOf<T>,
+    change: Partial<RowOf<T>> | ((now: RowOf<T>) => Partial<RowOf<T>>),
+  ): Promise<boolean> {
+    let values: Partial<RowOf<T>> = {};
+    let from: Row = row;
     try {
-      await send('PATCH', `/rows/${table}/${row.id}`, { ...values, version: row.version });
+      const make = () => {
+        if (typeof change === 'function') {
+          const now = maps[table].get(row.id) as RowOf<T> | undefined;
+          const known = now?.version === own.versionFor(table, row, {}) ? now : row;
+          values = change(known);
+          from = known;
+        } else {
+          values = change;
+          from = { id: row.id, version: own.versionFor(table, row, values as Record<string, unknown>) };
+        }
+        return { ...values, version: from.version };
+      };
+      await send('PATCH', `/rows/${table}/${row.id}`, make, ({ rows }) => {
+        const now = rows[table]?.find(({ id: written }) => written === row.id);
+        if (now) own.wrote(table, from, now.version, Object.keys(values));
+      });
       return true;
     } catch (error) {
       if (!(error instanceof ApiError) || error.status !== 409) throw error;
@@ -132,7 +175,7 @@ export const useSite = defineStore('site', () => {
         table,
         mine: values as Record<string, unknown>,
         current,
-        write: async () => void (await patch(table, current as unknown as RowOf<T>, values)),
+        write: async () => void (await patch(table, current as unknown as RowOf<T>, change)),
       };
       return false;
     }
@@ -156,7 +199,20 @@ export const useSite = defineStore('site', () => {
     });
   }
 
-  const writeTogether = (batch: Batch) => send('POST', '/batch', batch);
+  /** Several writes that hold together or not at all. */
+  function writeTogether(batch: Batch): Promise<ChangeAnswer | null> {
+    let update: Batch['update'];
+    const make = () => {
+      update = batch.update?.map((one) => ({ ...one, version: own.versionFor(one.table, one, one.values) }));
+      return update ? { ...batch, update } : batch;
+    };
+    return send('POST', '/batch', make, ({ rows }) => {
+      for (const one of update ?? []) {
+        const now = rows[one.table]?.find(({ id: written }) => written === one.id);
+        if (now) own.wrote(one.table, one, now.version, Object.keys(one.values));
+      }
+    });
+  }
 
   return {
     data,

@@ -17,7 +17,7 @@ export const HOT = 1;
 export const WARM = 0.03;
 const COLD = 0.002;
 /** Shares of the tries. */
-const SHARE = { swap: 0.9, move: 0.91, eject: 0.96 };
+const SHARE = { swap: 0.6, move: 0.7, eject: 0.97 };
 /** Bins that are taken out at once, at most. */
 const MOST_OUT = 40;
 /** Of a bin's cheapest places one of the first so many is aimed at. */
@@ -28,6 +28,8 @@ const LOOKED_AT = 4;
 const ELSEWHERE = 0.1;
 /** Orders of refilling are drawn: a bin's weight is changed by up to that share. */
 const NOISE = 0.5;
+/** Share of the spots in what was emptied that are passed over, so that it is not filled as it was (Christiaens and Vanden Berghe 2020). */
+const BLINK = 0.02;
 
 export class DepthSearch {
   readonly now: Arrangement;
@@ -116,11 +118,13 @@ export class DepthSearch {
     const { now } = this;
     let best: Spot | null = null;
     let limit: number = UNPLACED;
+    this.spots.blink = BLINK;
     for (const space of spaces) {
       if (now.place.least[bin * now.place.spaces + space]! >= limit) continue;
       const spot = this.spots.spotIn(bin, space, limit);
       if (spot) [best, limit] = [spot, spot.cost];
     }
+    this.spots.blink = 0;
     const elsewhere = this.random.next() < ELSEWHERE || !best ? this.spots.bestSpot(bin, limit) : null;
     const spot = elsewhere ?? best;
     if (!spot) return;
@@ -253,16 +257,24 @@ export class DepthSearch {
     // The one that wanted in goes first every other time.
     if (random.next() < 0.5) weights.set(wanting, Infinity);
     out.sort((a, b) => weights.get(b)! - weights.get(a)!);
-    // What the rest could cost at the least: as soon as it cannot be good any more, it is given up.
-    let rest = out.reduce((sum, bin) => sum + this.cheapest[bin]! - UNPLACED, 0);
-    for (const bin of out) {
-      rest -= this.cheapest[bin]! - UNPLACED;
+    // What the rest could cost at the least in what was emptied: as soon as it cannot be good any more, it is given up.
+    const least = out.map((bin) => this.leastIn(bin, spaces) - UNPLACED);
+    let rest = least.reduce((sum, cost) => sum + cost, 0);
+    for (const [i, bin] of out.entries()) {
+      rest -= least[i]!;
       this.refit(bin, acts, spaces);
       if (now.effort + rest > before + allowed) {
         this.undo(acts);
         return;
       }
     }
+  }
+
+  private leastIn(bin: number, spaces: ReadonlySet<number>): number {
+    const { place } = this.now;
+    let least = Infinity;
+    for (const space of spaces) least = Math.min(least, place.least[bin * place.spaces + space]!);
+    return least < UNPLACED ? least : this.cheapest[bin]!;
   }
 
   /** Of a few bins the one that is furthest from its cheapest place. */

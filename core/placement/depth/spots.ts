@@ -16,16 +16,8 @@ export interface Spot {
   cost: number;
 }
 
-function addOnce(list: number[], value: number, least: number, most: number): void {
-  if (value < least || value > most) return;
-  for (const known of list) if (known === value) return;
-  list.push(value);
-}
-
-function isFree(siblings: readonly Box[], x0: number, x1: number, y0: number, y1: number): boolean {
-  for (const other of siblings) if (x0 < other.x1 && other.x0 < x1 && y0 < other.y1 && other.y0 < y1) return false;
-  return true;
-}
+/** Of one compartment. */
+const MOST_BOXES = 4096;
 
 export class Spots {
   private readonly now: Arrangement;
@@ -35,6 +27,13 @@ export class Spots {
   private readonly sizes: number;
   /** spaces × sizes: the version of the space at which no room was found for that size; 0: not known. */
   private readonly full: Int32Array;
+  /** Share of the spots that are passed over, so that a filling does not always come out the same. */
+  blink = 0;
+  private state = 12345;
+  private blinks(): boolean {
+    this.state = (Math.imul(this.state, 1664525) + 1013904223) >>> 0;
+    return this.state < this.blink * 4294967296;
+  }
 
   constructor(now: Arrangement) {
     const { place } = now;
@@ -105,72 +104,93 @@ export class Spots {
           unsure = true;
           continue;
         }
-        this.corners(list, on, left, right - wide, near, far - deep);
-        const { xs, ys, siblings } = this;
-        for (const x of xs)
-          for (const y of ys) {
-            if (place.hangs[space] && y > near) continue;
-            if (!isFree(siblings, x, x + wide, y, y + deep)) continue;
-            roomy = true;
-            const cost = this.costAt(list, bin, space, x, x + wide, y, z, z + h, own, limit, anyway);
-            if (cost < limit) {
-              limit = cost;
-              best = { space, x, y, z, turned: !!way, on, cost };
+        const lastY = place.hangs[space] ? near : far - deep;
+        const count = this.corners(list, on, left, right - wide);
+        const { xs } = this;
+        search: for (let i = 0; i < count; i++) {
+          const x = xs[i]!;
+          const alongside = this.alongside(list, on, x, x + wide, z, z + h);
+          const before = place.top[space] ? 0 : alongside;
+          // From gap to gap between what stands on the same level, and at the back wall.
+          let y = near;
+          for (let k = 0; ; k++) {
+            const next = k < this.level ? this.fronts[k]! : far;
+            if (y + deep <= next && y <= lastY) {
+              roomy = true;
+              for (let back = 0; back < 2; back++) {
+                const at = back ? lastY : y;
+                if (back && (k < this.level || at <= y)) break;
+                if (this.blink > 0 && this.blinks()) continue;
+                const cost = before ? this.costAt(before, bin, at, own, limit, anyway) : own;
+                if (cost < limit) {
+                  limit = cost;
+                  best = { space, x, y: at, z, turned: !!way, on, cost };
+                  // Nothing on this level can be cheaper.
+                  if (cost <= own) break search;
+                }
+              }
             }
+            if (k >= this.level) break;
+            if (this.backs[k]! > y) y = this.backs[k]!;
           }
+        }
       }
     }
     if (!roomy && !unsure) this.full[memo] = now.version[space]!;
     return best;
   }
 
-  private readonly xs: number[] = [];
-  private readonly ys: number[] = [];
-  private readonly siblings: Box[] = [];
-  /** What stands on the same level, and the places along both sides where a box could touch the walls or these. */
-  private corners(
-    list: readonly Box[],
-    on: Box | null,
-    left: number,
-    lastX: number,
-    near: number,
-    lastY: number,
-  ): void {
-    const { xs, ys, siblings } = this;
-    siblings.length = 0;
-    xs.length = 0;
-    ys.length = 0;
-    xs.push(left);
-    ys.push(near);
-    for (const other of list) {
-      if (other.on !== on) continue;
-      siblings.push(other);
-      addOnce(xs, other.x1, left, lastX);
-      addOnce(ys, other.y1, near, lastY);
+  // Kept from call to call, as they are filled a million times a second; each with the number that counts.
+  private readonly xs = new Int32Array(MOST_BOXES);
+  /** What overlaps from the front. */
+  private readonly beside: Box[] = [];
+  /** Of these, what stands on the same level, from the front to the back. */
+  private readonly fronts = new Int32Array(MOST_BOXES);
+  private readonly backs = new Int32Array(MOST_BOXES);
+  private level = 0;
+  /** The places along the front where a box could touch a wall or what stands on the same level. @returns how many */
+  private corners(list: readonly Box[], on: Box | null, left: number, lastX: number): number {
+    const { xs } = this;
+    xs[0] = left;
+    let count = 1;
+    for (let i = 0; i <= list.length; i++) {
+      if (i < list.length && list[i]!.on !== on) continue;
+      const x = i < list.length ? list[i]!.x1 : lastX;
+      if (x < left || x > lastX) continue;
+      let known = false;
+      for (let k = 0; k < count && !known; k++) known = xs[k] === x;
+      if (!known) xs[count++] = x;
     }
-    addOnce(xs, lastX, left, lastX);
-    addOnce(ys, lastY, near, lastY);
+    return count;
+  }
+  /** For one place along the front: what stands before or behind it. @returns how many of `beside` */
+  private alongside(list: readonly Box[], on: Box | null, x0: number, x1: number, z0: number, z1: number): number {
+    const { beside, fronts, backs } = this;
+    let count = 0;
+    let level = 0;
+    for (let i = 0; i < list.length; i++) {
+      const other = list[i]!;
+      if (x0 >= other.x1 || other.x0 >= x1 || z0 >= other.z1 || other.z0 >= z1) continue;
+      beside[count++] = other;
+      if (other.on !== on) continue;
+      let k = level++;
+      for (; k > 0 && fronts[k - 1]! > other.y0; k--) {
+        fronts[k] = fronts[k - 1]!;
+        backs[k] = backs[k - 1]!;
+      }
+      fronts[k] = other.y0;
+      backs[k] = other.y1;
+    }
+    this.level = level;
+    return count;
   }
 
   /** Infinity where a child would have to move something first, or it costs more than is of use. */
-  private costAt(
-    list: readonly Box[],
-    bin: number,
-    space: number,
-    x0: number,
-    x1: number,
-    y0: number,
-    z0: number,
-    z1: number,
-    own: number,
-    limit: number,
-    anyway: boolean,
-  ): number {
-    const { place } = this;
-    if (place.top[space]) return own;
+  private costAt(count: number, bin: number, y0: number, own: number, limit: number, anyway: boolean): number {
+    const { place, beside } = this;
     let cost = own;
-    for (const other of list) {
-      if (x0 >= other.x1 || other.x0 >= x1 || z0 >= other.z1 || other.z0 >= z1) continue;
+    for (let i = 0; i < count; i++) {
+      const other = beside[i]!;
       // What does not overlap is before it or behind it.
       const blocked = other.y0 < y0 ? bin : other.bin;
       if (place.ofChild[blocked] && !anyway) return Infinity;

@@ -3,7 +3,8 @@ import { fitsSlot, suits, type RotateProblem } from '../problem.ts';
 
 /** @returns the value; the rule that is broken where one is */
 export function valueOfPlan(problem: RotateProblem, plan: readonly Record<string, string>[]): number | string {
-  const { slots, things, children, rules, weeks } = problem;
+  const { slots, things, children, rules, weeks, weights } = problem;
+  const { balance = 1, loved = 1, rest = 1, swaps = 1 } = weights ?? {};
   const areas = [...new Set(slots.map(({ area }) => area))];
   const slotOf = new Map(slots.map((slot) => [slot.id, slot]));
   const state = new Map(
@@ -22,6 +23,7 @@ export function valueOfPlan(problem: RotateProblem, plan: readonly Record<string
     const slotNow = new Map(row.map(([slot, thing]) => [thing, slot]));
     if (slotNow.size !== row.length) return 'two slots';
     let fresh = 0;
+    let minutes = 0;
     for (const [id, slotId] of slotNow) {
       const one = state.get(id)!;
       if (!fitsSlot(one.thing, slotOf.get(slotId)!)) return 'fit';
@@ -29,32 +31,35 @@ export function valueOfPlan(problem: RotateProblem, plan: readonly Record<string
       if (one.thing.after.some((a) => !state.get(a)!.been)) return 'after';
       if (!one.slot) {
         fresh++;
+        minutes += one.thing.minutes ?? 0;
         if (one.had && one.rest < rules.leastRest) return 'rest';
       } else if (one.slot !== slotId) return 'moved';
       else if (one.spell + 1 > rules.longestSpell) return 'too long';
     }
     if (fresh > rules.swapsAWeek) return 'swaps';
-    value -= fresh;
-    for (const { months } of children)
+    if (minutes > (rules.minutesAWeek ?? Infinity)) return 'minutes';
+    value -= swaps * fresh;
+    for (const child of children)
       for (const area of areas) {
         const count = [...slotNow].filter(
-          ([id, slot]) => slotOf.get(slot)!.area === area && suits(state.get(id)!.thing, months, week),
+          ([id, slot]) => slotOf.get(slot)!.area === area && suits(state.get(id)!.thing, child, week),
         ).length;
-        value += count >= 2 ? 5 : 4 * count;
+        value += balance * (count >= 2 ? 5 : 4 * count);
       }
     for (const one of state.values()) {
-      const any = children.some(({ months }) => suits(one.thing, months, week));
+      const any = children.some((child) => suits(one.thing, child, week));
       const slot = slotNow.get(one.thing.id);
       if (slot) {
         if (!one.slot) one.begun = true;
         one.spell = one.slot ? one.spell + 1 : 1;
         Object.assign(one, { slot, rest: 0 });
-        if (any) value += 3 * one.thing.interest * 0.8 ** (one.spell - 1);
+        if (any) value += loved * 3 * one.thing.interest * 0.8 ** (one.spell - 1);
       } else {
         if (one.slot && one.begun && one.spell < rules.shortestSpell) return 'too short';
         one.rest = one.slot ? 1 : one.rest + 1;
         Object.assign(one, { slot: '', spell: 0 });
-        if (any && (!one.thing.season || one.thing.season.includes(week)) && one.rest > rules.mostRest) value -= 2;
+        if (any && (!one.thing.season || one.thing.season.includes(week)) && one.rest > rules.mostRest)
+          value -= rest * 2;
       }
     }
     for (const id of slotNow.keys()) Object.assign(state.get(id)!, { been: true, had: true });

@@ -25,6 +25,8 @@ export const par = pgTable(
     toGrams: integer('to_grams'),
     nextId: text('next_id'),
     expires: day('expires'),
+    opened: day('opened'),
+    keepsDays: integer('keeps_days'),
   },
   (t) => [
     ...modelKeys('par', t, { site: () => site, line: () => line, compartment: () => compartment }),
@@ -52,6 +54,7 @@ export const stockOrder = pgTable(
     packs: integer('packs').notNull(),
     on: day('on').notNull(),
     received: integer('received').notNull(),
+    paid: integer('paid'),
     closed: flag('closed'),
   },
   (t) => modelKeys('stockOrder', t, { site: () => site, par: () => par }),

@@ -54,6 +54,7 @@ export const site = pgTable(
     paper: text('paper').$type<Paper>().notNull().default('A4'),
     kerf: integer('kerf').notNull().default(3),
     clearance: integer('clearance').notNull().default(4),
+    restockBudget: integer('restock_budget'),
     removed: boolean('removed').notNull().default(false),
     /** Counts the site's changes: taken and raised by each of them in its own transaction. */
     revision: bigint('revision', { mode: 'number' }).notNull().default(0),
@@ -137,6 +138,7 @@ export const room = pgTable(
     buy: text('buy').$type<Room['buy']>(),
     labelsFor: text('labels_for').$type<LabelsFor>(),
     visitors: flag('visitors').default(false),
+    pets: flag('pets').default(false),
     labelLayoutId: text('label_layout_id'),
     secondLife: text('second_life').notNull().default(''),
     rotation: jsonb('rotation').$type<Room['rotation']>(),

@@ -17,6 +17,9 @@ export const rotating = pgTable(
     weeksOfYear: jsonb('weeks_of_year').$type<number[]>().notNull(),
     loved: doublePrecision('loved').notNull(),
     minutes: integer('minutes').notNull(),
+    readyIds: idList('ready_ids'),
+    notYetIds: idList('not_yet_ids'),
+    doneIds: idList('done_ids'),
   },
   (t) => [
     ...modelKeys('rotating', t, { site: () => site, line: () => line }),

@@ -38,6 +38,7 @@ const NEEDED = [
   'setNumber',
   'labelLayout',
   'printedLabel',
+  'par',
 ] as const;
 type Needed = Pick<SiteData, (typeof NEEDED)[number]>;
 

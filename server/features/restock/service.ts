@@ -1,5 +1,6 @@
 /** What is to order, and the first-aid kit with its checks, on paper. */
 import type { SiteData } from '@stube/core/model/entities';
+import { ordersOf } from '@stube/core/restock/budget';
 import { forecastsOf } from '@stube/core/restock/forecasts';
 import { NotFound } from '../../db/problems.ts';
 import { readSite } from '../../db/read.ts';
@@ -13,33 +14,32 @@ interface ToOrder {
   pack: string;
   by: string;
   money: string;
+  waits: string;
 }
 
 function toOrder(data: SiteData, today: string): ToOrder[] {
   const { currency } = data.site[0]!;
   const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
   const digits = money.resolvedOptions().maximumFractionDigits ?? 2;
-  return forecastsOf(data, today).flatMap(({ par, line, forecast: { orderBy, packs } }): ToOrder[] =>
-    orderBy && packs
-      ? [
-          {
-            name: line.name,
-            packs,
-            pack: `${par.pack} ${par.unit}`,
-            by: orderBy,
-            money: money.format((packs * par.price) / 10 ** digits),
-          },
-        ]
-      : [],
+  return ordersOf(forecastsOf(data, today), data, today).list.map(
+    ({ row: { par, line, forecast }, cost, waitsFor }): ToOrder => ({
+      name: line.name,
+      packs: forecast.packs,
+      pack: `${par.pack} ${par.unit}`,
+      by: forecast.orderBy!,
+      money: money.format(cost / 10 ** digits),
+      waits: waitsFor ?? '',
+    }),
   );
 }
 
 const COLUMNS: Column<ToOrder>[] = [
   { title: 'order by', share: 0.16, of: (row) => row.by },
-  { title: 'what', share: 0.4, of: (row) => row.name },
-  { title: 'packs', share: 0.1, of: (row) => row.packs },
-  { title: 'a pack', share: 0.18, of: (row) => row.pack },
-  { title: 'about', share: 0.16, of: (row) => row.money },
+  { title: 'what', share: 0.3, of: (row) => row.name },
+  { title: 'packs', share: 0.08, of: (row) => row.packs },
+  { title: 'a pack', share: 0.16, of: (row) => row.pack },
+  { title: 'about', share: 0.14, of: (row) => row.money },
+  { title: 'waits for', share: 0.16, of: (row) => row.waits },
 ];
 
 export async function ordersCsv({ db, siteId, now }: Scope): Promise<string> {

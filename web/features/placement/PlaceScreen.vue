@@ -18,6 +18,7 @@ import { formatDay } from '../../parts/day.ts';
 import AsItIsDialog from '../makeover/AsItIsDialog.vue';
 import { minutes } from '../../parts/numbers.ts';
 import ComingCautions from '../cautions/ComingCautions.vue';
+import OwnRoom from './OwnRoom.vue';
 import SeveralRooms from './SeveralRooms.vue';
 import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
@@ -261,6 +262,7 @@ onMounted(() => {
       <CautionList :room-id="store.maps.room.get(String(route.params.room))?.id ?? ''" :cautions="cautions" />
       <ComingCautions v-if="placeData" :rooms="[placeData]" />
       <SeveralRooms />
+      <OwnRoom />
     </aside>
     <div
       v-if="ghost"

@@ -27,6 +27,8 @@ const draft = reactive({
   to: kilos(props.par?.toGrams),
   nextId: props.par?.nextId ?? null,
   expires: props.par?.expires ?? '',
+  opened: props.par?.opened ?? '',
+  keepsDays: (props.par?.keepsDays ?? null) as number | null,
   useId: props.par?.useId ?? null,
   backId: props.par?.backId ?? null,
 });
@@ -41,7 +43,7 @@ const places = computed(() =>
   })),
 );
 const values = () => {
-  const { from, to, expires, ...rest } = draft;
+  const { from, to, expires, opened, ...rest } = draft;
   const grams = (kg: number | null) => (kg === null ? null : Math.round(kg * GRAMS));
   return {
     ...rest,
@@ -53,6 +55,7 @@ const values = () => {
     fromGrams: grams(from),
     toGrams: grams(to),
     expires: expires || null,
+    opened: opened || null,
   };
 };
 </script>
@@ -121,6 +124,14 @@ const values = () => {
         </select></label
       >
       <TextField v-model="draft.expires" label="Spoils on" type="date" :problem="problems.expires" />
+      <TextField v-model="draft.opened" label="Opened on" type="date" :problem="problems.opened" />
+      <NumberField
+        v-model="draft.keepsDays"
+        label="Days it keeps once open"
+        optional
+        whole
+        :problem="problems.keepsDays"
+      />
     </div>
   </EntityDialog>
 </template>

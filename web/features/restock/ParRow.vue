@@ -1,9 +1,11 @@
 <script setup lang="ts">
 /** One consumable: counted with a tap, how long it lasts, when to order, and what is on its way. */
-import { computed, ref } from 'vue';
+import { computed, reactive, ref } from 'vue';
+import { useBy } from '@stube/core/restock/use-by';
 import type { Forecasted } from '@stube/core/restock/forecasts';
 import { formatDay, formatMonth, today } from '../../parts/day.ts';
 import { money, readNumber } from '../../parts/numbers.ts';
+import MoneyField from '../../parts/MoneyField.vue';
 import { useSite } from '../../data/site.ts';
 
 const props = defineProps<{ row: Forecasted }>();
@@ -36,19 +38,43 @@ function countTyped(): void {
 async function toUse(): Promise<void> {
   if (!last.value) return;
   const inUse = Math.min(last.value.amount, last.value.inUse + par.value.pack);
-  if (await store.tryWrite(() => store.patch('stockCount', last.value!, { inUse })))
-    store.sayDone(`${name.value}: a pack from the back-stock is in use.`);
+  const done = await store.tryWrite(() =>
+    store.writeTogether({
+      what: `a pack of ${name.value} into use`,
+      update: [
+        { table: 'stockCount', id: last.value!.id, version: last.value!.version, values: { inUse } },
+        ...(par.value.keepsDays
+          ? [{ table: 'par' as const, id: par.value.id, version: par.value.version, values: { opened: today() } }]
+          : []),
+      ],
+    }),
+  );
+  if (done) store.sayDone(`${name.value}: a pack from the back-stock is in use, the oldest one first.`);
 }
+const good = computed(() => useBy(par.value));
+const opens = async () => {
+  if (await store.tryWrite(() => store.patch('par', par.value, { opened: today() })))
+    store.sayDone(`${name.value}: opened today.`);
+};
+/** Bought and forgotten: what lies in the back-stock is used before more is ordered. */
+const forgotten = computed(() => {
+  const at = store.maps.compartment.get(par.value.backId ?? '');
+  const left = last.value && props.row.forecast.now !== null ? props.row.forecast.now - last.value.inUse : 0;
+  return at && left >= par.value.pack ? { left, at: `${store.maps.unit.get(at.unitId)?.name} › ${at.name}` } : null;
+});
 const open = computed(() => store.data.stockOrder.filter(({ parId, closed }) => parId === par.value.id && !closed));
 const order = () =>
   store.tryWrite(() =>
     store.create('stockOrder', { parId: par.value.id, packs: Math.max(1, props.row.forecast.packs), on: today() }),
   );
+/** What a pack really cost, minor units, where somebody said. */
+const prices = reactive<Record<string, number>>({});
 /** What comes is counted in from the day it came. */
 async function receive(id: string, packs: number): Promise<void> {
   const one = open.value.find((each) => each.id === id);
   if (!one) return;
   const received = one.received + packs;
+  const paid = prices[id] ?? null;
   const done = await store.tryWrite(() =>
     store.writeTogether({
       what: `${packs} of ${name.value} received`,
@@ -57,8 +83,12 @@ async function receive(id: string, packs: number): Promise<void> {
           table: 'stockOrder',
           id: one.id,
           version: one.version,
-          values: { received, closed: received >= one.packs, on: today() },
+          values: { received, closed: received >= one.packs, on: today(), ...(paid === null ? {} : { paid }) },
         },
+        // What was paid is what the next order will cost.
+        ...(paid !== null && paid !== par.value.price
+          ? [{ table: 'par' as const, id: par.value.id, version: par.value.version, values: { price: paid } }]
+          : []),
         ...(last.value?.on === today()
           ? [
               {
@@ -107,6 +137,13 @@ const about = (amount: number) => (amount >= 20 ? Math.round(amount) : Math.roun
         }}<template v-if="par.nextId">, then {{ store.maps.line.get(par.nextId)?.name }}</template></template
       >.
     </p>
+    <p v-if="good" class="small" :class="{ wrong: good.day < today() }">
+      {{ good.why === 'opened' ? `Opened ${formatDay(par.opened!)}: use it up by` : 'Spoils on' }}
+      <b>{{ formatDay(good.day) }}</b>{{ good.day < today() ? ', which is over: throw out what is left' : '' }}.
+    </p>
+    <p v-if="forgotten && row.forecast.packs" class="small">
+      First use what lies at {{ forgotten.at }}: about {{ about(forgotten.left) }} {{ par.unit }}.
+    </p>
     <p
       v-if="row.forecast.orderBy && row.forecast.packs"
       class="small"
@@ -154,10 +191,27 @@ const about = (amount: number) => (amount >= 20 ? Math.round(amount) : Math.roun
       >
         a pack into use
       </button>
+      <button
+        v-if="par.keepsDays && par.opened !== today()"
+        class="press small quiet"
+        type="button"
+        :aria-label="`${name}: opened today`"
+        @click="opens"
+      >
+        opened today
+      </button>
     </div>
-    <p v-for="one in open" :key="one.id" class="small">
-      {{ one.packs - one.received }} {{ one.packs - one.received === 1 ? 'pack is' : 'packs are' }} on the way, ordered
-      {{ formatDay(one.on) }}.
+    <div v-for="one in open" :key="one.id" class="small row tight arriving">
+      <span
+        >{{ one.packs - one.received }} {{ one.packs - one.received === 1 ? 'pack is' : 'packs are' }} on the way,
+        ordered {{ formatDay(one.on) }}.</span
+      >
+      <MoneyField
+        class="paid"
+        :model-value="prices[one.id] ?? par.price"
+        :label="`A pack of ${name} cost`"
+        @update:model-value="(minor) => (prices[one.id] = minor)"
+      />
       <button
         class="press small"
         type="button"
@@ -175,13 +229,19 @@ const about = (amount: number) => (amount >= 20 ? Math.round(amount) : Math.roun
       >
         one pack is here
       </button>
-    </p>
+    </div>
   </li>
 </template>
 
 <style scoped>
 .block {
   display: block;
+}
+.arriving {
+  align-items: end;
+}
+.paid {
+  max-width: 150px;
 }
 .few {
   width: 96px;

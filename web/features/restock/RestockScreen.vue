@@ -7,6 +7,7 @@ import { useSite } from '../../data/site.ts';
 import DaySlots from './DaySlots.vue';
 import FirstAid from './FirstAid.vue';
 import { useForecasts } from './forecasts.ts';
+import OrdersOfMonth from './OrdersOfMonth.vue';
 import ParDialog from './ParDialog.vue';
 import ParRow from './ParRow.vue';
 
@@ -35,6 +36,7 @@ const kits = computed(() =>
       <h2>Nothing is restocked yet</h2>
       <p>Tell what is used up, how little is too little and how much is wanted: Stube says when to order.</p>
     </div>
+    <OrdersOfMonth v-if="rows.length" :rows="rows" />
     <ul class="pars">
       <ParRow v-for="row in rows" :key="row.par.id" :row="row" @edit="editing = row.par" />
     </ul>

@@ -21,6 +21,7 @@ const draft = reactive({
   depth: props.room?.depth ?? round(3600),
   height: props.room?.height ?? round(2500),
   people: [...(props.room?.people ?? [])],
+  pets: props.room?.pets ?? false,
   wallKind: props.room?.wallKind ?? null,
   mayDrill: props.room?.mayDrill ?? null,
 });
@@ -67,6 +68,9 @@ const draft = reactive({
       v-model="draft.people"
       legend="Who comes in? Reach and cautions are reckoned for them; nobody ticked means everybody."
     />
+    <label class="check"
+      ><input v-model="draft.pets" type="checkbox" />A pet comes in too: it chews what stands open and low</label
+    >
     <CautionPreview v-if="room" table="room" :row="{ ...room, ...draft }" />
   </EntityDialog>
 </template>

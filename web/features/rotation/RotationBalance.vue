@@ -22,7 +22,7 @@ const balance = computed(() => {
             areaOf.get(slotId) === area &&
             suits(
               now.problem.things.find((thing) => thing.id === lineId)!,
-              child.months,
+              child,
               week,
             ),
         ),

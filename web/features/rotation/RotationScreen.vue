@@ -12,10 +12,12 @@ import { ApiError } from '../../data/transport.ts';
 import { useRoom } from '../../data/room.ts';
 import { formatDate, today } from '../../parts/day.ts';
 import { useRotationActions } from './actions.ts';
+import HowItRotates from './HowItRotates.vue';
 import OutNow from './OutNow.vue';
 import RotationBalance from './RotationBalance.vue';
 import RotationSetup from './RotationSetup.vue';
 import SeasonalBoxes from './SeasonalBoxes.vue';
+import ShelfAsItWill from './ShelfAsItWill.vue';
 
 const { store, id, room, lines, compartments } = useRoom();
 const { plan, takeOver } = useRotationActions();
@@ -24,19 +26,6 @@ const busy = ref(false);
 const problem = ref('');
 const chosen = ref<{ week: number; slot: string } | null>(null);
 const rules = computed<RotationRules>(() => room.value?.rotation ?? USUAL_RULES);
-const RULES: Readonly<Record<keyof RotationRules, string>> = {
-  weeks: 'weeks planned',
-  swapsAWeek: 'new things a week, at most',
-  shortestSpell: 'weeks out, at least',
-  longestSpell: 'weeks out, at most',
-  leastRest: 'weeks of rest, at least',
-  mostRest: 'weeks of rest, at most',
-};
-const setRule = (key: keyof RotationRules, event: Event) => {
-  const value = Math.round(Number((event.target as HTMLInputElement).value));
-  if (room.value && Number.isFinite(value))
-    void store.tryWrite(() => store.patch('room', room.value!, { rotation: { ...rules.value, [key]: value } }));
-};
 /** The next Monday, or today where it is one: what is out this week stays. */
 const first = computed(() => (mondayOf(today()) === today() ? today() : addDays(mondayOf(today()), 7)));
 const nameOf = (lineId: string) => store.maps.line.get(lineId)?.name ?? '';
@@ -100,6 +89,11 @@ async function take(): Promise<void> {
     made.value = null;
   }
 }
+const gap = computed(() => {
+  const { bound, value } = made.value!.answer;
+  const share = (bound - value) / Math.max(1, Math.abs(value));
+  return share < 0.001 ? 'less than 0.1 %' : `at most ${(share * 100).toFixed(1)} %`;
+});
 const why = computed(() =>
   made.value && chosen.value
     ? whyThis(made.value.problem, made.value.answer.plan, chosen.value.week, chosen.value.slot, nameOf)
@@ -128,6 +122,17 @@ async function pin(): Promise<void> {
     await make();
   }
 }
+/** What is drawn: the week that was pressed, else the first. */
+const drawnWeek = computed(() => Math.min(chosen.value?.week ?? 0, mondays.value.length - 1));
+const outIn = computed(
+  () =>
+    new Map(
+      slots.value.flatMap(({ slot }) => {
+        const there = cell(slot.id, drawnWeek.value);
+        return there ? [[slot.id, there.lineId] as const] : [];
+      }),
+    ),
+);
 const pinnedSpells = computed(() => spells.value.filter((spell) => spell.pinned && !spell.ended));
 async function unpin(spellId: string): Promise<void> {
   const spell = spells.value.find((one) => one.id === spellId);
@@ -159,9 +164,7 @@ async function unpin(spellId: string): Promise<void> {
         <h2>{{ made ? 'The plan' : 'As it is planned' }}</h2>
         <span v-if="made" class="row tight">
           <span class="small soft">{{
-            made.answer.optimal
-              ? 'no plan is better by its own measure'
-              : `at most ${(((made.answer.bound - made.answer.value) / Math.max(1, Math.abs(made.answer.value))) * 100).toFixed(1)} % could still be gained`
+            made.answer.optimal ? 'no plan is better by its own measure' : `${gap} could still be gained`
           }}</span>
           <button class="press small quiet" type="button" @click="made = null">leave it</button>
           <button class="press main small" type="button" @click="take">Take it over</button>
@@ -207,8 +210,9 @@ async function unpin(spellId: string): Promise<void> {
       </div>
       <div v-if="why && chosen" class="stack tight why" role="region" aria-label="Why this">
         <p v-if="cell(chosen.slot, chosen.week)">
-          <b>{{ nameOf(cell(chosen.slot, chosen.week)!.lineId) }}</b> fits {{ why.fits }} of the children then, is out
-          for its week {{ why.weeksOut }}, and counts {{ why.interest.toFixed(1) }} for being loved.
+          <b>{{ nameOf(cell(chosen.slot, chosen.week)!.lineId) }}</b> is right for {{ why.fits }} of the children then;
+          it has then been out for {{ why.weeksOut === 1 ? '1 week' : `${why.weeksOut} weeks` }}, and counts
+          {{ why.interest.toFixed(1) }} points for being loved.
           <button class="press small" type="button" @click="pin"><Pin :size="14" />Pin it there</button>
         </p>
         <details v-if="why.others.length">
@@ -232,22 +236,14 @@ async function unpin(spellId: string): Promise<void> {
         ></span>
       </p>
     </section>
+    <ShelfAsItWill
+      v-if="slots.length && outIn.size"
+      :out="outIn"
+      :title="`The shelves from ${formatDate(mondays[drawnWeek]!)}`"
+    />
     <RotationBalance v-if="made" :plan="made" />
     <RotationSetup />
-    <section class="sheet stack tight" aria-label="How it rotates">
-      <h2>How it rotates</h2>
-      <p class="small soft">
-        A plan is better the more often each child has one fitting thing in each area (4), a second one (1), the more
-        loved what is out (3, less each week it stays), the fewer things are swapped (1 each), and the fewer rest too
-        long (2 a week).
-      </p>
-      <div class="rules">
-        <label v-for="(words, key) in RULES" :key="key" class="field"
-          ><span>{{ words }}</span
-          ><input class="write" type="number" min="0" :value="rules[key]" @change="setRule(key, $event)"
-        /></label>
-      </div>
-    </section>
+    <HowItRotates />
     <SeasonalBoxes />
   </div>
 </template>
@@ -277,10 +273,5 @@ async function unpin(spellId: string): Promise<void> {
 .why {
   border-left: 4px solid var(--spruce);
   padding-left: 12px;
-}
-.rules {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
-  gap: 12px;
 }
 </style>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 /** What takes turns, with its areas, ages and how loved it is; and the places of the open shelves for it (practices R1, R2). */
 import { computed, ref } from 'vue';
-import { Plus, X } from '@lucide/vue';
+import { Ellipsis, Plus, X } from '@lucide/vue';
 import { AREAS, type Rotating, type Slot } from '@stube/core/model/entities';
 import { useRoom } from '../../data/room.ts';
 import { useRotationActions } from './actions.ts';
 import { newId } from '../../data/new-id.ts';
+import TurnsDialog from './TurnsDialog.vue';
 
 const { store, lines, units, spacesOf } = useRoom();
 const { addThings } = useRotationActions();
@@ -45,14 +46,22 @@ async function add(): Promise<void> {
     : free.value.filter(({ id }) => id === what.value);
   if (own.length && (await store.tryWrite(() => addThings(own, [area.value])))) what.value = '';
 }
-const set = (thing: Rotating, values: Partial<Rotating>) =>
+/** The thing of which all is shown. */
+const opened = ref<string | null>(null);
+const openedThing = computed(() => store.data.rotating.find(({ id }) => id === opened.value) ?? null);
+const set = (thing: Rotating, values: Partial<Rotating> | ((now: Rotating) => Partial<Rotating>)) =>
   store.tryWrite(() => store.patch('rotating', thing, values));
-const toggle = (thing: Rotating, name: string) => {
-  const now = thing.areas.includes(name) ? thing.areas.filter((one) => one !== name) : [...thing.areas, name];
-  if (now.length) void set(thing, { areas: now });
-};
+const toggle = (thing: Rotating, name: string) =>
+  set(thing, (now) => {
+    const areas = now.areas.includes(name) ? now.areas.filter((one) => one !== name) : [...now.areas, name];
+    // It keeps one at least.
+    return { areas: areas.length ? areas : now.areas };
+  });
 const number = (event: Event, least: number, most: number): number =>
   Math.min(most, Math.max(least, Math.round(Number((event.target as HTMLInputElement).value) || least)));
+
+/** How loved it is in three words, by the nearest. */
+const lovedWord = (loved: number): number => (loved < 0.35 ? 0.2 : loved < 0.7 ? 0.5 : 0.9);
 
 const slotsOf = (id: string) => {
   return store.data.slot.filter(({ compartmentId }) => compartmentId === id).sort((a, b) => a.part - b.part);
@@ -122,8 +131,8 @@ async function setSlots(compartmentId: string, own: readonly Slot[], name: strin
               <th scope="col">areas</th>
               <th scope="col">months from, to</th>
               <th scope="col">loved</th>
-              <th scope="col">after</th>
-              <th scope="col"><span class="hidden-text">remove</span></th>
+              <th scope="col">minutes</th>
+              <th scope="col"><span class="hidden-text">more, remove</span></th>
             </tr>
           </thead>
           <tbody>
@@ -159,41 +168,25 @@ async function setSlots(compartmentId: string, own: readonly Slot[], name: strin
               <td>
                 <select
                   class="write few"
-                  :value="thing.loved"
+                  :value="lovedWord(thing.loved)"
                   :aria-label="`${line.name}: how loved`"
                   @change="set(thing, { loved: Number(($event.target as HTMLSelectElement).value) })"
                 >
-                  <option v-if="![0.2, 0.5, 0.9].includes(thing.loved)" :value="thing.loved">as told</option>
                   <option :value="0.2">little</option>
                   <option :value="0.5">usual</option>
                   <option :value="0.9">much</option>
                 </select>
               </td>
-              <td>
-                <select
-                  class="write few"
-                  :value="thing.afterIds[0] ?? ''"
-                  :aria-label="`${line.name}: what comes before it`"
-                  @change="
-                    set(thing, {
-                      afterIds: ($event.target as HTMLSelectElement).value
-                        ? [($event.target as HTMLSelectElement).value]
-                        : [],
-                    })
-                  "
-                >
-                  <option value="">nothing</option>
-                  <option
-                    v-for="other in rotating.filter(({ line: { id } }) => id !== line.id)"
-                    :key="other.line.id"
-                    :value="other.line.id"
-                  >
-                    {{ other.line.name }}
-                  </option>
-                </select>
-              </td>
-              <td>
+              <td class="number">{{ thing.minutes }}</td>
+              <td class="pair">
                 <button
+                  class="icon-press"
+                  type="button"
+                  :aria-label="`${line.name}: months, children, what comes before it`"
+                  @click="opened = thing.id"
+                >
+                  <Ellipsis :size="16" /></button
+                ><button
                   class="icon-press"
                   type="button"
                   :aria-label="`${line.name} takes no turns`"
@@ -207,6 +200,12 @@ async function setSlots(compartmentId: string, own: readonly Slot[], name: strin
         </table>
       </div>
     </section>
+    <TurnsDialog
+      v-if="openedThing"
+      :thing="openedThing"
+      :others="rotating.filter(({ thing: { id } }) => id !== opened).map(({ line: { id, name } }) => ({ id, name }))"
+      @close="opened = null"
+    />
     <section class="sheet stack tight" aria-label="Places for it">
       <h2>Places for it</h2>
       <p v-if="!open.length" class="soft">No open shelf is measured in this room yet.</p>

@@ -51,6 +51,7 @@ const WORDS: Record<AgendaItem['kind'], string> = {
   swap: 'swap',
   season: 'seasonal box',
   order: 'restock',
+  'use up': 'restock',
   'first aid': 'first aid',
 };
 const factsOf = (item: AgendaItem): string =>
@@ -127,7 +128,7 @@ defineExpose({ due });
               >see to it</RouterLink
             >
             <RouterLink
-              v-else-if="item.kind === 'order' || item.kind === 'first aid'"
+              v-else-if="['order', 'use up', 'first aid'].includes(item.kind)"
               class="press small"
               :to="{ name: 'restock', params: { site: store.id } }"
               >see to it</RouterLink
