@@ -8,6 +8,7 @@ import { HUES } from '@stube/core/labels/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
 import { litres, percent, said } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
+import { vHeld } from '../../parts/held.ts';
 import { BARE } from './bare.ts';
 
 const props = defineProps<{
@@ -57,12 +58,12 @@ const say = (option: ContainerOption) =>
     <template v-if="choice.chosen">
       <div class="pick">
         <input
+          v-held="count"
           class="write count"
           :disabled="choice.chosen.type.id === null"
           type="number"
           min="0"
           :max="MAX_BINS"
-          :value="count"
           :aria-label="`How many for ${choice.demand.category.name}`"
           @change="
             emit(

@@ -5,6 +5,7 @@ import { changeOverOf } from '@stube/core/change-over/change-over';
 import { useRoom } from '../../data/room.ts';
 import { formatTime } from '../../parts/day.ts';
 import { percent } from '../../parts/numbers.ts';
+import { vHeld } from '../../parts/held.ts';
 
 const { store, room, units, compartments, bins } = useRoom();
 const change = computed(() =>
@@ -35,10 +36,10 @@ const set = (secondLife: string) =>
     <label class="field"
       ><span>What the room is at other times; empty where it has one life</span
       ><input
+        v-held="room?.secondLife"
         class="write"
         type="text"
         maxlength="60"
-        :value="room?.secondLife"
         placeholder="living room in the evening"
         @change="set(($event.target as HTMLInputElement).value)"
     /></label>

@@ -6,6 +6,7 @@ import { pathsOf, wayOf } from '@stube/core/find/things';
 import { binsByLine, gapsIn, indexOf, SERIES, unnumbered, type IndexRow } from '@stube/core/numbers/numbers';
 import type { Bin, Line } from '@stube/core/model/entities';
 import { useSite } from '../../data/site.ts';
+import { vHeld } from '../../parts/held.ts';
 import { useNumbersActions } from './actions.ts';
 
 const store = useSite();
@@ -102,9 +103,9 @@ const MOST = 1000;
                 </td>
                 <td>
                   <input
+                    v-held="row.number.name"
                     class="write"
                     type="text"
-                    :value="row.number.name"
                     :aria-label="`What is in ${row.number.series} ${row.number.number}`"
                     :placeholder="row.line.name"
                     autocomplete="off"

@@ -6,6 +6,7 @@ import { AREAS, type Rotating, type Slot } from '@stube/core/model/entities';
 import { useRoom } from '../../data/room.ts';
 import { useRotationActions } from './actions.ts';
 import { newId } from '../../data/new-id.ts';
+import { vHeld } from '../../parts/held.ts';
 import TurnsDialog from './TurnsDialog.vue';
 
 const { store, lines, units, spacesOf } = useRoom();
@@ -150,17 +151,17 @@ async function setSlots(compartmentId: string, own: readonly Slot[], name: strin
               </td>
               <td class="pair">
                 <input
+                  v-held="thing.fromMonths"
                   class="write few"
                   type="number"
                   min="0"
-                  :value="thing.fromMonths"
                   :aria-label="`${line.name}: from months`"
                   @change="set(thing, { fromMonths: number($event, 0, 1200) })"
                 /><input
+                  v-held="thing.toMonths"
                   class="write few"
                   type="number"
                   min="0"
-                  :value="thing.toMonths"
                   :aria-label="`${line.name}: to months`"
                   @change="set(thing, { toMonths: number($event, 0, 1200) })"
                 />
