@@ -192,6 +192,11 @@ test('a move plan of more than twenty steps with circles, on the phone: interrup
     new Uint8Array(await (await fetch(`${stube.address}/api/sites/${site}/rooms/${room}/moves.pdf`)).arrayBuffer()),
   );
   expect(paper).toContain(`${all.length} steps`);
+  await page.getByText(/^All \d+ that are left$/).click();
+  await page.getByRole('button', { name: 'Heavy ones first' }).click();
+  await expect(
+    page.getByText(/^(Heavy ones come first now|The heavy ones come as early as they can already)\.$/),
+  ).toBeVisible();
   const done = page.getByRole('button', { name: 'Done' });
   for (let step = 1; step <= 4; step++) {
     await expect(page.getByText(`Step ${step} of ${all.length}`)).toBeVisible();

@@ -16,7 +16,7 @@ import { kilos } from '../../parts/numbers.ts';
 import { USUAL_PLACES, useMoving } from './moving.ts';
 
 const { store, id, room, bins, spacesOf, placeData } = useRoom();
-const { moves, done, open, next, now, busy, tick, refuse, again, end } = useMoving();
+const { moves, done, open, next, now, busy, tick, refuse, again, reorder, end } = useMoving();
 const places = ref<number | null>(USUAL_PLACES);
 const wanted = computed(() =>
   placeData.value ? new Standing(depthProblemOf(placeData.value), homesOf(bins.value)) : null,
@@ -85,6 +85,9 @@ async function refused(): Promise<void> {
   const { bin: name } = words(move);
   const left = await refuse(move, places.value ?? USUAL_PLACES);
   if (left !== null) store.sayDone(`${name} goes to the bench; the rest is planned anew: ${left} steps.`);
+}
+async function heavyOnes(): Promise<void> {
+  store.sayDone((await reorder()) ? 'Heavy ones come first now.' : 'The heavy ones come as early as they can already.');
 }
 async function replan(): Promise<void> {
   const left = await again(places.value ?? USUAL_PLACES);
@@ -167,6 +170,7 @@ async function replan(): Promise<void> {
         </ol>
         <div class="row">
           <NumberField v-model="places" class="places" label="May stand on the floor meanwhile" />
+          <button class="press small" type="button" :disabled="busy" @click="heavyOnes">Heavy ones first</button>
           <button class="press small" type="button" :disabled="busy" @click="replan">Plan the rest anew</button>
           <button class="press small quiet" type="button" :disabled="busy" @click="end">Give the plan up</button>
         </div>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import type { Move } from '@stube/core/model/entities';
 import { ON_THE_BENCH } from '@stube/core/model/bin';
+import { heavyFirst } from '@stube/core/moves/heavy-first';
 import { homesNow } from '@stube/core/moves/moves-of-room';
 import { depthProblemOf, homesOf } from '@stube/core/placement/depth/depth-problem-of';
 import { Standing, type Homes } from '@stube/core/placement/depth/standing';
@@ -87,9 +88,39 @@ export function useMoving() {
     return make(now.value, places, { update: [{ table: 'bin', id: bin.id, version: bin.version, values }] });
   }
   const again = (places = USUAL_PLACES) => make(now.value, places);
+  /** The rest in another order, heavy ones first, as far as each step can still be done. */
+  function reorder() {
+    const standing = new Map(positions(homesOf(bins.value)).map(({ bin, compartment }) => [bin, compartment]));
+    const masses = new Map((problem.value?.bins ?? []).map(({ id: bin, mass }) => [bin, mass]));
+    const rest = open.value;
+    const order = heavyFirst(
+      rest.map(({ binId, fromId, to }) => ({
+        bin: binId,
+        from: fromId,
+        to: to === 'place' ? (standing.get(binId) ?? null) : null,
+        parks: to === 'parking',
+      })),
+      (bin) => masses.get(bin) ?? 0,
+    );
+    const update = order.flatMap((from, i) =>
+      rest[from]!.sort === rest[i]!.sort
+        ? []
+        : [
+            {
+              table: 'move' as const,
+              id: rest[from]!.id,
+              version: rest[from]!.version,
+              values: { sort: rest[i]!.sort },
+            },
+          ],
+    );
+    return update.length
+      ? store.tryWrite(() => store.writeTogether({ what: 'moves: heavy ones first', update }))
+      : Promise.resolve(false);
+  }
   const end = () =>
     moves.value.length
       ? store.tryWrite(() => store.writeTogether({ what: 'move plan ended', remove: removed(moves.value) }))
       : Promise.resolve(true);
-  return { moves, done, open, next, now, busy, start, tick, refuse, again, end };
+  return { moves, done, open, next, now, busy, start, tick, refuse, again, reorder, end };
 }
