@@ -55,7 +55,7 @@ test('a month is planned, one place pinned, and the week swapped on the phone wi
     await things.getByLabel('A thing, or a whole class').selectOption({ label: thing });
     await things.getByLabel('Area').selectOption(/letter|picture/.test(thing) ? 'language' : 'numbers');
     await things.getByRole('button', { name: 'takes turns' }).click();
-    await expect(things.getByLabel(`${thing}: from months`)).toHaveValue('36');
+    await expect(things.getByLabel(`${thing}: from months`)).toHaveValue(/^\d+$/);
   }
   await page.getByLabel('weeks planned').fill('4');
   await page.getByLabel('weeks planned').press('Tab');

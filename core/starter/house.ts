@@ -37,7 +37,7 @@ export const HOUSE = [
     ['Camera and lenses', 'camera, photo gear', 'rigid', [150, 110, 90], 500, 'camera', 'office', 1],
   ]),
   family('Care', 'straw', 'bath', [
-    ['Nappies', 'diapers, nappy packs', 'soft', [220, 120, 30], 150, 'baby', 'changing', 25],
+    ['Nappies', 'diapers, nappy packs', 'soft', [220, 120, 16], 150, 'baby', 'changing', 25],
     ['Wet wipes', 'baby wipes, wipes', 'neat', [200, 110, 60], 500, 'droplets', 'changing', 25],
     ['Disposable gloves', 'rubber gloves, nitrile gloves', 'neat', [240, 120, 70], 350, 'hand', 'changing', 15],
     ['Changing creams', 'cream, ointment, nappy cream', 'rigid', [150, 50, 40], 800, 'milk', 'changing', 8, 'H5 lid'],

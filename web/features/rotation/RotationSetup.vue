@@ -2,14 +2,15 @@
 /** What takes turns, with its areas, ages and how loved it is; and the places of the open shelves for it (practices R1, R2). */
 import { computed, ref } from 'vue';
 import { Ellipsis, Plus, X } from '@lucide/vue';
-import { AREAS, type Rotating, type Slot } from '@stube/core/model/entities';
+import { AREAS, type Rotating } from '@stube/core/model/entities';
+import { suggestedTurn } from '@stube/core/rotation/usual-turns';
 import { useRoom } from '../../data/room.ts';
 import { useRotationActions } from './actions.ts';
-import { newId } from '../../data/new-id.ts';
 import { vHeld } from '../../parts/held.ts';
+import PlacesForTurns from './PlacesForTurns.vue';
 import TurnsDialog from './TurnsDialog.vue';
 
-const { store, lines, units, spacesOf } = useRoom();
+const { store, lines } = useRoom();
 const { addThings } = useRotationActions();
 const areas = computed(() => [
   ...new Set([
@@ -39,6 +40,22 @@ const classes = computed(() => {
     .filter(({ category }) => category)
     .sort((a, b) => a.category.name.localeCompare(b.category.name));
 });
+/** What usually takes turns, of all that stays here. */
+const usual = computed(() =>
+  free.value.filter((line) => suggestedTurn(line, store.maps.category.get(line.categoryId ?? ''))),
+);
+async function addUsual(): Promise<void> {
+  const { length } = usual.value;
+  if (await store.tryWrite(() => addThings(usual.value, null)))
+    store.sayDone(`${length === 1 ? '1 thing takes' : `${length} things take`} turns, with the usual areas and ages.`);
+}
+/** A thing that is chosen brings its usual area along. */
+function chosen(): void {
+  const line = free.value.find(({ id }) => id === what.value);
+  const own = line ?? classes.value.find(({ category }) => what.value === `class ${category.id}`)?.own[0];
+  const turn = own && suggestedTurn(own, store.maps.category.get(own.categoryId ?? ''));
+  if (turn) area.value = turn.areas[0]!;
+}
 const what = ref('');
 const area = ref<string>(AREAS[0]);
 async function add(): Promise<void> {
@@ -63,37 +80,6 @@ const number = (event: Event, least: number, most: number): number =>
 
 /** How loved it is in three words, by the nearest. */
 const lovedWord = (loved: number): number => (loved < 0.35 ? 0.2 : loved < 0.7 ? 0.5 : 0.9);
-
-const slotsOf = (id: string) => {
-  return store.data.slot.filter(({ compartmentId }) => compartmentId === id).sort((a, b) => a.part - b.part);
-};
-const open = computed(() =>
-  units.value
-    .map((unit) => ({
-      unit,
-      spaces: spacesOf(unit.id).filter(({ door, drawer, access }) => !door && !drawer && access === 'front'),
-    }))
-    .filter(({ spaces }) => spaces.length),
-);
-const MOST_PARTS = 4;
-async function setSlots(compartmentId: string, own: readonly Slot[], name: string, parts: number): Promise<void> {
-  await store.tryWrite(() =>
-    store.writeTogether({
-      what: name ? `a place for ${name}` : 'no place for turns',
-      remove: own.slice(name ? parts : 0).map(({ id, version }) => ({ table: 'slot' as const, id, version })),
-      update: own
-        .slice(0, name ? parts : 0)
-        .map(({ id, version }) => ({ table: 'slot' as const, id, version, values: { area: name, parts } })),
-      create: name
-        ? Array.from({ length: Math.max(0, parts - own.length) }, (_, i) => ({
-            table: 'slot' as const,
-            id: newId(),
-            values: { compartmentId, area: name, part: own.length + i + 1, parts },
-          }))
-        : [],
-    }),
-  );
-}
 </script>
 
 <template>
@@ -103,7 +89,7 @@ async function setSlots(compartmentId: string, own: readonly Slot[], name: strin
       <form class="row" novalidate @submit.prevent="add">
         <label class="field grow"
           ><span>A thing, or a whole class</span
-          ><select v-model="what" class="write">
+          ><select v-model="what" class="write" @change="chosen">
             <option value="">choose</option>
             <optgroup label="whole classes">
               <option v-for="{ category, own } in classes" :key="category.id" :value="`class ${category.id}`">
@@ -123,6 +109,18 @@ async function setSlots(compartmentId: string, own: readonly Slot[], name: strin
         >
         <button class="press small" type="submit" :disabled="!what"><Plus :size="16" />takes turns</button>
       </form>
+      <p v-if="usual.length" class="row tight small">
+        <button class="press small" type="button" @click="addUsual">
+          <Plus :size="16" />All {{ usual.length }} that usually do</button
+        ><span class="soft"
+          >{{
+            usual
+              .slice(0, 4)
+              .map(({ name }) => name)
+              .join(', ')
+          }}{{ usual.length > 4 ? ' …' : '' }}</span
+        >
+      </p>
       <p v-if="!rotating.length" class="soft">Nothing takes turns yet: all of it is out all the time.</p>
       <div v-else class="scroll">
         <table class="ledger">
@@ -207,53 +205,7 @@ async function setSlots(compartmentId: string, own: readonly Slot[], name: strin
       :others="rotating.filter(({ thing: { id } }) => id !== opened).map(({ line: { id, name } }) => ({ id, name }))"
       @close="opened = null"
     />
-    <section class="sheet stack tight" aria-label="Places for it">
-      <h2>Places for it</h2>
-      <p v-if="!open.length" class="soft">No open shelf is measured in this room yet.</p>
-      <details v-for="{ unit, spaces } in open" :key="unit.id">
-        <summary>
-          {{ unit.name }}
-          <span class="small soft">{{
-            spaces.reduce((sum, space) => sum + slotsOf(space.id).length, 0) || 'no place'
-          }}</span>
-        </summary>
-        <div v-for="space in spaces" :key="space.id" class="row tight slot">
-          <span class="name">{{ space.name }}</span>
-          <select
-            class="write few"
-            :aria-label="`${unit.name} ${space.name}: area`"
-            :value="slotsOf(space.id)[0]?.area ?? ''"
-            @change="
-              setSlots(
-                space.id,
-                slotsOf(space.id),
-                ($event.target as HTMLSelectElement).value,
-                Math.max(1, slotsOf(space.id).length),
-              )
-            "
-          >
-            <option value="">no turns</option>
-            <option v-for="name in areas" :key="name" :value="name">{{ name }}</option>
-          </select>
-          <select
-            v-if="slotsOf(space.id).length"
-            class="write few"
-            :aria-label="`${unit.name} ${space.name}: things side by side`"
-            :value="slotsOf(space.id).length"
-            @change="
-              setSlots(
-                space.id,
-                slotsOf(space.id),
-                slotsOf(space.id)[0]!.area,
-                Number(($event.target as HTMLSelectElement).value),
-              )
-            "
-          >
-            <option v-for="n in MOST_PARTS" :key="n" :value="n">{{ n }} side by side</option>
-          </select>
-        </div>
-      </details>
-    </section>
+    <PlacesForTurns :areas="areas" />
   </div>
 </template>
 
@@ -278,12 +230,6 @@ async function setSlots(compartmentId: string, own: readonly Slot[], name: strin
 }
 .pair .few {
   width: 72px;
-}
-.slot {
-  padding: 4px 0;
-}
-.name {
-  min-width: 90px;
 }
 @media (max-width: 860px) {
   .two {

@@ -1,4 +1,5 @@
-import type { Line, Spell } from '@stube/core/model/entities';
+import { AREAS, type Line, type Spell } from '@stube/core/model/entities';
+import { suggestedTurn } from '@stube/core/rotation/usual-turns';
 import { plannedSpells } from '@stube/core/rotation/rotation-of-room';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { api } from '../../data/transport.ts';
@@ -11,16 +12,27 @@ const TO = 72;
 
 export function useRotationActions() {
   const store = useSite();
+  /** Its ages are those of its kind, where these are known. */
+  const turnOf = (line: Line, areas: readonly string[] | null) => {
+    const usual = suggestedTurn(line, store.maps.category.get(line.categoryId ?? ''));
+    return {
+      lineId: line.id,
+      areas: areas ? [...areas] : (usual?.areas ?? [AREAS[0]]),
+      fromMonths: usual?.fromMonths ?? FROM,
+      toMonths: usual?.toMonths ?? TO,
+    };
+  };
   return {
     plan: (roomId: string, first: string) =>
       api<RotationAnswer>('POST', `/sites/${store.id}/rooms/${roomId}/rotation`, { first }),
-    addThings: (lines: readonly Line[], areas: readonly string[]) =>
+    /** @param areas null: as is usual for each */
+    addThings: (lines: readonly Line[], areas: readonly string[] | null) =>
       store.writeTogether({
         what: lines.length === 1 ? `${lines[0]!.name} takes turns` : `${lines.length} things take turns`,
         create: lines.map((line) => ({
           table: 'rotating' as const,
           id: newId(),
-          values: { lineId: line.id, areas: [...areas], fromMonths: FROM, toMonths: TO },
+          values: turnOf(line, areas),
         })),
       }),
     /** What was planned before and has not begun is replaced; what is out gets the day on which it goes in. */
