@@ -1,8 +1,9 @@
 <script setup lang="ts">
 /** What is laid out for each day and helper: filled in advance, ticked, its card printed (practice S4). */
-import { computed, reactive } from 'vue';
+import { computed, reactive, ref } from 'vue';
 import { Printer, X } from '@lucide/vue';
 import type { DaySlot } from '@stube/core/model/entities';
+import { plain } from '@stube/core/matching/words';
 import { nextSlots } from '@stube/core/restock/day-slots';
 import TextField from '../../parts/TextField.vue';
 import { formatDay, today } from '../../parts/day.ts';
@@ -35,11 +36,19 @@ const lines = computed(() =>
     .filter(({ decision, roomId }) => decision === 'keep' && roomId === draft.roomId)
     .sort((a, b) => a.name.localeCompare(b.name)),
 );
+/** Longer lists are looked through by a word. */
+const SEARCHED = 12;
+const filter = ref('');
+const shownLines = computed(() =>
+  lines.value.filter(({ id, name }) => draft.lineIds.includes(id) || plain(name).includes(plain(filter.value))),
+);
+const needed = computed(() => draft.lineIds.map((id) => store.maps.line.get(id)?.name ?? '').join(', '));
 const { problems, submit } = useForm();
 const add = () =>
   submit(async () => {
     await store.create('daySlot', { ...draft });
     Object.assign(draft, { activity: '', lineIds: [] });
+    filter.value = '';
   });
 const fill = (slot: DaySlot, day: string | null) =>
   store.tryWrite(() => store.patch('daySlot', slot, { filledFor: day }));
@@ -114,12 +123,17 @@ const print = () => window.print();
           <option v-for="room in store.rooms" :key="room.id" :value="room.id">{{ room.name }}</option>
         </select></label
       >
-      <label class="field wide"
-        ><span>What it needs (hold a key to choose several)</span
-        ><select v-model="draft.lineIds" class="write needs" multiple>
-          <option v-for="line in lines" :key="line.id" :value="line.id">{{ line.name }}</option>
-        </select></label
-      >
+      <fieldset class="wide stack tight">
+        <legend class="field-name">
+          What it needs<span v-if="draft.lineIds.length" class="soft">: {{ needed }}</span>
+        </legend>
+        <TextField v-if="lines.length > SEARCHED" v-model="filter" label="Show only" />
+        <div class="needs">
+          <label v-for="line in shownLines" :key="line.id" class="check small"
+            ><input v-model="draft.lineIds" type="checkbox" :value="line.id" />{{ line.name }}</label
+          >
+        </div>
+      </fieldset>
       <button class="press small" type="submit">Add the slot</button>
     </form>
   </section>
@@ -146,14 +160,19 @@ const print = () => window.print();
   align-items: end;
 }
 .wide {
-  grid-column: span 2;
+  grid-column: 1 / -1;
 }
 .needs {
-  height: 110px;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 2px 12px;
+  max-height: 190px;
+  overflow: auto;
 }
-@media (max-width: 520px) {
-  .wide {
-    grid-column: auto;
-  }
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  min-width: 0;
 }
 </style>

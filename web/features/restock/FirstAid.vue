@@ -74,10 +74,10 @@ async function check(): Promise<void> {
     </p>
     <ul>
       <li v-for="item in items" :key="item.id" class="row between item">
-        <span
+        <span class="row tight"
           ><b>{{ item.name }}</b
-          ><span class="small soft"> {{ item.position }}</span>
-          <span v-if="stateOf(item)" class="tag" :class="{ bad: !stateOf(item).startsWith('expires') }">{{
+          ><span class="small soft">{{ item.position }}</span
+          ><span v-if="stateOf(item)" class="tag" :class="{ bad: !stateOf(item).startsWith('expires') }">{{
             stateOf(item)
           }}</span></span
         >
