@@ -22,6 +22,7 @@ const finder = new Finder([
   thing('n2', 'Wool', 'yarn knitting wool'),
   thing('n12', 'Wooden blocks', 'building blocks bricks'),
   thing('n3', 'Bügelperlen', 'iron-on beads'),
+  thing('n4', 'Scissors', 'for paper'),
 ]);
 const best = (query: string) => finder.search(query)[0]?.id;
 
@@ -36,6 +37,14 @@ describe('finding', () => {
     ['brick', 'n12'],
     ['buildng bloks', 'n12'],
     ['fibre pen', 'n1'],
+    ['where are the felt tips please', 'n1'],
+    ['N 12', 'n12'],
+    ['siccors', 'n4'],
+    ['kids sizzers', 'n4'],
+    ['feltips', 'n1'],
+    ['ironon beads', 'n3'],
+    ['knitingwool', 'n2'],
+    ['that striped building thing', 'n12'],
   ])('%s', (query, id) => expect(best(query)).toBe(id));
   test('a code comes first, though others begin like it', () => expect(best('n1')).toBe('n1'));
   test.each(['', '   ', 'zzz', '%%%'])('%j finds nothing', (query) => expect(finder.search(query)).toEqual([]));

@@ -179,7 +179,7 @@ function go(hit: Hit): void {
         <p class="soft none">
           {{
             query.trim()
-              ? ready
+              ? ready && answered === query
                 ? 'Nothing by that word. Try another word for it, or a part of it.'
                 : 'Reading the house …'
               : store.data.bin.length
