@@ -139,6 +139,7 @@ test('a new helper learns the room: what was missed comes back in the round, and
   }
   expect(cameBack).toBe(1);
   await expect(page.getByRole('status').first()).toContainText('1 missed: they come back soonest');
+  await expect.poll(async () => (await stube.data(site)).recall.length).toBeGreaterThan(0);
   const { recall } = await stube.data(site);
   const missedBin = bin.find(({ name }) => name === missed)!;
   const first = [...recall].sort((a, b) => a.state.due.localeCompare(b.state.due))[0]!;

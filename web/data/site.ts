@@ -21,7 +21,7 @@ export const useSite = defineStore('site', () => {
   const state = ref<'none' | 'loading' | 'ready' | 'missing'>('none');
   const busy = ref(0);
   const own = new OwnWrites();
-  /** Writes go one after the other: each knows what the one before it made. */
+  /** Writes of rows go one after the other: each knows what the one before it made. */
   let before: Promise<unknown> = Promise.resolve();
   /** Up to which revision of the site its rows are known. */
   let revision = 0;
@@ -96,15 +96,18 @@ export const useSite = defineStore('site', () => {
   ): Promise<ChangeAnswer | null> {
     busy.value++;
     const siteId = id.value;
-    const turn = before.then(async () => {
+    const write = async () => {
       const made = typeof body === 'function' ? (body as () => unknown)() : body;
       const answer = await api<ChangeAnswer | { nothing: true }>(method, `/sites/${siteId}${path}`, made);
       if ('nothing' in answer) return null;
       if (id.value === siteId) apply(answer);
       written?.(answer);
       return answer;
-    });
-    before = turn.catch(() => undefined);
+    };
+    // What takes long, as a plan does, holds nothing up.
+    const isRow = path.startsWith('/rows/') || path === '/batch';
+    const turn = isRow ? before.then(write) : write();
+    if (isRow) before = turn.catch(() => undefined);
     try {
       return await turn;
     } catch (error) {
