@@ -1,6 +1,7 @@
 /** What is due in all rooms of a site, by its day (practices E2, E4, E9, F2, N2, U1). */
 import { addDays } from '../deadlines/day.ts';
 import type { Deferral, Line, SiteData, Stray } from '../model/entities.ts';
+import { forecastsOf } from '../restock/forecasts.ts';
 import { dueRoutines } from '../routines/routines.ts';
 import type { AgendaItem } from './agenda-item.ts';
 import { stockAgenda, type StockData } from './stock-agenda.ts';
@@ -23,9 +24,15 @@ export type AgendaData = StockData & Pick<SiteData, 'deferral' | 'routine' | 'ro
 
 /**
  * @param today ISO date
+ * @param forecasts of what is used up, where they are known already
  * @returns the earliest first
  */
-export function agendaOf(data: AgendaData, today: string, ahead = AHEAD_DAYS): AgendaItem[] {
+export function agendaOf(
+  data: AgendaData,
+  today: string,
+  ahead = AHEAD_DAYS,
+  forecasts = forecastsOf(data, today),
+): AgendaItem[] {
   const rooms = new Map(data.room.map((room) => [room.id, room]));
   const until = addDays(today, ahead);
   const item = (kind: RowKind, row: Line | Deferral | Stray, day: string | null, what: string): AgendaItem[] => {
@@ -64,6 +71,6 @@ export function agendaOf(data: AgendaData, today: string, ahead = AHEAD_DAYS): A
     ...data.deferral.flatMap((part) => (part.done ? [] : item('part put off', part, part.until, part.what))),
     ...data.stray.flatMap((stray) => (stray.settled ? [] : item('stray', stray, stray.due, stray.what))),
     ...routines,
-    ...stockAgenda(data, today, until),
+    ...stockAgenda(data, today, until, forecasts),
   ].sort((a, b) => a.day.localeCompare(b.day) || a.what.localeCompare(b.what));
 }

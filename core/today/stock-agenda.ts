@@ -1,7 +1,7 @@
 /** What is due of the rotation and of what is used up: swaps, seasonal boxes, orders, the first-aid kit (practices R4, R5, S1 to S3). */
 import { addDays } from '../deadlines/day.ts';
 import { byId } from '../model/by-id.ts';
-import { forecastsOf } from '../restock/forecasts.ts';
+import type { Forecasted } from '../restock/forecasts.ts';
 import { useBy } from '../restock/use-by.ts';
 import { seasonsDue } from '../rotation/seasons.ts';
 import type { SiteData } from '../model/entities.ts';
@@ -33,7 +33,12 @@ const MINUTES: Record<StockKind, number> = { swap: 15, season: 10, order: 5, 'us
 const CHECK_DAYS = 30;
 
 /** @param until the last day that is shown, ISO */
-export function stockAgenda(data: StockData, today: string, until: string): AgendaItem[] {
+export function stockAgenda(
+  data: StockData,
+  today: string,
+  until: string,
+  forecasts: readonly Forecasted[],
+): AgendaItem[] {
   const rooms = byId(data.room);
   const items: AgendaItem[] = [];
   const add = (kind: StockKind, id: string, roomId: string, day: string, what: string, more = ''): void => {
@@ -65,7 +70,7 @@ export function stockAgenda(data: StockData, today: string, until: string): Agen
     const bin = bins.get(season.binId);
     if (bin) add('season', season.id, bin.roomId, day, `${season.name}: ${act} ${bin.code}`);
   }
-  for (const { par, line, room, forecast } of forecastsOf(data, today)) {
+  for (const { par, line, room, forecast } of forecasts) {
     const good = useBy(par);
     if (good && forecast.now !== 0)
       add(

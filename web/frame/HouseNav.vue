@@ -3,8 +3,8 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { Archive, CalendarCheck, HandHelping, Hash, PackagePlus, Plus, Repeat, Shapes, Undo2 } from '@lucide/vue';
-import { agendaOf } from '@stube/core/today/agenda';
 import { nextStep, roomProgress, STEPS } from '@stube/core/makeover/progress';
+import { useDue } from '../data/due.ts';
 import { useSite } from '../data/site.ts';
 import { today } from '../parts/day.ts';
 import { STEP_NAMES } from './steps.ts';
@@ -25,7 +25,8 @@ const chambers = computed(() =>
   }),
 );
 /** What has come due by today. */
-const due = computed(() => agendaOf(store.data, today(), 0).length);
+const all = useDue();
+const due = computed(() => all.within(0).length);
 const here = computed(() => String(route.params.room ?? ''));
 const stepNow = computed(() => ((STEPS as readonly string[]).includes(String(route.name)) ? String(route.name) : null));
 

@@ -9,18 +9,18 @@ import TextField from '../../parts/TextField.vue';
 import { formatDay, today } from '../../parts/day.ts';
 import { useForm } from '../../parts/form.ts';
 import { formatAmount } from '../../parts/numbers.ts';
+import { useDue } from '../../data/due.ts';
 import { useSite } from '../../data/site.ts';
-import { useForecasts } from './forecasts.ts';
 
 const store = useSite();
-const forecasts = useForecasts();
+const due = useDue();
 const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
 const WEEK = [1, 2, 3, 4, 5, 6, 0];
 const slots = computed(() =>
   nextSlots(
     store.data.daySlot,
     store.data.line,
-    new Map(forecasts.value.map(({ par, forecast }) => [par.lineId, { par, forecast }])),
+    new Map(due.forecasts.map(({ par, forecast }) => [par.lineId, { par, forecast }])),
     today(),
   ),
 );

@@ -3,16 +3,17 @@
 import { computed, ref } from 'vue';
 import { FileText, Plus, Table2 } from '@lucide/vue';
 import type { Par } from '@stube/core/model/entities';
+import { useDue } from '../../data/due.ts';
 import { useSite } from '../../data/site.ts';
 import DaySlots from './DaySlots.vue';
 import FirstAid from './FirstAid.vue';
-import { useForecasts } from './forecasts.ts';
 import OrdersOfMonth from './OrdersOfMonth.vue';
 import ParDialog from './ParDialog.vue';
 import ParRow from './ParRow.vue';
 
 const store = useSite();
-const rows = useForecasts();
+const due = useDue();
+const rows = computed(() => due.forecasts);
 const editing = ref<Par | 'new' | null>(null);
 /** Kits that are there, and one more room where somebody wants one. */
 const chosen = ref('');

@@ -2,10 +2,11 @@
 /** What is due, in a room or in all of them: each done or put off with one tap. */
 import { computed, ref } from 'vue';
 import type { Line } from '@stube/core/model/entities';
-import { agendaOf, type AgendaItem } from '@stube/core/today/agenda';
+import type { AgendaItem } from '@stube/core/today/agenda';
 import { addDays } from '@stube/core/deadlines/day';
 import { dueRoutines } from '@stube/core/routines/routines';
 import { formatDay, today } from '../../parts/day.ts';
+import { useDue } from '../../data/due.ts';
 import { useSite } from '../../data/site.ts';
 import LineDialog from '../pile/LineDialog.vue';
 import { useRoutinesActions } from '../routines/actions.ts';
@@ -17,13 +18,14 @@ const props = defineProps<{
   quiet?: boolean;
 }>();
 const store = useSite();
+const all = useDue();
 const { finish, skip } = useRoutinesActions();
 const editing = ref<Line | null>(null);
 const PUT_OFF_DAYS = 14;
 /** A routine that comes again soon enough is shown when its day is near. */
 const ROUTINE_AHEAD = 7;
 const agenda = computed(() =>
-  agendaOf(store.data, today()).filter(
+  all.agenda.filter(
     ({ kind, day, room }) =>
       (!props.roomId || room?.id === props.roomId) && (kind !== 'routine' || day <= addDays(today(), ROUTINE_AHEAD)),
   ),

@@ -3,10 +3,9 @@
 import { computed, ref } from 'vue';
 import type { Room } from '@stube/core/model/entities';
 import type { Caution } from '@stube/core/cautions/caution';
-import { agendaOf } from '@stube/core/today/agenda';
 import { choresOf } from '@stube/core/today/chores';
 import { bestIn } from '@stube/core/today/minutes';
-import { today } from '../../parts/day.ts';
+import { useDue } from '../../data/due.ts';
 import { useSite } from '../../data/site.ts';
 import type { StaleLabels } from '../labels/stale.ts';
 
@@ -15,11 +14,12 @@ const props = defineProps<{
   labels: readonly StaleLabels[];
 }>();
 const store = useSite();
+const due = useDue();
 const CHOICES = [5, 15, 30] as const;
 const minutes = ref<(typeof CHOICES)[number]>(5);
 const chores = computed(() =>
   choresOf({
-    agenda: agendaOf(store.data, today(), 7),
+    agenda: due.within(7),
     dangers: props.dangers,
     labels: props.labels,
     data: store.data,
