@@ -104,7 +104,14 @@ export class Acts {
       },
       () => (bin ? post(`/bins/${bin.id}/seen`, { version: bin.version, full: this.random.below(16) / 10 }) : null),
       () =>
-        bin ? post(`/bins/${bin.id}/observed`, { kind: this.any(['used', 'put back', 'empty', 'not here']) }) : null,
+        bin
+          ? post(`/bins/${bin.id}/observed`, { kind: this.any(['used', 'put back', 'empty', 'not here', 'tidied']) })
+          : null,
+      () => {
+        const space = this.any(data.compartment);
+        return bin && space ? post(`/bins/${bin.id}/observed`, { kind: 'elsewhere', foundId: space.id }) : null;
+      },
+      () => (room ? post(`/rooms/${room.id}/as-it-is`, {}) : null),
       () => (bin ? post('/printed', { room: bin.roomId, labels: [{ role: 'bin', binId: bin.id }] }) : null),
       () => (line ? post('/numbers', { lineId: line.id, series: 'pouch', count: 2 }) : null),
       () => post('/numbers/close', { series: 'pouch' }),
@@ -283,6 +290,20 @@ export class Acts {
       keepUntil: () => this.any(days),
       until: () => this.any(days),
       takenOn: () => this.any(days),
+      from: () => this.any(days),
+      to: () => this.any(days),
+      on: () => this.any(days),
+      day: () => this.any(days),
+      foundOn: () => this.any(days),
+      expires: () => this.any(days),
+      opened: () => this.any(days),
+      filledFor: () => this.any(days),
+      comesOut: () => this.any(['01-01', '12-31']),
+      goesBack: () => this.any(['02-28', '07-04']),
+      areas: () => ['art', this.text(40)],
+      weeksOfYear: () => [1, 53],
+      found: () => [this.text(160)],
+      steps: () => [this.text(60)],
       decidedAt: () => '2026-03-01T10:00:00.123456Z',
       startedAt: () => '2026-03-01T10:00:00+02:00',
       runningSince: () => null,
