@@ -7,6 +7,7 @@ import { comesInto } from '@stube/core/placement/place-problem-of';
 import RoomElevation from '../../drawing/RoomElevation.vue';
 import RoomFromAbove from '../../drawing/RoomFromAbove.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
+import DrawnWhenNear from '../../parts/DrawnWhenNear.vue';
 import { useRoom } from '../../data/room.ts';
 import { formatDate } from '../../parts/day.ts';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
@@ -96,7 +97,9 @@ const print = () => window.print();
         </figure>
       </div>
     </section>
-    <ChildPage v-for="child in children" :key="child.id" :person="child" />
+    <DrawnWhenNear v-for="child in children" :key="child.id" :height="700">
+      <ChildPage :person="child" />
+    </DrawnWhenNear>
   </article>
 </template>
 

@@ -10,6 +10,7 @@ import { useSite } from '../../data/site.ts';
 import ComingCautions from '../cautions/ComingCautions.vue';
 import CautionList from '../cautions/CautionList.vue';
 import DepartureList from '../departures/DepartureList.vue';
+import DrawnWhenNear from '../../parts/DrawnWhenNear.vue';
 import JumpBar from '../../parts/JumpBar.vue';
 import { useStaleLabels } from '../labels/stale.ts';
 import DoneWeek from './DoneWeek.vue';
@@ -64,7 +65,7 @@ const jumps = computed(() => [
         <section v-for="{ room, cautions: found } in cautions" :id="`careful-${room.id}`" :key="room.id" class="sheet">
           <CautionList :room-id="room.id" :cautions="found" :heading="room.name" />
         </section>
-        <ComingCautions class="sheet" :rooms="rooms" />
+        <DrawnWhenNear :height="80"><ComingCautions class="sheet" :rooms="rooms" /></DrawnWhenNear>
         <section v-if="!cautions.length" class="sheet stack tight">
           <h2>Be careful</h2>
           <p class="soft">No danger is open in any room.</p>
