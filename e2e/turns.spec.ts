@@ -232,5 +232,5 @@ test('a first-aid kit is checked: what has expired is on the report', async ({ p
   expect(text).toContain('EXPIRED');
   expect(text).toContain('by Lead helper');
   await page.goto(`${stube.address}/s/${site}/today`);
-  await expect(page.getByText('Sterile dressings in the first-aid kit has expired').first()).toBeVisible();
+  await expect(page.getByText('expired in the first-aid kit: Sterile dressings').first()).toBeVisible();
 });

@@ -71,12 +71,12 @@ test('what waits becomes chores, what was done since Monday is counted', () => {
   };
   const agenda = agendaOf(data, '2026-11-27', 7);
   expect(agenda.map(({ kind, when, what }) => [kind, when, what])).toEqual([
-    ['first aid', 'overdue', 'Dressings in the first-aid kit has expired'],
+    ['first aid', 'overdue', 'expired in the first-aid kit: Dressings'],
     ['first aid', 'today', 'check the first-aid kit'],
   ]);
   const chores = choresOf({ agenda, dangers: [], labels: [], data });
   expect(chores.map(({ what }) => what)).toEqual([
-    'Dressings in the first-aid kit has expired, Den',
+    'expired in the first-aid kit: Dressings, Den',
     'check the first-aid kit, Den',
     'look for D1 Blocks',
     'go through D1 Blocks',

@@ -97,7 +97,7 @@ export function stockAgenda(
           item.id,
           room.id,
           item.expires,
-          `${item.name} in the first-aid kit ${item.expires < today ? 'has expired' : 'expires'}`,
+          `${item.expires < today ? 'expired' : 'expires'} in the first-aid kit: ${item.name}`,
         );
     const last = data.kitCheck.reduce(
       (latest, { roomId, on }) => (roomId === room.id && on > latest ? on : latest),
