@@ -15,6 +15,7 @@ export type RuleId =
   | 'hide'
   | 'show'
   | 'hang'
+  | 'apart'
   | 'kept low';
 
 export interface BrokenRule {
@@ -102,6 +103,8 @@ export function formatRule(broken: BrokenRule, nameOf: (personId: string) => str
       return 'on view, and it should be hidden';
     case 'show':
       return 'behind a door or front, and it should be seen';
+    case 'apart':
+      return 'not safe: beside what must stand apart from it';
     case 'kept low':
       return `${broken.by} mm higher than this room keeps such things`;
     case 'hang':

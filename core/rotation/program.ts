@@ -9,8 +9,8 @@ import {
   inSinceStart,
   overRested,
   type CompiledRotation,
-  type Spell,
   minutesOf,
+  type Spell,
 } from './compiled.ts';
 import type { RotateAnswer, RotateProblem } from './problem.ts';
 import { answerOf, rotationOf } from './solve.ts';
@@ -164,8 +164,8 @@ export function rotationProgram(
     const starting = here.filter(({ spell }) => spell.from === week).map(({ column }): Terms[number] => [column, 1]);
     if (starting.length > problem.rules.swapsAWeek) row(starting, '<=', problem.rules.swapsAWeek);
     const most = problem.rules.minutesAWeek ?? null;
-    if (most !== null) {
-      const setOut = here.filter(({ spell }) => spell.from === week);
+    const setOut = most === null ? [] : here.filter(({ spell }) => spell.from === week);
+    if (most !== null && setOut.length) {
       // What is set by hand comes out whatever it takes.
       const byHand = setOut
         .filter(({ t }) => compiled.fixed[t])

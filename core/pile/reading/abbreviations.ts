@@ -6,7 +6,7 @@ const WRITTEN_OUT: readonly (readonly [RegExp, string])[] = [
   [/\b(?:(?:an?|one|1)\s+)?gross(?:\s+of)?(?=\s+\p{L})/giu, '144'],
   [/(?<=\d\s?)\bpkt?s?\b\.?(?=\s)/gi, ' packs'],
   // Of what there are lots there is a heap; whoever knows better sees it in the line and corrects it.
-  [/^(?:an? lot|lots|loads|tons|masses|plenty)(?: and (?:lots|loads))? of\s+|^many\s+/i, 'heap of '],
+  [/^(?:an? lot|lots|loads|tons|masses|plenty)(?: and (?:lots|loads))? of\s+/i, 'heap of '],
   [/^(.*\p{L}),?\s+(?:lots|loads|tons|plenty|a lot(?: of them)?)$/iu, 'heap of $1'],
   [/\s(?:->|=>|➔|➜)\s*/g, ' → '],
 ];

@@ -6,6 +6,9 @@
 import { bodyWeek, gripAt, type CompiledDepth, type Use } from './compiled.ts';
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
 
+/** Bits of natures. */
+const NATURES = 5;
+
 export interface Box {
   bin: number;
   space: number;
@@ -37,6 +40,8 @@ export class Arrangement {
   unplaced: number;
   /** Counts what is put into and taken out of each space, from 1 on. */
   readonly version: Int32Array;
+  /** By space and nature: how many bins of it stand there. */
+  private readonly natures: Int16Array;
   /** Members of each group by unit. */
   private readonly members: Map<number, number>[];
 
@@ -46,6 +51,7 @@ export class Arrangement {
     this.boxes = new Array<Box | null>(place.bins).fill(null);
     this.inside = Array.from({ length: place.spaces }, () => []);
     this.load = new Float64Array(place.spaces);
+    this.natures = new Int16Array(place.spaces * NATURES);
     this.members = Array.from({ length: place.groups }, () => new Map<number, number>());
     this.version = new Int32Array(place.spaces).fill(1);
     this.effort = UNPLACED * place.bins;
@@ -63,6 +69,21 @@ export class Arrangement {
   reaches(bin: number, space: number, z: number): boolean {
     const grip = gripAt(this.place, bin, space, z);
     return grip <= this.place.highest[bin]! && (this.place.locked[space] === 1 || grip >= this.place.lowest[bin]!);
+  }
+
+  private count(bin: number, space: number, by: 1 | -1): void {
+    const nature = this.place.nature[bin]!;
+    if (!nature) return;
+    for (let bit = 0; bit < NATURES; bit++) if (nature & (1 << bit)) this.natures[space * NATURES + bit]! += by;
+  }
+  /** Whether nothing stands in the space beside which it must not stand. @param own it stands there itself */
+  mayJoin(bin: number, space: number, own = false): boolean {
+    const apart = this.place.notBeside[bin]!;
+    if (!apart) return true;
+    const nature = own ? this.place.nature[bin]! : 0;
+    for (let bit = 0; bit < NATURES; bit++)
+      if (apart & (1 << bit) && this.natures[space * NATURES + bit]! > (nature & (1 << bit) ? 1 : 0)) return false;
+    return true;
   }
 
   joining(bin: number, space: number): number {
@@ -104,6 +125,7 @@ export class Arrangement {
     this.inside[space]!.push(box);
     this.boxes[bin] = box;
     this.load[space]! += place.mass[bin]!;
+    this.count(bin, space, 1);
     this.effort += this.costOf(box) - UNPLACED;
     this.unplaced--;
   }
@@ -121,6 +143,7 @@ export class Arrangement {
     list.pop();
     this.boxes[bin] = null;
     this.load[space]! -= place.mass[bin]!;
+    this.count(bin, space, -1);
     const front = !place.top[space];
     for (const other of list)
       if (front && isBefore(box, other)) {
@@ -157,7 +180,8 @@ export class Arrangement {
     const boxA = { ...a };
     this.exchange(a, binB);
     this.exchange(b, binA);
-    if (!this.bears(a) || !this.bears(b)) {
+    const apart = this.mayJoin(a.bin, a.space, true) && this.mayJoin(b.bin, b.space, true);
+    if (!apart || !this.bears(a) || !this.bears(b)) {
       this.exchange(a, boxA.bin);
       this.exchange(b, binB);
       this.effort = before;
@@ -195,6 +219,8 @@ export class Arrangement {
     box.bin = bin;
     this.boxes[bin] = box;
     this.load[space]! += place.mass[bin]! - place.mass[old]!;
+    this.count(old, space, -1);
+    this.count(bin, space, 1);
     this.enter(bin, space);
     this.effort += this.costOf(box);
   }

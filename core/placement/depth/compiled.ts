@@ -1,4 +1,5 @@
 /** A problem in depth as flat arrays: what the search looks at millions of times. */
+import { notBeside } from '../../cautions/natures.ts';
 import { runToEnd } from '../../engine/run-to-end.ts';
 import { accessSeconds, BANDS, BODY_SECONDS, WALK_SECONDS } from '../effort.ts';
 import { clearHeight, HEAVY_MASS, UNPLACED, type PlacePerson } from '../problem.ts';
@@ -39,6 +40,9 @@ export interface CompiledDepth {
   locked: Uint8Array;
   /** Things hang there, one beside the other: nothing on them or behind them. */
   hangs: Uint8Array;
+  /** By bin: its natures, and those beside which it must not stand, as bits. */
+  nature: Uint8Array;
+  notBeside: Uint8Array;
   unit: Int32Array;
   /** bins × spaces: walking and opening, seconds a week; Infinity where its rules or its size keep it out whatever the height. */
   base: Float64Array;
@@ -165,6 +169,8 @@ export function* compileDepth(
     top: Uint8Array.from(at, ({ access }) => Number(access === 'top')),
     locked: Uint8Array.from(at, ({ locked }) => Number(locked)),
     hangs: Uint8Array.from(at, ({ hangs }) => Number(!!hangs)),
+    nature: Uint8Array.from(bin, ({ nature = 0 }) => nature),
+    notBeside: Uint8Array.from(bin, ({ nature = 0 }) => notBeside(nature)),
     unit: ints((c) => numberIn(unitNumbers, at[c]!.unit), m),
     base: new Float64Array(n * m).fill(Infinity),
     least: new Float32Array(n * m).fill(Infinity),

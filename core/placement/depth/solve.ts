@@ -152,7 +152,7 @@ function mayStand(now: Arrangement, box: Box): boolean {
     return false;
   if (box.z0 > 0 && (!on || !place.stackable[on.bin] || place.mass[on.bin]! < place.mass[bin]!)) return false;
   if (place.hangs[space] && (box.z0 > 0 || box.y0 > 0)) return false;
-  return now.reaches(bin, space, box.z0);
+  return now.mayJoin(bin, space) && now.reaches(bin, space, box.z0);
 }
 
 function answerOf(problem: DepthProblem, spots: DepthSearch['bestSpots'], effort: number, bound: number): DepthAnswer {

@@ -74,6 +74,7 @@ export class Spots {
   spotIn(bin: number, space: number, most: number, anyway = false): Spot | null {
     const { now, place } = this;
     if (!anyway && now.load[space]! + place.mass[bin]! > place.maxLoad[space]!) return null;
+    if (!anyway && !now.mayJoin(bin, space)) return null;
     const memo = space * this.sizes + this.size[bin]!;
     if (this.full[memo] === now.version[space]) return null;
     /** A level was left out for another reason than its room. */

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { NATURE, natureOf, notBeside } from '../../cautions/natures.ts';
 import { UNPLACED } from '../problem.ts';
 import { checkDepth } from '../testing/check-depth.ts';
 import { depthProblem } from '../testing/depth-problems.ts';
@@ -139,4 +140,51 @@ test('the reason names the parts, what was kept, what is moved first, and what k
   expect(why).toMatchObject({ movedFirst: ['on'], perWeek: 2, parts: { moving: 16 } });
   expect(why.kept).toContain('out of reach of the children');
   expect(why.excluded[0]).toMatchObject({ compartment: 'low', broken: [{ rule: 'hazard', person: 'k' }] });
+});
+
+describe('what must stand apart', () => {
+  const near = plainShelf('low', { floor: 800, unit: 'u' });
+  const far = plainShelf('high', { floor: 1150, unit: 'u' });
+  const gun = bin('gun', { nature: NATURE.hot });
+  const spray = bin('spray', { nature: NATURE.burns });
+  test('never shares a compartment, whatever the plan begins with and however long it is searched', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 400 }), (seed) => {
+        const more = Array.from({ length: 6 }, (_, i) => bin(`b${i}`, { nature: i % 3 ? 0 : NATURE.burns }));
+        const problem = room([gun, spray, ...more], [near, far]);
+        const start = [
+          { bin: 'gun', compartment: 'low', x: 0, y: 0, z: 0, turned: false },
+          { bin: 'spray', compartment: 'low', x: 200, y: 0, z: 0, turned: false },
+        ];
+        const { placed } = solveDepth(problem, { seed, iterations: 15, ...(seed % 2 ? { start } : {}) });
+        const spaceOf = new Map(placed.map(({ bin: id, compartment }) => [id, compartment]));
+        for (const { id, nature } of problem.bins)
+          if (nature === NATURE.burns && spaceOf.has('gun') && spaceOf.has(id))
+            expect(spaceOf.get(id)).not.toBe(spaceOf.get('gun'));
+        expect(placed.length).toBeGreaterThan(2);
+      }),
+      { numRuns: 25 },
+    );
+  });
+  test('is told where somebody would put it there', () => {
+    const problem = room([gun, spray], [near, far]);
+    const standing = new Standing(problem, anywhere('spray'));
+    const options = new Map(optionsFor(standing, 'gun').map((option) => [option.compartment, option]));
+    expect(options.get('low')).toMatchObject({ spot: null, broken: [{ rule: 'apart' }] });
+    expect(options.get('high')!.spot).not.toBeNull();
+    // What stands so already stays, and the caution says so.
+    expect(new Standing(problem, anywhere('spray', 'gun')).position('gun')?.compartment).toBe('low');
+  });
+});
+
+test.each([
+  ['glue guns', ['H15'], 'art', NATURE.hot],
+  ['varnish and solvents', ['H5'], 'art', NATURE.burns | NATURE.chemical],
+  ['copy paper', [], 'office', NATURE.burns],
+  ['lunch boxes and snacks', [], 'whole room', NATURE.food],
+  ['nappies', [], 'changing', NATURE.changing],
+  ['wooden blocks', [], 'building', 0],
+] as const)('%s', (words, hazards, zoneKind, nature) => {
+  expect(natureOf({ words, hazards: new Set(hazards), zoneKind })).toBe(nature);
+  expect(notBeside(nature) & nature).toBe(0);
 });
