@@ -115,7 +115,13 @@ function onKey(event: KeyboardEvent): void {
   if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
     event.preventDefault();
     at.value = Math.min(hits.value.length - 1, Math.max(0, at.value + (event.key === 'ArrowDown' ? 1 : -1)));
-  } else if (event.key === 'Enter' && hits.value[at.value]) go(hits.value[at.value]!);
+  } else if (event.key === 'Enter') void goToChosen();
+}
+/** Never to what was found for what stood there before. */
+async function goToChosen(): Promise<void> {
+  if (answered.value !== query.value) await search();
+  const hit = hits.value[at.value];
+  if (hit && answered.value === query.value) go(hit);
 }
 function go(hit: Hit): void {
   emit('close');

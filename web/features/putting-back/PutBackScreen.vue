@@ -33,25 +33,37 @@ const asked = ref('');
 const SHOWN = 4;
 const LEAST_WORD = 2;
 
-async function build(): Promise<void> {
-  await indexFor(store.id ?? '', toRaw(store.data));
-  await search();
+/** Until the house is read nothing can be found. */
+let read: Promise<void> = Promise.resolve();
+async function binsFor(query: string): Promise<Bin[]> {
+  await read;
+  const found = query.trim() ? await findWorker().search(query, SHOWN * 3) : [];
+  return found.flatMap(({ id }) => store.maps.bin.get(id) ?? []).slice(0, SHOWN);
 }
 async function search(): Promise<void> {
   const query = word.value;
-  const found = query.trim() ? await findWorker().search(query, SHOWN * 3) : [];
+  const found = await binsFor(query);
   if (query !== word.value) return;
-  hits.value = found.flatMap(({ id }) => store.maps.bin.get(id) ?? []).slice(0, SHOWN);
+  hits.value = found;
   asked.value = query;
+}
+function build(): Promise<void> {
+  read = indexFor(store.id ?? '', toRaw(store.data));
+  return search();
 }
 onMounted(build);
 watch(word, search);
 const field = ref<HTMLInputElement>();
-function take(bin: Bin | undefined): void {
-  if (!bin) return;
-  basket.value.push({ word: word.value.trim() || bin.name, binId: bin.id });
-  word.value = '';
+function take(bin: Bin, said = word.value.trim()): void {
+  basket.value.push({ word: said || bin.name, binId: bin.id });
+  if (word.value.trim() === said) word.value = '';
   field.value?.focus();
+}
+/** What is typed, also where its answer has not come yet: never what was found for another word. */
+async function takeFirst(): Promise<void> {
+  const said = word.value.trim();
+  const [bin] = await binsFor(said);
+  if (bin) take(bin, said);
 }
 
 const paths = computed(() => pathsOf(store.data));
@@ -82,7 +94,7 @@ async function done(id: string, bin: Bin): Promise<void> {
   <div class="stack page">
     <h1>Where does this go?</h1>
     <p class="soft">Say what is in your hand; several things become a round, in walking order.</p>
-    <form class="row" @submit.prevent="take(hits[0])">
+    <form class="row" @submit.prevent="takeFirst">
       <input
         ref="field"
         v-model="word"
