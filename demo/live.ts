@@ -133,6 +133,13 @@ export async function liveIn(
   await restockAndRotate(ask, own, await snapshot(), today);
 }
 
+interface Turn {
+  slotId: string;
+  lineId: string;
+  from: string;
+  to: string | null;
+}
+
 /** What has been out for two weeks and is planned from there on, with what was seen of it. */
 async function letTurn(
   ask: Ask,
@@ -143,8 +150,8 @@ async function letTurn(
 ): Promise<void> {
   const monday = addDays(today, -((new Date(today).getUTCDay() + 6) % 7) - 14);
   const { answer, mondays } = await ask<RotationAnswer>('POST', `${own}/rooms/${roomId}/rotation`, { first: monday });
-  const spells = new Map<string, { slotId: string; lineId: string; from: string; to: string | null }>();
-  const done: object[] = [];
+  const spells = new Map<string, Turn>();
+  const done: Turn[] = [];
   answer.plan.forEach((row, week) => {
     for (const [slotId, spell] of spells)
       if (row[slotId] !== spell.lineId) {
@@ -154,8 +161,7 @@ async function letTurn(
     for (const [slotId, lineId] of Object.entries(row))
       if (!spells.has(slotId)) spells.set(slotId, { slotId, lineId, from: mondays[week]!, to: null });
   });
-  const all = [...done, ...spells.values()] as { slotId: string; lineId: string; from: string; to: string | null }[];
-  const create = all.map((spell, i) => ({
+  const create = [...done, ...spells.values()].map((spell, i) => ({
     table: 'spell',
     id: `turn-${i}`,
     values: { ...spell, begun: spell.from <= today, ended: spell.to !== null && spell.to <= today },

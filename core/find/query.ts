@@ -1,12 +1,13 @@
 /** What somebody looks for, out of what they say: `where are the nappies, please` looks for nappies. */
-import { plain, stem } from '../matching/words.ts';
+import { plain, SMALL_WORDS, stem } from '../matching/words.ts';
 
 /** Words that say nothing of the thing. */
-const TALK = new Set(
-  'a an the of for in on at to with and or is are was were where wheres do does did have has had we i you my our your their his her its me us it this that these those some any please pls thanks find search look looking need want get put goes go kept keep thing things stuff something what which one ones'.split(
+const TALK = new Set([
+  ...SMALL_WORDS,
+  ...'on at or is are was were where wheres do does did have has had we i you your their his her its me us it this that these those any please pls thanks find search look looking need want get put goes go kept keep thing things stuff something what which one ones'.split(
     ' ',
   ),
-);
+]);
 /** Everyday words for others that stand on labels. */
 const SAME: Readonly<Record<string, string>> = {
   kid: 'child',

@@ -38,7 +38,21 @@ export const stems = (text: string): string[] =>
     .filter((word) => word && !SMALL_WORDS.has(word))
     .map(stem);
 
-const SMALL_WORDS = new Set(['of', 'the', 'a', 'an', 'and', 'with', 'for', 'in', 'some', 'our', 'my', 'to']);
+/** Words that connect others. */
+export const SMALL_WORDS: ReadonlySet<string> = new Set([
+  'of',
+  'the',
+  'a',
+  'an',
+  'and',
+  'with',
+  'for',
+  'in',
+  'some',
+  'our',
+  'my',
+  'to',
+]);
 
 /**
  * Number of single-letter insertions, deletions, replacements and neighbour swaps between two words

@@ -23,7 +23,8 @@ import { shapeOf } from '../containers/shape.ts';
 import { widthOf } from '../containers/spaces.ts';
 import { walksOf } from '../floor/walking.ts';
 import { fetchedOf } from '../observations/learned.ts';
-import { hazardsOf } from '../cautions/hazards-of.ts';
+import { hazardsOf, wordsOf } from '../cautions/hazards-of.ts';
+import { natureOf } from '../cautions/natures.ts';
 import { highestOf } from './heights.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
 import { HEAVY_MASS } from './problem.ts';
@@ -183,7 +184,10 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     const inside = contents.get(bin.id)!;
     const mass = binMass(inside, type);
     // What the words and sizes of its things tell counts as much as what its category says.
-    const hazards = [...hazardsOf(category, bin.name, inside, data.people)];
+    const found = hazardsOf(category, bin.name, inside, data.people);
+    const hazards = [...found];
+    const words = wordsOf(category, bin.name, inside.lines);
+    const nature = natureOf({ words, hazards: found, zoneKind: category.zoneKind });
     const perWeek = fetched.get(category.id)?.perWeek ?? category.perWeek;
     const { users } = usersOf({ ...category, hazards, perWeek }, people, young);
     // A heavy bin is no child's: it is fetched for them.
@@ -210,6 +214,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         view: category.view,
         canHang: canHang(type, category),
         ...(highest === undefined ? {} : { highest }),
+        ...(nature ? { nature } : {}),
       },
     ];
   });

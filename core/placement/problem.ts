@@ -47,6 +47,8 @@ export interface PlaceBin {
   highest?: number;
   /** It may hang on a hook or a rod. Not part of the open format. */
   canHang?: boolean;
+  /** What it is of that must not share a compartment with others, as bits; absent: nothing. Not part of the open format. */
+  nature?: number;
 }
 export interface PlaceProblem {
   format: 'stube-place/1';

@@ -6,13 +6,11 @@ import NumberField from './NumberField.vue';
 import { minorDigits } from './numbers.ts';
 
 const props = defineProps<{ modelValue: number; label: string; problem?: string }>();
-const emit = defineEmits<{ 'update:modelValue': [minor: number] }>();
+const emit = defineEmits<{ 'update:modelValue': [minor: number]; commit: [minor: number] }>();
 const store = useSite();
 const currency = computed(() => store.site?.currency ?? 'EUR');
 const unit = computed(() => 10 ** minorDigits(currency.value));
-const written = (value: number | null) => {
-  if (value !== null) emit('update:modelValue', Math.round(value * unit.value));
-};
+const minorOf = (value: number): number => Math.round(value * unit.value);
 </script>
 
 <template>
@@ -20,6 +18,7 @@ const written = (value: number | null) => {
     :model-value="props.modelValue / unit"
     :label="`${label}, ${currency}`"
     :problem="problem"
-    @update:model-value="written"
+    @update:model-value="(value) => value !== null && emit('update:modelValue', minorOf(value))"
+    @commit="(value) => value !== null && emit('commit', minorOf(value))"
   />
 </template>

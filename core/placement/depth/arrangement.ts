@@ -3,11 +3,12 @@
  * What has to be moved first is a matter of pairs: a box is blocked by what stands on it, through any levels, and, from
  * the front, by what any part of stands before it.
  */
+import { NATURE } from '../../cautions/natures.ts';
 import { bodyWeek, gripAt, type CompiledDepth, type Use } from './compiled.ts';
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
 
 /** Bits of natures. */
-const NATURES = 5;
+const NATURES = Object.keys(NATURE).length;
 
 export interface Box {
   bin: number;

@@ -1,7 +1,5 @@
 /** The room as a problem in depth, and where its bins stand, made from the site's data. */
 import { bearsAnother, mayTurn, shapeOf } from '../../containers/shape.ts';
-import { natureOf } from '../../cautions/natures.ts';
-import { storedIn } from '../../cautions/stored.ts';
 import type { Bin } from '../../model/entities.ts';
 import { placeProblemOf, type RoomData } from '../place-problem-of.ts';
 import type { DepthBin, DepthProblem } from './problem.ts';
@@ -10,19 +8,12 @@ import type { Home } from './standing.ts';
 export function depthProblemOf(data: RoomData): DepthProblem {
   const problem = placeProblemOf(data);
   const shapes = new Map(data.bins.map((bin) => [bin.id, shapeOf(bin, data.types)]));
-  const natures = new Map(
-    storedIn(data).map(({ bin, words, hazards, category }) => [
-      bin.id,
-      natureOf({ words, hazards, zoneKind: category.zoneKind }),
-    ]),
-  );
   return {
     ...problem,
     format: 'stube-place/2',
     bins: problem.bins.map((bin): DepthBin => {
       const shape = shapes.get(bin.id)!;
-      const nature = natures.get(bin.id) ?? 0;
-      return { ...bin, turnable: mayTurn(shape), stackable: bearsAnother(shape), ...(nature ? { nature } : {}) };
+      return { ...bin, turnable: mayTurn(shape), stackable: bearsAnother(shape) };
     }),
   };
 }

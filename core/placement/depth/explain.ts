@@ -72,11 +72,13 @@ export function optionsFor(standing: Standing, binId: string, without = standing
         : [];
     }),
   );
-  /** Something stands there beside which it must not stand. */
-  const isApart = ({ nature = 0 }: DepthBin, positions: typeof without.positions, compartment: string): boolean =>
-    positions.some(
-      (other) => other.compartment === compartment && (notBeside(nature) & (standing.bin(other.bin)?.nature ?? 0)) > 0,
-    );
+  const apart = notBeside(bin.nature ?? 0);
+  /** Compartments with something beside which it must not stand. */
+  const apartFrom = new Set(
+    without.positions.flatMap(({ bin: id, compartment }) =>
+      apart & (standing.bin(id)?.nature ?? 0) ? [compartment] : [],
+    ),
+  );
   const load = new Map<string, number>();
   for (const { bin: id, compartment } of without.positions)
     load.set(compartment, (load.get(compartment) ?? 0) + standing.bin(id)!.mass);
@@ -86,7 +88,7 @@ export function optionsFor(standing: Standing, binId: string, without = standing
     const broken = brokenIn(bin, space, people, problem.growth);
     const overload = (load.get(space.id) ?? 0) + bin.mass - space.maxLoad;
     if (overload > 0 && !broken.some(({ rule }) => rule === 'load')) broken.push({ rule: 'load', by: overload });
-    if (isApart(bin, without.positions, space.id)) broken.push({ rule: 'apart' });
+    if (apartFrom.has(space.id)) broken.push({ rule: 'apart' });
     const split = units.size > 0 && !units.has(space.unit) ? GROUP_SPLIT : 0;
     return {
       compartment: space.id,

@@ -6,8 +6,6 @@ export interface DepthBin extends PlaceBin {
   turnable: boolean;
   /** Another may stand on it. */
   stackable: boolean;
-  /** Beside the open format: what it is of that must not share a compartment with others, as bits; absent: nothing. */
-  nature?: number;
 }
 export interface DepthProblem extends Omit<PlaceProblem, 'format' | 'bins'> {
   format: 'stube-place/2';

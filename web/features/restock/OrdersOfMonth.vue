@@ -22,12 +22,7 @@ const setBudget = (minor: number) =>
   <section class="sheet stack tight" aria-label="To order">
     <div class="row between">
       <h2>To order</h2>
-      <MoneyField
-        class="budget"
-        :model-value="budget ?? 0"
-        label="A month’s budget (0: none)"
-        @update:model-value="setBudget"
-      />
+      <MoneyField class="budget" :model-value="budget ?? 0" label="A month’s budget (0: none)" @commit="setBudget" />
     </div>
     <ul v-if="orders.list.length" class="plain small">
       <li

@@ -6,11 +6,13 @@ import type { Forecasted } from '@stube/core/restock/forecasts';
 import { formatDay, formatMonth, today } from '../../parts/day.ts';
 import { money, readNumber } from '../../parts/numbers.ts';
 import MoneyField from '../../parts/MoneyField.vue';
+import { usePlaceName } from '../../data/place-name.ts';
 import { useSite } from '../../data/site.ts';
 
 const props = defineProps<{ row: Forecasted }>();
 const emit = defineEmits<{ edit: [] }>();
 const store = useSite();
+const placeOf = usePlaceName();
 const LEVELS = { full: 1, half: 0.5, low: 0.2, empty: 0 } as const;
 const typed = ref('');
 const name = computed(() => props.row.line.name);
@@ -58,9 +60,8 @@ const opens = async () => {
 };
 /** Bought and forgotten: what lies in the back-stock is used before more is ordered. */
 const forgotten = computed(() => {
-  const at = store.maps.compartment.get(par.value.backId ?? '');
   const left = last.value && props.row.forecast.now !== null ? props.row.forecast.now - last.value.inUse : 0;
-  return at && left >= par.value.pack ? { left, at: `${store.maps.unit.get(at.unitId)?.name} › ${at.name}` } : null;
+  return par.value.backId && left >= par.value.pack ? { left, at: placeOf(par.value.backId) } : null;
 });
 const open = computed(() => store.data.stockOrder.filter(({ parId, closed }) => parId === par.value.id && !closed));
 const order = () =>
