@@ -122,6 +122,10 @@ test('who fetches a thing: as named, else everybody, but adults only for hazards
   expect(usersOf(paint, people, false).refused).toEqual([]);
   expect(placeProblemOf(room([adult, child], [paint])).bins[0]).toMatchObject({ hazard: true, childReach: false });
   expect(keys(room([adult, child], [paint]))).not.toContain('use:poster-paint');
+  // Left where children get it alone, it is told.
+  expect(keys(room([adult, child], [paint]))).toContain('P3:b0');
+  expect(keys(room([adult, child], [category('poster-paint', { supervised: false })]))).not.toContain('P3:b0');
+  expect(keys(room([adult], [paint]))).not.toContain('P3:b0');
 });
 test('nobody known: an adult of middling height is taken', () =>
   expect(placeProblemOf(room([], [])).people).toHaveLength(1));

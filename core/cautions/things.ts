@@ -117,6 +117,17 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'Higher, or behind a lock: they choke and strangle.',
       ),
     );
+  if (stored.category.supervised && !found.length && anybody.length)
+    found.push(
+      binCaution(
+        stored,
+        'P3',
+        '',
+        'warn',
+        `Children use it with an adult, and ${names(anybody)} can get it alone (${heightOf(stored)}).`,
+        'Above their reach or locked; or say of the category that they may take it alone.',
+      ),
+    );
   return found;
 }
 

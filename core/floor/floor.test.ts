@@ -3,7 +3,8 @@ import { describe, expect, test } from 'vitest';
 import { FACINGS, type Fixture, type Zone } from '../model/entities.ts';
 import { fixture, UNIT } from '../cautions/testing/scene.ts';
 import { clearancesOf, TO_PASS, type FloorData } from './clearances.ts';
-import { beforeOf, footprintOf, overlap, turnedOnSpot } from './footprint.ts';
+import { placesChanged } from './change-places.ts';
+import { backOf, beforeOf, footprintOf, overlap, turnedOnSpot } from './footprint.ts';
 import { snapped } from './snap.ts';
 import { fixturesOnWall, inWallOrder, unitsOnWall } from './walls.ts';
 import { walksOf } from './walking.ts';
@@ -51,6 +52,33 @@ describe('what a unit covers', () => {
         expect(Math.hypot(a[0]! - b[0]!, a[1]! - b[1]!)).toBeLessThanOrEqual(1);
       }),
     );
+  });
+});
+
+describe('changing places', () => {
+  test('both stand in the room and clear of each other, backs where backs were, and once more brings them back', () => {
+    fc.assert(
+      fc.property(anyUnit, anyUnit, (one, two) => {
+        const [a, b] = [one, { ...two, id: 'b' }];
+        const changed = placesChanged(a, b, [a, b], room);
+        if (!changed) return;
+        expect(overlap(footprintOf(changed[0]), footprintOf(changed[1]))).toBe(false);
+        expect(changed.map(backOf)).toEqual([backOf(b), backOf(a)]);
+        for (const { left, right, front, back } of changed.map(footprintOf))
+          expect(left >= 0 && front >= 0 && right <= room.width && back <= room.depth).toBe(true);
+        const again = placesChanged(...changed, changed, room);
+        if (again) expect(again).toEqual([a, b]);
+      }),
+    );
+  });
+  test('what is too wide for the other place stays', () => {
+    const [a, b, c] = [
+      unit('a', { x: 500, y: 3600 }),
+      unit('b', { x: 1500, y: 3600 }),
+      unit('c', { x: 3000, y: 3600, width: 1800 }),
+    ];
+    expect(placesChanged(a, b, [a, b, c], room)?.map(({ x }) => x)).toEqual([1500, 500]);
+    expect(placesChanged(a, c, [a, b, c], room)).toBeNull();
   });
 });
 

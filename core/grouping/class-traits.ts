@@ -55,6 +55,7 @@ export function classTraits(
     hazards: union(...categories.map((category) => category.hazards)),
     lid: categories.some((category) => category.lid),
     lightSensitive: categories.some((category) => category.lightSensitive),
+    supervised: categories.some((category) => category.supervised),
     // Hidden goes before shown: what is private stays so.
     view: categories.some((category) => category.view === 'hide')
       ? 'hide'

@@ -25,6 +25,7 @@ export const mergedTraits = (into: Category, others: readonly Category[]): Parti
     ? 'hide'
     : (into.view ?? others.find((other) => other.view)?.view ?? null),
   lid: into.lid || others.some((other) => other.lid),
+  supervised: into.supervised || others.some((other) => other.supervised),
   lightSensitive: into.lightSensitive || others.some((other) => other.lightSensitive),
 });
 

@@ -117,11 +117,13 @@ export function regroup(result: SchemeResult, data: RegroupData, newId: () => st
         hazards,
         lid: there.lid || traits.lid,
         lightSensitive: there.lightSensitive || traits.lightSensitive,
+        supervised: there.supervised || traits.supervised,
       };
       if (
         hazards.length !== there.hazards.length ||
         values.lid !== there.lid ||
-        values.lightSensitive !== there.lightSensitive
+        values.lightSensitive !== there.lightSensitive ||
+        values.supervised !== there.supervised
       )
         change.update.push({ table: 'category', id: there.id, version: there.version, values });
       return there.id;

@@ -17,6 +17,8 @@ export interface CategoryTraits {
   view: 'show' | 'hide' | null;
   lid: boolean;
   lightSensitive: boolean;
+  /** Children use it with an adult: it stands above their reach, or locked (practice P3). */
+  supervised: boolean;
   /** Grams a bulk litre. */
   density: number;
   zoneKind: ZoneKind;
@@ -44,8 +46,6 @@ export interface Category extends RowOfSite, CategoryTraits {
   scheme: string | null;
   /** Its name in a second language, for labels; empty: none. */
   otherName: string;
-  /** Children use it with an adult: it stands above their reach, or locked (practice P3). */
-  supervised: boolean;
   /** Why it is kept in several rooms on purpose (practices P11, P14); empty: nobody said. */
   severalRooms: string;
 }

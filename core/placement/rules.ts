@@ -77,7 +77,27 @@ export function brokenRules(
   return broken;
 }
 
-/** A broken rule in words. */
+/** What keeps a bin from most of a room's places, in words. */
+export function formatMostly(broken: BrokenRule, nameOf: (personId: string) => string): string {
+  switch (broken.rule) {
+    case 'depth':
+      return 'too deep for most places';
+    case 'height':
+      return 'too high for most places';
+    case 'width':
+      return 'too wide for most places';
+    case 'load':
+      return 'heavier than most places bear';
+    case 'reach':
+      return `most places are out of reach of ${broken.person ? nameOf(broken.person) : 'its people'}`;
+    case 'kept low':
+      return 'most places are higher than this room keeps such things';
+    default:
+      return `most places: ${formatRule(broken, nameOf)}`;
+  }
+}
+
+/** A broken rule of one place, in words. */
 export function formatRule(broken: BrokenRule, nameOf: (personId: string) => string): string {
   const who = broken.person ? nameOf(broken.person) : '';
   switch (broken.rule) {

@@ -1,4 +1,5 @@
 /** A change of a room, its furniture or its people, made in a copy of its data. */
+import { placesChanged } from '../floor/change-places.ts';
 import { freeSpot } from '../floor/free-spot.ts';
 import { footprintOf, LOOKS, overlap } from '../floor/footprint.ts';
 import { compartmentsOf, shapeProblems } from '../measuring/template.ts';
@@ -15,6 +16,8 @@ export type WhatIf =
   | { kind: 'a board more'; unitId: string }
   | { kind: 'a board less'; unitId: string }
   | { kind: 'doors off'; unitId: string }
+  | { kind: 'a lock'; unitId: string }
+  | { kind: 'places changed'; unitId: string; otherId: string }
   | { kind: 'zone nearer'; zoneId: string; unitId: string }
   | { kind: 'heights'; heights: Room['heights'] }
   | { kind: 'lids off' }
@@ -121,6 +124,15 @@ export function applyWhatIf(
           ),
         },
       };
+    case 'a lock': {
+      const locked = { ...unitOf(room, change.unitId), locked: true };
+      return { room: { ...room, units: room.units.map((known) => (known.id === locked.id ? locked : known)) } };
+    }
+    case 'places changed': {
+      const changed = placesChanged(unitOf(room, change.unitId), unitOf(room, change.otherId), room.units, room.room);
+      const at = new Map(changed?.map((unit) => [unit.id, unit]));
+      return changed && { room: { ...room, units: room.units.map((known) => at.get(known.id) ?? known) } };
+    }
     case 'zone nearer': {
       const unit = unitOf(room, change.unitId);
       const at = { x: unit.x + LOOKS[unit.faces].x * NEAR_UNIT, y: unit.y + LOOKS[unit.faces].y * NEAR_UNIT };

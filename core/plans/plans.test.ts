@@ -91,7 +91,7 @@ describe('a whole plan', () => {
     const { unplaced } = planOfNow(
       planRoom({ things: [{ name: 'Blocks', at: 'bench' }], spaces: [{ ...SPACE, height: 100 }] }),
     );
-    expect(unplaced).toEqual([{ name: expect.stringContaining('Blocks'), why: 'it is too high for it' }]);
+    expect(unplaced).toEqual([{ name: expect.stringContaining('Blocks'), why: 'too high for most places' }]);
     expect(low.room.bins).toHaveLength(3);
   });
 });
@@ -145,6 +145,20 @@ describe('what if', () => {
           applied.room.compartments.every(({ unitId }) => applied.room.units.some(({ id }) => id === unitId)),
         ).toBe(true);
     }
+  });
+  test('a lock is offered where children come in, and is named for the danger it takes away', () => {
+    const risky = planRoom({ people: [adult, toddler], things: [{ name: 'Button cells', at: 'low', more: H('H3') }] });
+    const doored = {
+      ...risky,
+      room: { ...risky.room, compartments: risky.room.compartments.map((space) => ({ ...space, door: true })) },
+    };
+    const lock: WhatIf = { kind: 'a lock', unitId: doored.room.units[0]!.id };
+    expect(whatIfsOf(doored)).toContainEqual(lock);
+    expect(whatIfsOf({ ...doored, room: { ...doored.room, people: [adult] } })).not.toContainEqual(lock);
+    const asItIs = run(doored, { kind: 'as it is' }).after;
+    const effect = run(doored, lock);
+    expect(differenceOf(effect.after, asItIs).gone.map(({ hazard }) => hazard)).toContain('H3');
+    expect(bestChanges([effect], asItIs)).toEqual([effect]);
   });
   test('what gains nothing is not named as a help', () => {
     const effects = whatIfsOf(plan).flatMap((change) => runToEnd(whatIfSteps(plan, change, { iterations: 10 })) ?? []);

@@ -1,6 +1,7 @@
 /** A change of the room, its furniture or its people, tried in a copy: what it would do to the week, to places and cautions. */
 import type { Caution } from '../cautions/caution.ts';
 import { TEMPLATES } from '../measuring/templates.ts';
+import { placesChanged } from '../floor/change-places.ts';
 import type { Unit } from '../model/entities.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
 import { depthSteps } from '../placement/depth/solve.ts';
@@ -45,11 +46,23 @@ export function differenceOf(after: PlanFigures, before: PlanFigures): Differenc
 /** Whose boards can be one more or less. */
 const BOARDED: readonly Unit['template'][] = ['bookcase', 'cabinet', 'rails'];
 
+/** What a lock can be put on, beside doors: drawers and lids. */
+const LOCKABLE: readonly Unit['template'][] = ['cabinet', 'chest', 'trunk', 'files'];
+
 /** What could be tried in a room. */
 export function whatIfsOf({ room }: PlanRoom): WhatIf[] {
   const doors = new Set(room.compartments.filter(({ door }) => door).map(({ unitId }) => unitId));
+  const children = room.people.some(({ kind }) => kind === 'child');
+  // A lock is for what children must not get at, and wants a door or a drawer.
+  const lockable = new Set(
+    children
+      ? room.units.filter(({ id, template }) => doors.has(id) || LOCKABLE.includes(template)).map(({ id }) => id)
+      : [],
+  );
+  const furniture = room.units.filter(({ template }) => TEMPLATES[template].stands === 'furniture');
   const changes: WhatIf[] = room.units.flatMap((unit): WhatIf[] => [
     ...(doors.has(unit.id) && !unit.locked ? [{ kind: 'doors off' as const, unitId: unit.id }] : []),
+    ...(lockable.has(unit.id) && !unit.locked ? [{ kind: 'a lock' as const, unitId: unit.id }] : []),
     ...(BOARDED.includes(unit.template)
       ? [
           { kind: 'a board more' as const, unitId: unit.id },
@@ -63,9 +76,14 @@ export function whatIfsOf({ room }: PlanRoom): WhatIf[] {
         ]
       : []),
   ]);
-  const children = room.people.some(({ kind }) => kind === 'child');
   return [
     ...changes,
+    ...furniture.flatMap((unit, i) =>
+      furniture
+        .slice(i + 1)
+        .filter((other) => placesChanged(unit, other, room.units, room.room))
+        .map((other): WhatIf => ({ kind: 'places changed', unitId: unit.id, otherId: other.id })),
+    ),
     ...([null, 'weight', 'children'] as const)
       .filter((heights) => heights !== room.room.heights && (heights !== 'children' || children))
       .map((heights): WhatIf => ({ kind: 'heights', heights })),
@@ -97,6 +115,10 @@ export function whatIfWords(change: WhatIf, room: Pick<RoomData, 'units' | 'zone
       return `${unit}: one board less`;
     case 'doors off':
       return `${unit}: doors off`;
+    case 'a lock':
+      return `${unit}: a lock on it`;
+    case 'places changed':
+      return `${unit} and ${room.units.find(({ id }) => id === change.otherId)?.name ?? ''} change places`;
     case 'zone nearer':
       return `${room.zones.find(({ id }) => id === change.zoneId)?.name ?? ''} in front of ${unit}`;
     case 'lids off':
@@ -145,15 +167,12 @@ export function* whatIfSteps(
 /** The changes that help most: what is without a place counts as in the plan, then seconds a week. What costs nothing comes before what has to be bought. */
 export function bestChanges(effects: readonly WhatIfEffect[], before: PlanFigures, most = 3): WhatIfEffect[] {
   const gain = ({ after }: WhatIfEffect): number => {
-    const { seconds, unplaced, come } = differenceOf(after, before);
-    return (
-      -seconds -
-      UNPLACED_WEIGHT * unplaced -
-      DANGER_WEIGHT * come.filter(({ severity }) => severity === 'danger').length
-    );
+    const { seconds, unplaced, come, gone } = differenceOf(after, before);
+    const dangers = (cautions: readonly Caution[]): number =>
+      cautions.filter(({ severity }) => severity === 'danger').length;
+    return -seconds - UNPLACED_WEIGHT * unplaced - DANGER_WEIGHT * (dangers(come) - dangers(gone));
   };
-  const bought = ({ change }: WhatIfEffect): number =>
-    Number(change.kind === 'one more unit' || change.kind === 'a board more');
+  const bought = ({ change }: WhatIfEffect): number => Number(BOUGHT.includes(change.kind));
   const own = effects.filter(
     ({ change }) => !['as it is', 'a year older', 'a group more', 'without a unit'].includes(change.kind),
   );
@@ -162,6 +181,7 @@ export function bestChanges(effects: readonly WhatIfEffect[], before: PlanFigure
     .sort((a, b) => gain(b) / (1 + bought(b)) - gain(a) / (1 + bought(a)))
     .slice(0, most);
 }
-/** Seconds a week that a bin with a place, and a danger that does not come, are worth. */
+const BOUGHT: readonly WhatIf['kind'][] = ['one more unit', 'a board more', 'a lock'];
+/** Seconds a week that a bin with a place, and a danger that goes or does not come, are worth. */
 const UNPLACED_WEIGHT = 600;
 const DANGER_WEIGHT = 600;

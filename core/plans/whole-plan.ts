@@ -15,7 +15,7 @@ import { WALK_SECONDS } from '../placement/effort.ts';
 import { mustBeLocked } from '../placement/must-be-locked.ts';
 import type { RoomData } from '../placement/place-problem-of.ts';
 import { UNPLACED } from '../placement/problem.ts';
-import { formatRule } from '../placement/rules.ts';
+import { formatMostly } from '../placement/rules.ts';
 import { choicesOf, plannedBins, type PlanChoice, type PlannedBin } from './planned-bins.ts';
 
 export interface PlanRoom {
@@ -96,12 +96,8 @@ export function figuresOf(
 function whyNot(standing: Standing, binId: string, personName: (id: string) => string): string {
   const counts = new Map<string, number>();
   for (const { broken } of optionsFor(standing, binId)) {
-    const why = broken.length ? formatRule(broken[0]!, personName) : 'no room is left';
-    const kind = why
-      .replace(/[\d.]+ (mm|kg)/, '')
-      .replace(/\s+/g, ' ')
-      .trim();
-    counts.set(kind, (counts.get(kind) ?? 0) + 1);
+    const why = broken.length ? formatMostly(broken[0]!, personName) : 'no room is left';
+    counts.set(why, (counts.get(why) ?? 0) + 1);
   }
   return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'no compartment is measured';
 }

@@ -27,7 +27,7 @@ export const keyOf = (name: string): string =>
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
 
-/** Flags: `show`, `hide`, `lid`, `light` and hazard ids of the domain reference. */
+/** Flags: `show`, `hide`, `lid`, `light`, `supervised` and hazard ids of the domain reference. */
 export function family(name: string, hue: string, pictogram: string, entries: Entry[]): StarterFamily {
   const categories = entries.map(
     ([title, synonyms, packingKind, piece, density, picture, zoneKind, perWeek, flags = '']): StarterCategory => {
@@ -49,6 +49,7 @@ export function family(name: string, hue: string, pictogram: string, entries: En
         view: words.includes('show') ? 'show' : words.includes('hide') ? 'hide' : null,
         lid: words.includes('lid'),
         lightSensitive: words.includes('light'),
+        supervised: words.includes('supervised'),
         hazards: words.filter((word): word is HazardId => /^H\d+$/.test(word)),
       };
     },

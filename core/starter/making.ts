@@ -16,10 +16,10 @@ export const MAKING = [
     ['Stickers', 'sticker sheets, gold stars', 'flat', [150, 100, 0.3], 800, 'sticker', 'art', 4],
   ]),
   family('Painting', 'rose', 'palette', [
-    ['Poster paint', 'tempera, paint bottles, ready-mixed paint', 'rigid', [210, 75, 75], 950, 'paint-bucket', 'art', 3, 'light'],
+    ['Poster paint', 'tempera, paint bottles, ready-mixed paint', 'rigid', [210, 75, 75], 950, 'paint-bucket', 'art', 3, 'light supervised'],
     ['Watercolours', 'paint boxes, water colours, pan paints', 'neat', [230, 90, 20], 500, 'palette', 'art', 3],
-    ['Acrylic paint', 'acrylics, paint tubes', 'rigid', [150, 40, 35], 1000, 'droplet', 'art', 1, 'light lid'],
-    ['Finger paint', 'body paint, finger paints', 'rigid', [100, 80, 80], 1000, 'hand', 'art', 2, 'lid'],
+    ['Acrylic paint', 'acrylics, paint tubes', 'rigid', [150, 40, 35], 1000, 'droplet', 'art', 1, 'light lid supervised'],
+    ['Finger paint', 'body paint, finger paints', 'rigid', [100, 80, 80], 1000, 'hand', 'art', 2, 'lid supervised'],
     ['Paint brushes', 'brushes, brush, bristle brushes', 'long', [320, 12, 12], 250, 'brush', 'art', 4],
     ['Rollers and sponges', 'sponges, paint rollers, daubers', 'soft', [150, 80, 60], 150, 'paint-roller', 'art', 2],
     ['Paint pots and palettes', 'water pots, mixing trays, palettes', 'nesting', [100, 90, 90], 120, 'cup-soda', 'art', 4],

@@ -44,7 +44,7 @@ export const minutes = (seconds: number): string =>
         ? `${Math.round(seconds / 60)} min`
         : `${(seconds / 60).toFixed(1)} min`;
 export const signedSeconds = (seconds: number): string =>
-  `${seconds < 0 ? '−' : '+'}${Math.abs(seconds) >= 90 ? `${(Math.abs(seconds) / 60).toFixed(1)} min` : `${Math.round(Math.abs(seconds))} s`}`;
+  `${seconds < 0 ? '−' : '+'}${Math.abs(seconds) >= 90 ? minutes(Math.abs(seconds)) : `${Math.round(Math.abs(seconds))} s`}`;
 export const kilos = (grams: number): string => formatMass(grams, unitSystem());
 /** What the computation says of lengths, masses and litres, in the units of the open site. */
 export const said = (text: string): string => inUnits(text, unitSystem());

@@ -166,7 +166,8 @@ bar of soap | 90x60x30
 toilet paper, toilet roll, loo paper, bog roll | 120x110x110
 napkin, serviette, paper napkin | 165x165x1 neat
 # Nap blankets
-sleeping bag, cot sheet, nap sheet, bed sheet, duvet, bedding, fitted sheet, cot blanket, nap blanket, baby blanket, duvet cover, pillowcase, baby sleeping bag, bed linen, blanket for nap, cot bedding, mattress cover, crib sheet, pillow case
+sleeping bag, cot sheet, nap sheet, bed sheet, duvet, bedding, fitted sheet, cot blanket, nap blanket, baby blanket, duvet cover, pillowcase, baby sleeping bag, bed linen, blanket for nap, cot bedding, mattress cover, crib sheet, pillow case, nap mat, rest mat, sleeping mat, mat for sleeping, mat for nap
+nap mat, rest mat, sleeping mat, mat for sleeping, mat for nap | 600x500x40 stands=stack
 cot sheet, fitted sheet, nap sheet, bed sheet, pillowcase, crib sheet, pillow case | 300x220x25
 duvet, single duvet, winter duvet | 600x400x250
 travel cot, folding cot, camp bed, nap cot stackable, stackable cot, folding bed | 800x260x260 rigid stands=single

@@ -89,7 +89,7 @@ doctor kit, vet set, stethoscope toy, doctors case, doctor bag | 280x200x90 set
 toy till, cash register toy, shop till, shopping trolley toy, toy scanner
 toy shopping trolley, play trolley, toy trolley | 500x350x500 stands=single
 # Silk cloths
-play silk, silk scarf, play cloth
+play silk, silk scarf, play cloth, dance scarf, dancing scarf, scarf for dancing, juggling silk
 # Board games
 pick up sticks, mikado, spillikins | 200x40x40 set
 board games | stands=stack
@@ -176,7 +176,7 @@ tent, play tent, teepee, tipi, wigwam, pop up tent | 900x200x200 soft
 play tunnel, tunnel, crawl tunnel, pop up tunnel | 480x480x100 soft
 den kit, den building set, den cloth | 600x400x200 soft
 camping tent, gazebo, awning | 650x220x220 soft
-sleeping mat, air bed, camping mat | 600x200x200 soft
+air bed, camping mat | 600x200x200 soft
 # Chalk for outside
 # Sand toys
 bucket, spade, sand bucket, sand mould, sieve, sand spade, beach toy, watering can toy, bucket and spade

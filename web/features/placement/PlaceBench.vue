@@ -44,7 +44,8 @@ watch(
   display: flex;
   flex-direction: column;
   gap: 6px;
-  max-height: 46vh;
+  /* Whole rows and half of the next, so that one sees that there is more. */
+  max-height: calc(round(down, 46vh, 46px) + 22px);
   overflow-y: auto;
 }
 .unplaced li button {

@@ -3,6 +3,7 @@
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { shapeOf } from '@stube/core/containers/shape';
+import { groupedBy } from '@stube/core/model/grouped-by';
 import type { PlannedBin } from '@stube/core/plans/planned-bins';
 import type { PlanFigures, WholePlan } from '@stube/core/plans/whole-plan';
 import { useDrawnBins } from '../../drawing/drawn.ts';
@@ -42,7 +43,18 @@ const px = computed(() => {
   const wide = Math.max(1, ...units.value.map((unit) => unit.width));
   return Math.min(0.1, Math.max(120, width.value - 10) / wide);
 });
-const few = computed(() => props.figures.unplaced.slice(0, 4));
+/** What has no place, by what keeps it from one, the most first. */
+const unplaced = computed(() =>
+  [...groupedBy(props.figures.unplaced, ({ why }) => why)]
+    .map(([why, found]) => ({ why, names: found.map(({ name }) => name) }))
+    .sort((a, b) => b.names.length - a.names.length),
+);
+const SHOWN = 3;
+/** Seconds a week that go into looking in several places for things of one kind. */
+const several = computed(
+  () => props.figures.effort - props.figures.byPerson.reduce((sum, { seconds }) => sum + seconds, 0),
+);
+const change = computed(() => (props.now ? props.figures.effort - props.now.effort : 0));
 </script>
 
 <template>
@@ -52,13 +64,17 @@ const few = computed(() => props.figures.unplaced.slice(0, 4));
       <b class="figure">{{ minutes(figures.effort) }}</b> a week<template
         v-if="now && now.unplaced.length === figures.unplaced.length"
       >
-        <span class="soft"> ({{ signedSeconds(figures.effort - now.effort) }})</span></template
+        <span class="soft"> ({{ Math.abs(change) < 1 ? 'the same' : signedSeconds(change) }})</span></template
       >
     </p>
     <dl class="small">
       <template v-for="one in figures.byPerson.slice(0, 3)" :key="one.person">
         <dt>{{ nameOf(one.person) }}</dt>
         <dd>{{ minutes(one.seconds) }}</dd>
+      </template>
+      <template v-if="several >= 30">
+        <dt>Looking in several places</dt>
+        <dd>{{ minutes(several) }}</dd>
       </template>
       <template v-if="plan">
         <dt>To buy</dt>
@@ -76,8 +92,10 @@ const few = computed(() => props.figures.unplaced.slice(0, 4));
     <div v-if="figures.unplaced.length" class="caution warn small">
       <b>{{ figures.unplaced.length }} without a place</b>
       <ul>
-        <li v-for="one in few" :key="one.name">{{ one.name }}: {{ one.why }}</li>
-        <li v-if="figures.unplaced.length > few.length">and {{ figures.unplaced.length - few.length }} more</li>
+        <li v-for="{ why, names } in unplaced" :key="why">
+          {{ names.slice(0, SHOWN).join(', ') }}{{ names.length > SHOWN ? ` and ${names.length - SHOWN} more` : '' }}:
+          {{ why }}
+        </li>
       </ul>
     </div>
     <p v-if="plan?.leftOut.length" class="small">Waits for money: {{ plan.leftOut.join(', ') }}.</p>

@@ -41,6 +41,8 @@ const changes = computed<WhatIf[]>(() =>
 );
 const KINDS: Record<Exclude<WhatIf['kind'], 'as it is'>, string> = {
   'doors off': 'Doors off',
+  'a lock': 'A lock',
+  'places changed': 'Two pieces of furniture change places',
   'a board more': 'One board more',
   'a board less': 'One board less',
   'without a unit': 'Without a piece of furniture',
@@ -153,6 +155,7 @@ const differs = (effect: WhatIfEffect) => differenceOf(effect.after, base.value!
               </li>
               <li v-if="effect.change.kind === 'one more unit'">It costs what one more piece costs.</li>
               <li v-else-if="effect.change.kind === 'a board more'">It costs a board.</li>
+              <li v-else-if="effect.change.kind === 'a lock'">It costs a lock, and its key is kept from children.</li>
               <li v-else-if="canKeep(effect.change)">It costs nothing but the work.</li>
             </ul>
             <button v-if="canKeep(effect.change)" class="press small" type="button" @click="keepIt(effect)">

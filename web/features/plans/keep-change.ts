@@ -1,10 +1,13 @@
 /** A change that was tried in a copy is made for real. */
+import { placesChanged } from '@stube/core/floor/change-places';
 import { LOOKS } from '@stube/core/floor/footprint';
 import { anotherLike, boarded, NEAR_UNIT, type WhatIf } from '@stube/core/plans/apply-what-if';
 import { useRoom } from '../../data/room.ts';
 
 const KEPT: readonly WhatIf['kind'][] = [
   'doors off',
+  'a lock',
+  'places changed',
   'a board more',
   'a board less',
   'without a unit',
@@ -42,6 +45,20 @@ export function useKeepChange() {
           values: { door: false },
         })),
       });
+    if (change.kind === 'a lock') await store.patch('unit', unit, { locked: true });
+    if (change.kind === 'places changed') {
+      const other = store.maps.unit.get(change.otherId);
+      const changed = other && placesChanged(unit, other, placeData.value.units, placeData.value.room);
+      await store.writeTogether({
+        what: `${unit.name} and ${other?.name} change places`,
+        update: (changed ?? []).map(({ id, version, x, y, faces }) => ({
+          table: 'unit' as const,
+          id,
+          version,
+          values: { x, y, faces },
+        })),
+      });
+    }
     if (change.kind === 'zone nearer') {
       const zone = store.maps.zone.get(change.zoneId);
       const { x, y } = LOOKS[unit.faces];
