@@ -1,5 +1,6 @@
 /** Furniture: what tips, what is climbed, what it bears, what is lifted, and what stands at a cot (H1, H6 to H10). */
 import { BANDS, gripHundredths } from '../placement/effort.ts';
+import { OVERHEAD_HEIGHT, OVERHEAD_MASS } from '../placement/heights.ts';
 import type { RoomData } from '../placement/place-problem-of.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
 import { TEMPLATES } from '../measuring/templates.ts';
@@ -13,9 +14,6 @@ import { binCaution, nameOf, placeOf, type Stored } from './stored.ts';
 
 /** Above this height (mm) and steeper than this height to depth, furniture is to be anchored where children are. */
 export const TIPPING = { height: 600, ratio: 1.5 };
-/** Grams above which a bin overhead is a danger to who stands below. */
-export const OVERHEAD_MASS = 5000;
-export const OVERHEAD_HEIGHT = 1500;
 /** From that height (mm) on a drawer of so many grams is heavy; our own judgement. */
 export const DRAWER = { high: 900, mass: 8000 };
 /** What children carry by themselves, grams; our own judgement. */

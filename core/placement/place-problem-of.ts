@@ -25,7 +25,7 @@ import { walksOf } from '../floor/walking.ts';
 import { fetchedOf } from '../observations/learned.ts';
 import { hazardsOf, wordsOf } from '../cautions/hazards-of.ts';
 import { natureOf } from '../cautions/natures.ts';
-import { highestOf } from './heights.ts';
+import { highestOf, keptFromOverhead } from './heights.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
 import { HEAVY_MASS } from './problem.ts';
 
@@ -223,7 +223,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     people,
     zones: centres.map((zone) => ({ id: zone.id })),
     compartments,
-    bins,
+    bins: keptFromOverhead(bins, compartments),
     growth: site.growth,
     timeMs: 2000,
   };

@@ -46,7 +46,7 @@ export const HOUSE = [
     ['Spare clothes', 'change of clothes, spare underwear', 'soft', [250, 200, 30], 200, 'shirt', 'changing', 4],
     ['Bibs and muslins', 'bibs, muslin cloths, burp cloths', 'soft', [250, 200, 8], 180, 'shirt', 'changing', 8],
     ['Sun cream', 'sunscreen, sun lotion', 'rigid', [180, 70, 40], 800, 'sun', 'changing', 3, 'H5 lid'],
-    ['First-aid supplies', 'plasters, bandages, first aid kit', 'rigid', [100, 60, 40], 250, 'bandage', 'office', 1, 'show'],
+    ['First-aid supplies', 'plasters, bandages, first aid kit', 'rigid', [100, 60, 40], 250, 'bandage', 'office', 1, 'show supervised'],
     ['Medicines', 'medicine, fever syrup, tablets', 'rigid', [130, 60, 60], 600, 'pill', 'office', 0.3, 'H5 lid'],
     ['Washing things', 'toothbrushes, combs, hairbrushes', 'rigid', [190, 50, 30], 350, 'bath', 'changing', 5],
     ['Tissues', 'paper tissues, handkerchiefs', 'neat', [230, 115, 75], 150, 'wind', 'whole room', 5],

@@ -13,6 +13,21 @@ export type AgendaKind =
   | 'order'
   | 'use up'
   | 'first aid';
+/** The screen on which it is seen to. */
+export const SCREEN_OF = {
+  decide: 'pile',
+  return: 'pile',
+  'keep until': 'pile',
+  'part put off': 'pile',
+  routine: 'routines',
+  stray: 'strays',
+  swap: 'swap',
+  season: 'rotation',
+  order: 'restock',
+  'use up': 'restock',
+  'first aid': 'restock',
+} as const satisfies Record<AgendaKind, string>;
+
 export interface AgendaItem {
   /** Stable for the same row. */
   key: string;

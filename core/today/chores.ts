@@ -3,7 +3,7 @@ import type { Caution } from '../cautions/caution.ts';
 import { missingBins } from '../observations/learned.ts';
 import { overFullBins } from '../observations/over-full.ts';
 import type { Room, SiteData } from '../model/entities.ts';
-import type { AgendaItem } from './agenda-item.ts';
+import { SCREEN_OF, type AgendaItem } from './agenda-item.ts';
 import type { Chore } from './minutes.ts';
 
 /** Minutes a chore takes, and what it is worth beside the others (our own judgement: safety first, then what misleads). */
@@ -24,6 +24,7 @@ const OF = {
   overFull: { minutes: 5, worth: 9 },
   labels: { minutes: 4, worth: 6 },
   place: { minutes: 2, worth: 6 },
+  move: { minutes: 1, worth: 8 },
 } as const;
 /** What is overdue is worth more by so much. */
 const OVERDUE = 1.5;
@@ -33,10 +34,11 @@ export interface ChoreFacts {
   dangers: readonly { room: Pick<Room, 'id' | 'name'>; caution: Pick<Caution, 'key' | 'fact'> }[];
   /** Labels out of date by room. */
   labels: readonly { room: Pick<Room, 'id' | 'name'>; stale: number }[];
-  data: Pick<SiteData, 'bin' | 'observation'>;
+  data: Pick<SiteData, 'bin' | 'move' | 'observation' | 'room'>;
 }
 
-export function choresOf({ agenda, dangers, labels, data }: ChoreFacts): Chore[] {
+/** @param minutes one has so many: what is many small steps is offered in so many as fit into them */
+export function choresOf({ agenda, dangers, labels, data }: ChoreFacts, minutes: number): Chore[] {
   const bins = new Map(data.bin.map((bin) => [bin.id, bin]));
   const many = (n: number, one: string, more: string): string => `${n} ${n === 1 ? one : more}`;
   const due = agenda.filter(({ when }) => when !== 'coming');
@@ -48,6 +50,7 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts): Chore[]
     what: `${room.name}: ${caution.fact}`,
     ...OF.danger,
     because: 'somebody could be hurt',
+    where: { screen: 'place', roomId: room.id },
   }));
   for (const item of due)
     if (item.kind !== 'decide' && item.kind !== 'stray')
@@ -57,6 +60,7 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts): Chore[]
         minutes: item.minutes,
         worth: worthOf(item),
         because: item.when === 'overdue' ? 'overdue' : 'due today',
+        where: whereOf(item),
       });
   // What is alike is done in one go: no more of it than a few minutes take.
   for (const [items, name] of [
@@ -71,6 +75,7 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts): Chore[]
         minutes: part.reduce((sum, { minutes }) => sum + minutes, 0),
         worth: part.reduce((sum, item) => sum + worthOf(item), 0),
         because: part.map(({ what }) => what).join(', '),
+        where: whereOf(part[0]!),
       });
     }
   for (const { room, stale } of labels)
@@ -81,6 +86,7 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts): Chore[]
         minutes: OF.labels.minutes + Math.ceil(stale / 4),
         worth: OF.labels.worth + Math.min(stale, 10),
         because: 'they say something else than what is in the bin',
+        where: { screen: 'label', roomId: room.id },
       });
   const named = (id: string): string => `${bins.get(id)!.code} ${bins.get(id)!.name}`;
   for (const id of missingBins(data.observation).keys())
@@ -90,6 +96,7 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts): Chore[]
         what: `look for ${named(id)}`,
         ...OF.missing,
         because: 'it was not in its place',
+        where: { screen: 'bin', code: bins.get(id)!.code },
       });
   for (const [id, seen] of overFullBins(data.observation))
     if (bins.has(id))
@@ -98,16 +105,41 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts): Chore[]
         what: `go through ${named(id)}`,
         ...OF.overFull,
         because: `over-full, seen ${many(seen, 'time', 'times')}`,
+        where: { screen: 'bin', code: bins.get(id)!.code },
       });
-  const waiting = data.bin.filter(({ compartmentId }) => !compartmentId);
-  if (waiting.length)
-    chores.push({
-      key: 'bench',
-      what: `give ${many(waiting.length, 'bin', 'bins')} a place`,
-      minutes: OF.place.minutes * Math.min(waiting.length, IN_ONE_GO),
-      worth: OF.place.worth * Math.min(waiting.length, IN_ONE_GO),
-      because: 'on the bench, where nobody looks for it',
-    });
+  /** So many small steps of one kind as there is time for. */
+  const some = (all: number, kind: 'place' | 'move') => {
+    const count = Math.max(1, Math.min(all, IN_ONE_GO, Math.floor(minutes / OF[kind].minutes)));
+    return { count, minutes: OF[kind].minutes * count, worth: OF[kind].worth * count };
+  };
+  for (const room of data.room) {
+    const steps = data.move.filter(({ roomId, done }) => roomId === room.id && !done).length;
+    const waiting = data.bin.filter(({ roomId, compartmentId }) => roomId === room.id && !compartmentId).length;
+    if (steps) {
+      const { count, ...takes } = some(steps, 'move');
+      chores.push({
+        key: `moves ${room.id}`,
+        what: `${room.name}: ${count} of ${many(steps, 'step', 'steps')} of the move`,
+        ...takes,
+        because: 'until it is done, some things are not where they are looked for',
+        where: { screen: 'moves', roomId: room.id },
+      });
+    }
+    if (waiting) {
+      const { count, ...takes } = some(waiting, 'place');
+      chores.push({
+        key: `bench ${room.id}`,
+        what: `${room.name}: give ${count === waiting ? many(count, 'bin', 'bins') : `${count} of ${waiting} bins`} a place`,
+        ...takes,
+        because: 'on the bench, where nobody looks for it',
+        where: { screen: 'place', roomId: room.id },
+      });
+    }
+  }
   return chores;
 }
+const whereOf = ({ kind, room }: AgendaItem): Chore['where'] => ({
+  screen: SCREEN_OF[kind],
+  ...(room ? { roomId: room.id } : {}),
+});
 const IN_ONE_GO = 5;

@@ -8,6 +8,8 @@ export interface Chore {
   worth: number;
   /** Why it helps. */
   because: string;
+  /** Where it is seen to: a screen, of a room or a bin where it has one. */
+  where: { screen: string; roomId?: string; code?: string };
 }
 
 /**

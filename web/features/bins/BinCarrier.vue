@@ -4,10 +4,12 @@ import { computed } from 'vue';
 import { shapeOf } from '@stube/core/containers/shape';
 import { clearHeight } from '@stube/core/placement/problem';
 import type { Bin } from '@stube/core/model/entities';
+import { usePlaceName } from '../../data/place-name.ts';
 import { useSite } from '../../data/site.ts';
 
 const props = defineProps<{ bin: Bin }>();
 const store = useSite();
+const placeName = usePlaceName();
 /** Places of other rooms that it goes into by its size. */
 const places = computed(() => {
   const shape = shapeOf(props.bin, store.maps.containerType);
@@ -24,7 +26,7 @@ const places = computed(() => {
             space.depth >= shape.outDepth &&
             clearHeight(space) >= shape.outHeight,
         )
-        .map((space) => ({ id: space.id, name: `${store.maps.unit.get(space.unitId)!.name} › ${space.name}` })),
+        .map((space) => ({ id: space.id, name: placeName(space.id) })),
     }))
     .filter(({ spaces }) => spaces.length);
 });

@@ -91,7 +91,7 @@ const wordsOf = (hazard: string): string => (HAZARD_WORDS as Record<string, stri
       </summary>
       <ul class="answered">
         <li v-for="{ caution, by: kept } in cautions.acknowledged" :key="kept.id" class="small">
-          <b>{{ caution.about }}</b>: {{ caution.fact }} <i>{{ kept.reason }}</i> ({{
+          <b>{{ caution.about }}</b>: {{ said(caution.fact) }} <i>{{ kept.reason }}</i> ({{
             [kept.by, formatDay(kept.on)].filter(Boolean).join(', ')
           }})
           <button

@@ -8,6 +8,7 @@ import type { RoomData } from '@stube/core/placement/place-problem-of';
 import type { Spot } from '@stube/core/placement/depth/spots';
 import { formatMonth, today } from '../../parts/day.ts';
 import { said, signedSeconds } from '../../parts/numbers.ts';
+import { usePlaceName } from '../../data/place-name.ts';
 import { useSite } from '../../data/site.ts';
 import { usePlacementActions } from '../placement/actions.ts';
 
@@ -25,10 +26,7 @@ const coming = computed(() =>
       return { room, from, caution, righting: rightingOf(then, caution, from) };
     }),
 );
-const placeName = (spaceId: string) => {
-  const space = store.maps.compartment.get(spaceId);
-  return space ? `${store.maps.unit.get(space.unitId)?.name ?? ''} › ${space.name}` : '';
-};
+const placeName = usePlaceName();
 async function right(roomId: string, binId: string, compartmentId: string, { x, y, z, turned }: Spot): Promise<void> {
   const done = await store.tryWrite(() => place(roomId, [{ binId, compartmentId, x, y, z, turned, pin: true }]));
   if (done) store.sayDone(`${store.maps.bin.get(binId)?.name ?? 'It'} is put to ${placeName(compartmentId)}.`);

@@ -8,13 +8,16 @@ import RoomElevation from '../../drawing/RoomElevation.vue';
 import RoomFromAbove from '../../drawing/RoomFromAbove.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import DrawnWhenNear from '../../parts/DrawnWhenNear.vue';
+import { usePlaceName } from '../../data/place-name.ts';
 import { useRoom } from '../../data/room.ts';
 import { formatDate } from '../../parts/day.ts';
+import { said } from '../../parts/numbers.ts';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
 import { OFTEN } from '../routines/often.ts';
 import ChildPage from './ChildPage.vue';
 
 const { store, id, room, bins, units, spacesOf, placeData } = useRoom();
+const placeName = usePlaceName();
 const cautions = useRoomCautions(placeData);
 const { binsIn } = useDrawnBins();
 const people = computed(() => (room.value ? comesInto(room.value, store.data.person) : []));
@@ -26,8 +29,7 @@ const index = computed(() =>
   bins.value
     .filter(({ compartmentId }) => compartmentId)
     .flatMap((bin) => {
-      const space = store.maps.compartment.get(bin.compartmentId!)!;
-      const where = `${store.maps.unit.get(space.unitId)?.name} › ${space.name}`;
+      const where = placeName(bin.compartmentId);
       const taught = store.maps.category.get(bin.categoryId)?.synonyms.slice(0, 3) ?? [];
       return [bin.name, ...taught].map((word) => ({ word, bin, where, own: word === bin.name }));
     })
@@ -58,10 +60,10 @@ const print = () => window.print();
       <h3>Be careful</h3>
       <ul v-if="cautions.open.length || cautions.acknowledged.length" class="dots">
         <li v-for="caution in cautions.open" :key="caution.key">
-          {{ caution.fact }} <span class="soft">{{ caution.helps }}</span>
+          {{ said(caution.fact) }} <span class="soft">{{ said(caution.helps) }}</span>
         </li>
         <li v-for="caution in cautions.acknowledged" :key="caution.caution.key">
-          {{ caution.caution.fact }} <span class="soft">Answered for: {{ caution.by.reason }}</span>
+          {{ said(caution.caution.fact) }} <span class="soft">Answered for: {{ caution.by.reason }}</span>
         </li>
       </ul>
       <p v-else class="soft">No danger is open. Local codes and your licence decide; this is only the usual caution.</p>

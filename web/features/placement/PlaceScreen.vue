@@ -125,11 +125,11 @@ watch(
   ([id, compartment]) => {
     const bin = bins.value.find((known) => known.id === id);
     if (!bin) spoken.value = '';
-    else if (!compartment) spoken.value = `${bin.code} ${bin.name} in hand, from the bench. Arrow keys try its places.`;
+    else if (!compartment) spoken.value = `${bin.code} ${bin.name} in hand, from the bench. The left and right arrow keys try its places.`;
     else {
       const seconds = Math.round(placing.reason.value?.parts.total ?? 0);
-      const ways = ranked.value.length ? 'Arrow keys try other places.' : 'No other place takes it.';
-      spoken.value = `${bin.code} ${bin.name}: ${placing.placeName(compartment)}, ${seconds} seconds a week; the room takes ${minutes(effort.value)}. ${ways}`;
+      const ways = ranked.value.length ? 'The left and right arrow keys try other places.' : 'No other place takes it.';
+      spoken.value = `${bin.code} ${bin.name}: ${placing.placeName(compartment)}, ${seconds === 1 ? 'a second' : `${seconds} seconds`} a week; the room takes ${minutes(effort.value)}. ${ways}`;
     }
   },
 );

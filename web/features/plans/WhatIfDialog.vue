@@ -10,7 +10,7 @@ import { TEMPLATES } from '@stube/core/measuring/templates';
 import { useRoom } from '../../data/room.ts';
 import { plain } from '../../data/worker/plain.ts';
 import ModalDialog from '../../parts/ModalDialog.vue';
-import { minutes, signedSeconds } from '../../parts/numbers.ts';
+import { minutes, said, signedSeconds } from '../../parts/numbers.ts';
 import { useKeepChange } from './keep-change.ts';
 import { usePlanRoom } from './plan-room.ts';
 import { plansWorker } from './worker.ts';
@@ -139,19 +139,23 @@ const differs = (effect: WhatIfEffect) => differenceOf(effect.after, base.value!
             <div class="row between">
               <b>{{ effect.words }}</b>
               <b class="figure">{{
-                differs(effect).seconds ? `${signedSeconds(differs(effect).seconds)} a week` : 'as much a week'
+                differs(effect).unplaced
+                  ? `${Math.abs(differs(effect).unplaced)} ${differs(effect).unplaced > 0 ? 'more without a place' : 'more with a place'}`
+                  : differs(effect).seconds
+                    ? `${signedSeconds(differs(effect).seconds)} a week`
+                    : 'as much a week'
               }}</b>
             </div>
             <ul class="small">
               <li v-if="differs(effect).unplaced">
-                {{ Math.abs(differs(effect).unplaced) }}
-                {{ differs(effect).unplaced > 0 ? 'more without a place' : 'more with a place' }}
+                {{ minutes(effect.after.effort) }} a week for what has a place then,
+                {{ minutes(base.after.effort) }} for what has one now.
               </li>
               <li v-for="caution in differs(effect).come.slice(0, 4)" :key="caution.key">
-                Then: {{ caution.about }}. {{ caution.fact }}
+                Then: {{ caution.about }}. {{ said(caution.fact) }}
               </li>
               <li v-for="caution in differs(effect).gone.slice(0, 4)" :key="caution.key">
-                No longer: {{ caution.about }}. {{ caution.fact }}
+                No longer: {{ caution.about }}. {{ said(caution.fact) }}
               </li>
               <li v-if="effect.change.kind === 'one more unit'">It costs what one more piece costs.</li>
               <li v-else-if="effect.change.kind === 'a board more'">It costs a board.</li>

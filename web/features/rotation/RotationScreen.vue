@@ -9,6 +9,7 @@ import { whyThis } from '@stube/core/rotation/why';
 import { mondayOf } from '@stube/core/today/done';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { ApiError } from '../../data/transport.ts';
+import { usePlaceName } from '../../data/place-name.ts';
 import { useRoom } from '../../data/room.ts';
 import { formatDate, today } from '../../parts/day.ts';
 import { useRotationActions } from './actions.ts';
@@ -20,6 +21,7 @@ import SeasonalBoxes from './SeasonalBoxes.vue';
 import ShelfAsItWill from './ShelfAsItWill.vue';
 
 const { store, id, room, lines, compartments } = useRoom();
+const placeName = usePlaceName();
 const { plan, takeOver } = useRotationActions();
 const made = ref<RotationAnswer | null>(null);
 const busy = ref(false);
@@ -33,14 +35,7 @@ const slots = computed(() =>
   store.data.slot
     .flatMap((slot) => {
       const space = compartments.value.find(({ id: space }) => space === slot.compartmentId);
-      return space
-        ? [
-            {
-              slot,
-              name: `${store.maps.unit.get(space.unitId)?.name} › ${space.name}${slot.parts > 1 ? ` ${slot.part}` : ''}`,
-            },
-          ]
-        : [];
+      return space ? [{ slot, name: `${placeName(space.id)}${slot.parts > 1 ? ` ${slot.part}` : ''}` }] : [];
     })
     .sort((a, b) => a.slot.area.localeCompare(b.slot.area) || a.name.localeCompare(b.name)),
 );

@@ -2,7 +2,7 @@
 /** What is due, in a room or in all of them: each done or put off with one tap. */
 import { computed, ref } from 'vue';
 import type { Line } from '@stube/core/model/entities';
-import type { AgendaItem } from '@stube/core/today/agenda';
+import { SCREEN_OF, type AgendaItem } from '@stube/core/today/agenda-item';
 import { addDays } from '@stube/core/deadlines/day';
 import { dueRoutines } from '@stube/core/routines/routines';
 import { formatDay, today } from '../../parts/day.ts';
@@ -21,6 +21,8 @@ const store = useSite();
 const all = useDue();
 const { finish, skip } = useRoutinesActions();
 const editing = ref<Line | null>(null);
+/** Seen to on a screen of their own. */
+const ELSEWHERE: readonly AgendaItem['kind'][] = ['stray', 'swap', 'season', 'order', 'use up', 'first aid'];
 const PUT_OFF_DAYS = 14;
 /** A routine that comes again soon enough is shown when its day is near. */
 const ROUTINE_AHEAD = 7;
@@ -115,25 +117,13 @@ defineExpose({ due });
               ><button class="press quiet small" type="button" @click="open(item)">keep longer</button></template
             >
             <RouterLink
-              v-else-if="item.kind === 'stray'"
-              class="press small"
-              :to="{ name: 'strays', params: { site: store.id } }"
-              >match it</RouterLink
-            >
-            <RouterLink
-              v-else-if="item.kind === 'swap' || item.kind === 'season'"
+              v-else-if="ELSEWHERE.includes(item.kind)"
               class="press small"
               :to="{
-                name: item.kind === 'swap' ? 'swap' : 'rotation',
-                params: { site: store.id, room: item.room!.id },
+                name: SCREEN_OF[item.kind],
+                params: item.room ? { site: store.id, room: item.room.id } : { site: store.id },
               }"
-              >see to it</RouterLink
-            >
-            <RouterLink
-              v-else-if="['order', 'use up', 'first aid'].includes(item.kind)"
-              class="press small"
-              :to="{ name: 'restock', params: { site: store.id } }"
-              >see to it</RouterLink
+              >{{ item.kind === 'stray' ? 'match it' : 'see to it' }}</RouterLink
             >
             <button v-else-if="item.kind === 'part put off'" class="press small" type="button" @click="partDone(item)">
               done

@@ -4,9 +4,10 @@ import { computed, ref } from 'vue';
 import type { Room } from '@stube/core/model/entities';
 import type { Caution } from '@stube/core/cautions/caution';
 import { choresOf } from '@stube/core/today/chores';
-import { bestIn } from '@stube/core/today/minutes';
+import { bestIn, type Chore } from '@stube/core/today/minutes';
 import { useDue } from '../../data/due.ts';
 import { useSite } from '../../data/site.ts';
+import { said } from '../../parts/numbers.ts';
 import type { StaleLabels } from '../labels/stale.ts';
 
 const props = defineProps<{
@@ -18,14 +19,13 @@ const due = useDue();
 const CHOICES = [5, 15, 30] as const;
 const minutes = ref<(typeof CHOICES)[number]>(5);
 const chores = computed(() =>
-  choresOf({
-    agenda: due.within(7),
-    dangers: props.dangers,
-    labels: props.labels,
-    data: store.data,
-  }),
+  choresOf({ agenda: due.within(7), dangers: props.dangers, labels: props.labels, data: store.data }, minutes.value),
 );
 const best = computed(() => bestIn(chores.value, minutes.value));
+const linkOf = ({ where: { screen, roomId, code } }: Chore) => ({
+  name: screen,
+  params: { site: store.id, ...(roomId ? { room: roomId } : {}), ...(code ? { code } : {}) },
+});
 const total = computed(() => best.value.reduce((sum, chore) => sum + chore.minutes, 0));
 </script>
 
@@ -48,13 +48,17 @@ const total = computed(() => best.value.reduce((sum, chore) => sum + chore.minut
     </div>
     <ol v-if="best.length" class="best">
       <li v-for="chore in best" :key="chore.key">
-        <b>{{ chore.what }}</b>
+        <b
+          ><RouterLink :to="linkOf(chore)">{{ said(chore.what) }}</RouterLink></b
+        >
         <span class="small soft">{{ chore.minutes }} min · {{ chore.because }}</span>
       </li>
     </ol>
     <p v-else class="soft">
       {{
-        chores.length ? `Nothing that waits is done in ${minutes} minutes.` : 'Nothing waits: the house is in order.'
+        chores.length
+          ? `Nothing that waits is done in ${minutes} minutes: the shortest takes ${Math.min(...chores.map((chore) => chore.minutes))}.`
+          : 'Nothing waits: the house is in order.'
       }}
     </p>
     <p v-if="best.length" class="small soft">
