@@ -191,8 +191,9 @@ export const FIELDS_OF_ROOMS = {
   labelLayout: {
     name: text(60),
     medium: Joi.valid(...MEDIA),
-    width: mm(8, 400).allow(null),
-    height: mm(6, 400).allow(null),
+    // Stickers are sold in fractions of a millimetre.
+    width: Joi.number().min(8).max(400).allow(null),
+    height: Joi.number().min(6).max(400).allow(null),
     parts: list(Joi.valid(...LABEL_PARTS), LABEL_PARTS.length).min(1),
     picture: Joi.valid('pictogram', 'photo'),
     letters: Joi.valid(...LETTER_CASES),

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
 import { LENGTH_SYSTEMS } from '../model/site.ts';
-import { formatLength, parseLength } from './length.ts';
+import { editFineLength, formatLength, parseFineLength, parseLength } from './length.ts';
 
 describe('parseLength', () => {
   test.each([
@@ -25,6 +25,20 @@ describe('parseLength', () => {
     ['~ 1,2 m', 1200],
     ['1,215 mm', 1215],
   ])('%s is %d mm', (text, mm) => expect(parseLength(text)).toBe(mm));
+
+  test.each([
+    ['2 5/8"', 'imperial', 66.68, '2 5/8"'],
+    ['1"', 'imperial', 25.4, '1"'],
+    ['3/16', 'imperial', 4.76, '3/16"'],
+    ['0.172"', 'imperial', 4.37, '0.172"'],
+    ['63.5 mm', 'metric', 63.5, '6.35'],
+    ['38,1 mm', 'millimetre', 38.1, '38.1'],
+    ['0', 'imperial', 0, '0"'],
+  ] as const)('a sticker of %s is not rounded to whole millimetres', (text, system, mm, written) => {
+    expect(parseFineLength(text, system)).toBe(mm);
+    expect(editFineLength(mm, system)).toBe(written);
+    expect(parseFineLength(written, system)).toBeCloseTo(mm, 1);
+  });
 
   test.each(['', 'abc', '-5', '5/0"', '12 apples', "1' x"])('%j is no length', (text) =>
     expect(parseLength(text)).toBeNull(),

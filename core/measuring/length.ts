@@ -42,18 +42,8 @@ function inchesOf(text: string): number | null {
   return (match[1] ? decimal(match[1]) : 0) + (match[2] ? Number(match[2]) / Number(match[3]) : 0);
 }
 
-/**
- * Reads a length such as `345`, `34.5 cm`, `13 5/8"`, `1' 2 1/2"`, `1 ft 2`, `1,2 m`, `1 m 20`, `1,215 mm` or `about 80`.
- * A bare number is in the reader's own unit; of a thousand centimetres and more nobody speaks: these are millimetres.
- * `bareUnit` overrides that.
- * @returns whole millimetres, or null when the text is no length (empty, negative, or not understood).
- * @example parseLength('34.5') // 345
- */
-export function parseLength(
-  text: string,
-  system: LengthSystem = 'metric',
-  bareUnit?: 'mm' | 'cm' | 'in',
-): number | null {
+/** Millimetres as they are told, not rounded; null when the text is no length. */
+function readMillimetres(text: string, system: LengthSystem, bareUnit?: 'mm' | 'cm' | 'in'): number | null {
   const t = text
     .trim()
     .replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (c) => ` ${FRACTION[c]}`)
@@ -68,17 +58,39 @@ export function parseLength(
     const own = system === 'metric' && decimal(metric[1]!) < MOST_CENTIMETRES ? 'cm' : 'mm';
     const unit = metric[2]?.toLowerCase() ?? bareUnit ?? own;
     if (unit === 'mm' && THOUSANDS.test(metric[1]!)) return Number(metric[1]!.replace(/[.,]/, ''));
-    const factor = unit === 'in' ? MM_PER_INCH : METRIC_FACTOR[unit]!;
-    return Math.round(decimal(metric[1]!) * factor);
+    return decimal(metric[1]!) * (unit === 'in' ? MM_PER_INCH : METRIC_FACTOR[unit]!);
   }
   const feet = FEET.exec(t);
   if (feet) {
     const rest = inchesOf(feet[2]!);
-    return rest === null ? null : Math.round((decimal(feet[1]!) * 12 + rest) * MM_PER_INCH);
+    return rest === null ? null : (decimal(feet[1]!) * 12 + rest) * MM_PER_INCH;
   }
   const inches = inchesOf(t);
-  return inches === null ? null : Math.round(inches * MM_PER_INCH);
+  return inches === null ? null : inches * MM_PER_INCH;
 }
+
+/**
+ * Reads a length such as `345`, `34.5 cm`, `13 5/8"`, `1' 2 1/2"`, `1 ft 2`, `1,2 m`, `1 m 20`, `1,215 mm` or `about 80`.
+ * A bare number is in the reader's own unit; of a thousand centimetres and more nobody speaks: these are millimetres.
+ * `bareUnit` overrides that.
+ * @returns whole millimetres, or null when the text is no length (empty, negative, or not understood).
+ * @example parseLength('34.5') // 345
+ */
+export function parseLength(
+  text: string,
+  system: LengthSystem = 'metric',
+  bareUnit?: 'mm' | 'cm' | 'in',
+): number | null {
+  const mm = readMillimetres(text, system, bareUnit);
+  return mm === null ? null : Math.round(mm);
+}
+
+/** The same to the hundredth of a millimetre, for what is printed: stickers are sold in fractions of it. */
+export function parseFineLength(text: string, system: LengthSystem): number | null {
+  const mm = readMillimetres(text, system);
+  return mm === null ? null : hundredths(mm);
+}
+const hundredths = (mm: number): number => Math.round(mm * 100) / 100;
 
 export type Rounding = 'near' | 'down' | 'up';
 /** A whole millimetre is within half of one of what was meant: no part of an inch is lost or won by that. */
@@ -127,4 +139,17 @@ export function formatLength(
 export function editLength(mm: number, system: LengthSystem, rounding: Rounding = 'near'): string {
   if (system === 'metric') return String(Math.round(mm) / 10);
   return system === 'millimetre' ? String(Math.round(mm)) : formatLength(mm, system, rounding);
+}
+
+/** Thirty-seconds of an inch are told as a fraction where they are meant, mm. */
+const MEANT = 0.02;
+/** The same to the hundredth of a millimetre; what is no thirty-second of an inch stands as a decimal. */
+export function editFineLength(mm: number, system: LengthSystem): string {
+  if (system !== 'imperial') return String(system === 'metric' ? Number((mm / 10).toFixed(3)) : hundredths(mm));
+  const parts = Math.round((mm / MM_PER_INCH) * 32);
+  if (Math.abs((parts * MM_PER_INCH) / 32 - mm) > MEANT) return `${Number((mm / MM_PER_INCH).toFixed(3))}"`;
+  const [whole, part] = [Math.floor(parts / 32), parts % 32];
+  const divisor = gcd(part, 32);
+  const fraction = part ? `${part / divisor}/${32 / divisor}` : '';
+  return `${whole && fraction ? `${whole} ${fraction}` : fraction || whole}"`;
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A length in either system: read while typing, written back tidily when left. */
 import { computed, ref, useId, watch } from 'vue';
-import { editLength, formatLength, parseLength } from '@stube/core/measuring/length';
+import { editFineLength, editLength, formatLength, parseFineLength, parseLength } from '@stube/core/measuring/length';
 import { DIFFERENCE_TOLD } from '@stube/core/measuring/guide';
 import { readReadings } from '@stube/core/measuring/readings';
 import { useSite } from '../data/site.ts';
@@ -12,19 +12,23 @@ const props = defineProps<{
   problem?: string;
   /** It takes several readings, of which the least counts. */
   several?: boolean;
+  /** To the hundredth of a millimetre, for what is printed. */
+  fine?: boolean;
 }>();
 const emit = defineEmits<{ 'update:modelValue': [mm: number]; commit: [mm: number] }>();
 const store = useSite();
 const system = computed(() => store.site?.system ?? 'metric');
-const text = ref(editLength(props.modelValue, system.value));
+const edited = (mm: number): string => (props.fine ? editFineLength : editLength)(mm, system.value);
+const parsed = (told: string): number | null => (props.fine ? parseFineLength : parseLength)(told, system.value);
+const text = ref(edited(props.modelValue));
 const focused = ref(false);
 const id = useId();
 
 watch([() => props.modelValue, system], () => {
-  if (!focused.value) text.value = editLength(props.modelValue, system.value);
+  if (!focused.value) text.value = edited(props.modelValue);
 });
 const readings = computed(() => (props.several ? readReadings(text.value, system.value) : null));
-const read = computed(() => (props.several ? (readings.value?.least ?? null) : parseLength(text.value, system.value)));
+const read = computed(() => (props.several ? (readings.value?.least ?? null) : parsed(text.value)));
 /** Said as long as it is typed: readings that lie apart want a second look. */
 const apart = computed(() =>
   focused.value && readings.value && readings.value.differ > DIFFERENCE_TOLD
@@ -34,8 +38,8 @@ const apart = computed(() =>
 const wrong = computed(() => props.problem ?? (read.value === null ? 'Not a length: 34.5 cm, 345 mm or 13 5/8"' : ''));
 /** Only where it was typed in another unit than the site's is the reading worth showing. */
 const shown = computed(() =>
-  focused.value && read.value !== null && text.value.trim() !== editLength(read.value, system.value)
-    ? ` = ${formatLength(read.value, system.value)}`
+  focused.value && read.value !== null && text.value.trim() !== edited(read.value)
+    ? ` = ${props.fine ? edited(read.value) : formatLength(read.value, system.value)}`
     : '',
 );
 
@@ -54,7 +58,7 @@ function entered(): void {
 function left(): void {
   focused.value = false;
   if (read.value === null) return;
-  text.value = editLength(read.value, system.value);
+  text.value = edited(read.value);
   if (read.value === told) return;
   told = read.value;
   emit('commit', read.value);

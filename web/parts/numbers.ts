@@ -48,6 +48,13 @@ export const signedSeconds = (seconds: number): string =>
 export const kilos = (grams: number): string => formatMass(grams, unitSystem());
 /** What the computation says of lengths, masses and litres, in the units of the open site. */
 export const said = (text: string): string => inUnits(text, unitSystem());
+/** How far somebody stands from something, mm, as roughly as people say it: `35 cm`, `1.4 m`, `1' 2"`. */
+export const distance = (mm: number): string =>
+  unitSystem() === 'imperial'
+    ? formatLength(Math.round(mm / 25.4) * 25.4, 'imperial')
+    : mm < 1000
+      ? `${Math.round(mm / 50) * 5} cm`
+      : `${Number((mm / 1000).toFixed(1))} m`;
 /** Sides of a thing, mm, as `25 × 20 × 1 cm`. */
 export const sidesOf = (...mm: number[]): string => said(`${mm.map(Math.round).join(' × ')} mm`);
 /** A floor in metres or feet. */

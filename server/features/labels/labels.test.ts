@@ -77,9 +77,9 @@ describe('on paper', () => {
   test('stickers lie where the sheet has them, to 0.3 mm, behind those that are used up', async () => {
     const layout = {
       ...newLayout('sticker', 'Small stickers'),
-      width: 60,
-      height: 30,
-      grid: { columns: 3, rows: 8, left: 10, top: 20, gapX: 5, gapY: 2 },
+      width: 60.33,
+      height: 25.4,
+      grid: { columns: 3, rows: 8, left: 10, top: 20, gapX: 2.54, gapY: 1.6 },
       used: 4,
       parts: ['word', 'code'],
     };
@@ -89,7 +89,7 @@ describe('on paper', () => {
     const all = await bins();
     const { texts } = await read(`/labels.pdf?room=${room}&layout=${id}`);
     // Their codes stand at the left edge of the second and third sticker of the second row, and the next row.
-    const spots = all.map((_, i) => ({ x: 10 + ((4 + i) % 3) * 65, y: 20 + Math.floor((4 + i) / 3) * 32 }));
+    const spots = all.map((_, i) => ({ x: 10 + ((4 + i) % 3) * 62.87, y: 20 + Math.floor((4 + i) / 3) * 27 }));
     const codes = texts.filter(({ text }) => all.some(({ code }) => code === text));
     expect(codes).toHaveLength(all.length);
     const sorted = [...all].sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }));
@@ -97,7 +97,7 @@ describe('on paper', () => {
       const at = codes.find(({ text }) => text === code)!;
       expect(Math.abs(at.x - (spots[i]!.x + 2.5))).toBeLessThan(0.3);
       expect(at.y).toBeGreaterThan(spots[i]!.y);
-      expect(at.y).toBeLessThan(spots[i]!.y + 30);
+      expect(at.y).toBeLessThan(spots[i]!.y + 25.4);
     });
     await print('bin', all);
     expect((await data()).labelLayout[0]!.used).toBe((4 + all.length) % 24);

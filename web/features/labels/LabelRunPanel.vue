@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { Pencil, Plus, Printer } from '@lucide/vue';
 import { LABEL_ROLES, type LabelRole } from '@stube/core/model/entities';
 import { useNotices } from '../../data/notices.ts';
-import { said } from '../../parts/numbers.ts';
+import { distance, said } from '../../parts/numbers.ts';
 import { useLabelsActions } from './actions.ts';
 import LayoutDialog from './LayoutDialog.vue';
 import LayoutFor from './LayoutFor.vue';
@@ -103,10 +103,10 @@ async function print(): Promise<void> {
       <p v-if="!isTape && !isPlotter" class="small soft">
         Print at 100 %, not fitted to the page; measure the line at the foot.
         <template v-if="nearest"
-          >The smallest writing is read at ease from {{ said(`${nearest} mm`)
+          >The smallest writing is read at ease from {{ distance(nearest)
           }}<template v-if="look && short"
-            >; {{ short }} of them not from {{ FROM[look.readFrom] }} ({{ said(`${run!.distance} mm`) }}): a larger
-            face, or a shorter name</template
+            >; {{ short }} of them not from {{ FROM[look.readFrom] }} ({{ distance(run!.distance) }}): a larger face, or
+            a shorter name</template
           >.</template
         >
       </p>
@@ -115,7 +115,7 @@ async function print(): Promise<void> {
         <ul class="plain">
           <li v-for="{ content, size, readableFrom } in fromAfar" :key="`${content.role} ${content.code}`">
             {{ content.code }} {{ content.word }}: letters of {{ said(`${Math.round(size)} mm`) }}, from
-            {{ said(`${readableFrom} mm`) }}
+            {{ distance(readableFrom) }}
           </li>
         </ul>
       </details>

@@ -5,6 +5,7 @@ import NextStep from '../../frame/NextStep.vue';
 import DrawnWhenNear from '../../parts/DrawnWhenNear.vue';
 import JumpBar from '../../parts/JumpBar.vue';
 import { useRoom } from '../../data/room.ts';
+import { useLabelsActions } from './actions.ts';
 import LabelPage from './LabelPage.vue';
 import LabelRunPanel from './LabelRunPanel.vue';
 import LabelsFor from './LabelsFor.vue';
@@ -15,7 +16,12 @@ import { useLabelRun } from './run.ts';
 
 const { bins } = useRoom();
 const view = useLabelRun();
-const { chosen, run, which, layout, address, due, old } = view;
+const { chosen, run, which, layout, layouts, layoutId, address, due, old } = view;
+const { giveToRoom } = useLabelsActions();
+const { tryWrite } = view.store;
+/** A layout that no container of the room was given. */
+const nothingSo = computed(() => !layouts.value.find(({ id }) => id === layoutId.value)?.labels.length);
+const forAll = () => tryWrite(() => giveToRoom(view.room.value!, layoutId.value));
 const trueSize = ref(false);
 /** From so many pages on there are ways to each. */
 const MANY = 3;
@@ -53,6 +59,11 @@ const plotter = computed(() => {
         <h2>No bins to label yet</h2>
         <p>Labels come from the bins: choose containers first.</p>
         <RouterLink class="press main" :to="{ name: 'contain' }">To the containers</RouterLink>
+      </div>
+      <div v-else-if="nothingSo" class="empty">
+        <h2>Nothing looks so yet</h2>
+        <p>Tick beside here which containers get this layout, or give it to the whole room.</p>
+        <button class="press" type="button" @click="forAll">All of the room, from now on</button>
       </div>
       <div v-else-if="!chosen.length" class="empty">
         <h2>{{ due.some(({ reason }) => reason) ? 'Nothing is due in this layout' : 'Every label is printed' }}</h2>

@@ -63,13 +63,15 @@ async function close(): Promise<void> {
     await store.tryWrite(() => renew(props.layout!, hanging.value));
   emit('close');
 }
-const GRID = [
-  ['columns', 'across', false],
-  ['rows', 'down', false],
-  ['left', 'before the first, mm', true],
-  ['top', 'above the first, mm', true],
-  ['gapX', 'between two, mm', true],
-  ['gapY', 'between rows, mm', true],
+const COUNTS = [
+  ['columns', 'across'],
+  ['rows', 'down'],
+] as const;
+const GAPS = [
+  ['left', 'before the first'],
+  ['top', 'above the first'],
+  ['gapX', 'between two'],
+  ['gapY', 'between rows'],
 ] as const;
 </script>
 
@@ -127,12 +129,14 @@ const GRID = [
           v-if="draft.medium !== 'strip'"
           :model-value="draft.width ?? 0"
           label="Wide"
+          fine
           :problem="problems.width"
           @update:model-value="draft.width = $event"
         />
         <LengthField
           :model-value="draft.height ?? 0"
           label="High"
+          fine
           :problem="problems.height"
           @update:model-value="draft.height = $event"
         />
@@ -152,13 +156,22 @@ const GRID = [
         <legend class="field-name">The sheet</legend>
         <div class="grid">
           <NumberField
-            v-for="[field, words, fine] in GRID"
+            v-for="[field, words] in COUNTS"
             :key="field"
             :model-value="draft.grid[field]"
             :label="words"
-            :whole="!fine"
+            whole
             :problem="problems[`grid.${field}`]"
             @update:model-value="draft.grid[field] = $event ?? 0"
+          />
+          <LengthField
+            v-for="[field, words] in GAPS"
+            :key="field"
+            :model-value="draft.grid[field]"
+            :label="words"
+            fine
+            :problem="problems[`grid.${field}`]"
+            @update:model-value="draft.grid[field] = $event"
           />
           <NumberField
             :model-value="draft.used"

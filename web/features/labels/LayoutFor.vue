@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { WITHOUT_CONTAINER } from '@stube/core/containers/shape';
 import { layoutIdOf } from '@stube/core/labels/labels-of-room';
+import { useLabelsActions } from './actions.ts';
 import type { LabelRunView } from './run.ts';
 
 const props = defineProps<{ view: LabelRunView; layoutId: string | null; name: string; empty: boolean }>();
@@ -39,7 +40,8 @@ const set = (kind: (typeof kinds.value)[number], on: boolean) =>
       })),
     }),
   );
-const forAll = () => store.tryWrite(() => store.patch('room', room.value, { labelLayoutId: props.layoutId }));
+const { giveToRoom } = useLabelsActions();
+const forAll = () => store.tryWrite(() => giveToRoom(room.value, props.layoutId));
 </script>
 
 <template>

@@ -1,12 +1,14 @@
 import type { LabelKey } from '@stube/core/labels/label';
-import type { LabelLayout, PrintedLabel } from '@stube/core/model/entities';
+import type { LabelLayout, PrintedLabel, Room } from '@stube/core/model/entities';
 import { useSite } from '../../data/site.ts';
 
 const keyOnly = ({ role, binId, numberId, part }: LabelKey): LabelKey => ({ role, binId, numberId, part });
 
 export function useLabelsActions() {
-  const { send, writeTogether } = useSite();
+  const { send, patch, writeTogether } = useSite();
   return {
+    /** What of a room has no layout of its own looks so from now on. */
+    giveToRoom: (room: Room, layoutId: string | null) => patch('room', room, { labelLayoutId: layoutId }),
     markPrinted: (room: string, labels: readonly LabelKey[]) =>
       send('POST', '/printed', { room, labels: labels.map(keyOnly) }),
     /** Labels that came out badly, or were taken off: they are not there any more. */
