@@ -3,6 +3,7 @@ import PrimeVue from 'primevue/config';
 import { createApp } from 'vue';
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
 import '@fontsource-variable/bitter/wght.css';
+import './theme/scripts.css';
 import './theme/tokens.css';
 import './theme/base.css';
 import App from './App.vue';

@@ -1,45 +1,45 @@
-/** The faces that ship with the application, for documents, and which of them has a letter. */
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
+/** Text of a document in as many faces as it needs. */
 import type PDFKit from 'pdfkit';
+import { FACES, type Face } from './faces.ts';
+import { runsOf, type Run } from './runs.ts';
 import { fontFile } from './woff.ts';
 
-const resolve = createRequire(import.meta.url).resolve;
-const folder = (name: string) => join(dirname(resolve(`${name}/package.json`)), 'files');
-const face = (subset: string, weight: number) =>
-  join(folder('@fontsource/atkinson-hyperlegible-next'), `atkinson-hyperlegible-next-${subset}-${weight}-normal.woff`);
-
-/** The files of each weight, Latin first. */
-export const FACES = {
-  plain: [face('latin', 400), face('latin-ext', 400)],
-  bold: [face('latin', 700), face('latin-ext', 700)],
-} as const;
-
 type Doc = typeof PDFKit.prototype;
-const NAMES = { true: ['bold', 'bold-ext'], false: ['plain', 'plain-ext'] } as const;
+interface Opened {
+  ascender: number;
+  font: { hasGlyphForCodePoint(code: number): boolean };
+}
+const weightOf = (bold: boolean): 'bold' | 'plain' => (bold ? 'bold' : 'plain');
+const nameOf = (face: Face, bold: boolean): string =>
+  face === FACES[0] ? weightOf(bold) : `${face.name} ${weightOf(bold)}`;
+const registered = new WeakMap<Doc, Set<string>>();
 
+/** The Latin face by the names `plain` and `bold`; the others are opened when a text asks for them. */
 export function registerFonts(doc: Doc): void {
-  for (const weight of ['plain', 'bold'] as const)
-    FACES[weight].forEach((file, i) => doc.registerFont(i ? `${weight}-ext` : weight, fontFile(file)));
+  for (const bold of [false, true]) use(doc, FACES[0]!, bold);
 }
 
-interface Glyphs {
-  hasGlyphForCodePoint(code: number): boolean;
+function use(doc: Doc, face: Face, bold: boolean): Opened {
+  const known = registered.get(doc) ?? new Set();
+  registered.set(doc, known);
+  const name = nameOf(face, bold);
+  if (!known.has(name)) doc.registerFont(name, fontFile(face[weightOf(bold)]));
+  known.add(name);
+  return (doc.font(name) as unknown as { _font: Opened })._font;
 }
 
-/** A text as runs of one face each; what neither face has (pictures typed as letters, other scripts) becomes a small circle. */
-export function runsOf(doc: Doc, text: string, bold: boolean): { font: string; text: string }[] {
-  const runs: { font: string; text: string }[] = [];
-  const fonts = NAMES[String(bold) as 'true' | 'false'].map((name) => ({
-    name,
-    glyphs: (doc.font(name) as unknown as { _font: { font: Glyphs } })._font.font,
-  }));
-  for (const letter of text) {
-    if (/\p{M}|\u200d|\ufe0f/u.test(letter)) continue;
-    const font = fonts.find(({ glyphs }) => glyphs.hasGlyphForCodePoint(letter.codePointAt(0)!));
-    const [name, shown] = font ? [font.name, letter] : [fonts[0]!.name, '·'];
-    if (runs.at(-1)?.font === name) runs.at(-1)!.text += shown;
-    else runs.push({ font: name, text: shown });
+/** A run with the document set to its face. Letters from right to left are laid whole, word after word. */
+export interface SetRun extends Run {
+  /** For `widthOfString` and `text`. */
+  options: { features?: never[] };
+  /** Above the baseline, as a share of the size. */
+  ascent: number;
+}
+
+/** @param each gets every run, the document being set to its face */
+export function inRuns(doc: Doc, text: string, bold: boolean, each: (run: SetRun) => void): void {
+  for (const run of runsOf(text, (face, code) => use(doc, face, bold).font.hasGlyphForCodePoint(code))) {
+    const ascent = use(doc, run.face, bold).ascender / 1000;
+    each({ ...run, ascent, options: run.rightToLeft ? { features: [] } : {} });
   }
-  return runs;
 }

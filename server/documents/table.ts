@@ -2,7 +2,7 @@
 import Papa from 'papaparse';
 import PDFDocument from 'pdfkit';
 import type { Paper } from '@stube/core/model/site';
-import { registerFonts, runsOf } from './fonts.ts';
+import { inRuns, registerFonts } from './fonts.ts';
 import { finished, type Doc } from './pdf.ts';
 
 export interface Column<T> {
@@ -32,14 +32,16 @@ const SOFT = '#6B6358';
 /** Writes text in as many faces as it needs, cut to the width. */
 export function write(doc: Doc, text: string, x: number, y: number, width: number, size: number, bold = false): void {
   let at = x;
-  for (const run of runsOf(doc, text, bold)) {
-    doc.font(run.font).fontSize(size);
+  let full = false;
+  inRuns(doc, text, bold, (run) => {
+    if (full) return;
+    doc.fontSize(size);
     let shown = run.text;
-    while (shown && at + doc.widthOfString(shown) > x + width) shown = shown.slice(0, -1);
-    doc.text(shown, at, y, { lineBreak: false });
-    at += doc.widthOfString(shown);
-    if (shown !== run.text) return;
-  }
+    while (shown && at + doc.widthOfString(shown, run.options) > x + width) shown = shown.slice(0, -1);
+    doc.text(shown, at, y, { lineBreak: false, ...run.options });
+    at += doc.widthOfString(shown, run.options);
+    full = shown !== run.text;
+  });
 }
 
 /** A table as plain text, so that it can be handed to a worker. */

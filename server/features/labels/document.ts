@@ -11,7 +11,7 @@ import { PAPERS } from '@stube/core/labels/paper';
 import { SHAPES } from '@stube/core/labels/shapes';
 import type { Page } from '@stube/core/labels/sheets';
 import type { Paper } from '@stube/core/model/site';
-import { registerFonts, runsOf } from '../../documents/fonts.ts';
+import { inRuns, registerFonts } from '../../documents/fonts.ts';
 import { finished, type Doc } from '../../documents/pdf.ts';
 
 const PT = 72 / 25.4;
@@ -37,8 +37,9 @@ function begin(title: string): { doc: Doc; measure: MeasureText } {
     let width = widths.get(key);
     if (width === undefined) {
       doc.fontSize(MEASURED_AT);
-      width = runsOf(doc, text, bold).reduce((sum, run) => sum + doc.font(run.font).widthOfString(run.text), 0);
-      widths.set(key, (width /= MEASURED_AT));
+      let sum = 0;
+      inRuns(doc, text, bold, (run) => (sum += doc.widthOfString(run.text, run.options)));
+      widths.set(key, (width = sum / MEASURED_AT));
     }
     return width * size;
   };
@@ -85,15 +86,11 @@ function written(doc: Doc, pages: readonly Page[], paper: Paper, pictures: Recor
 /** x and baseline in mm. */
 function write(doc: Doc, text: string, x: number, baseline: number, size: number, bold: boolean): void {
   let at = x * PT;
-  for (const run of runsOf(doc, text, bold)) {
-    doc
-      .font(run.font)
-      .fontSize(size * PT)
-      .fillColor(INK);
-    const ascent = ((doc as unknown as { _font: { ascender: number } })._font.ascender / 1000) * size * PT;
-    doc.text(run.text, at, baseline * PT - ascent, { lineBreak: false });
-    at += doc.widthOfString(run.text);
-  }
+  inRuns(doc, text, bold, (run) => {
+    doc.fontSize(size * PT).fillColor(INK);
+    doc.text(run.text, at, baseline * PT - run.ascent * size * PT, { lineBreak: false, ...run.options });
+    at += doc.widthOfString(run.text, run.options);
+  });
 }
 
 function draw(doc: Doc, mark: Mark, pictures: Record<string, string>): void {

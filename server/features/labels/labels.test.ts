@@ -74,6 +74,14 @@ describe('on paper', () => {
     for (const bin of await bins()) expect(texts.filter(({ text }) => text === bin.code)).toHaveLength(1);
     expect(texts.some(({ text }) => text.startsWith(`${CALIBRATION} mm: measure it`))).toBe(true);
   });
+  test('names in other scripts are printed in letters of their own', async () => {
+    const names = ['Кубики', 'Τουβλάκια', 'קוביות'];
+    for (const [i, bin] of (await bins()).entries())
+      await server.patch(own(`/rows/bin/${bin.id}`), { name: names[i % names.length], version: bin.version });
+    const said = (await read(`/labels.pdf?room=${room}`)).texts.map(({ text }) => text);
+    for (const name of names.slice(0, (await bins()).length)) expect(said).toContain(name);
+    expect(said.join('')).not.toContain('··');
+  });
   test('stickers lie where the sheet has them, to 0.3 mm, behind those that are used up', async () => {
     const layout = {
       ...newLayout('sticker', 'Small stickers'),
@@ -196,6 +204,8 @@ describe('cut letters', () => {
       expect(areas.length).toBeGreaterThan(2);
       expect(width).toBeGreaterThan(25);
     }
+    // Letters of other scripts are cut as well, joined and from right to left.
+    expect(cutName('مكعبات', { height: 25, letters: 'as written', weld: true }).areas.length).toBeGreaterThan(2);
     const { areas } = cutName('H', { height: 25, letters: 'as written', weld: true });
     const ys = areas.flat(2).map(([, y]) => y);
     expect(Math.max(...ys) - Math.min(...ys)).toBeCloseTo(25, 1);

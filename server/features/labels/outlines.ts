@@ -3,7 +3,8 @@ import { create, type Font, type PathCommand } from 'fontkit';
 import polygonClipping, { type MultiPolygon, type Ring } from 'polygon-clipping';
 import type { LabelContent } from '@stube/core/labels/label';
 import { inCase } from '@stube/core/labels/lay-out-label';
-import { FACES } from '../../documents/fonts.ts';
+import { FACES, type Face } from '../../documents/faces.ts';
+import { runsOf } from '../../documents/runs.ts';
 import { fontFile } from '../../documents/woff.ts';
 
 /** Curves are followed to so much, mm: finer than a knife cuts. */
@@ -25,8 +26,12 @@ export interface PlotterOptions {
   mirrored: boolean;
 }
 
-let fonts: Font[] | undefined;
-const facesOf = (): Font[] => (fonts ??= FACES.bold.map((file) => create(fontFile(file)) as Font));
+const opened = new Map<Face, Font>();
+function fontOf(face: Face): Font {
+  let font = opened.get(face);
+  if (!font) opened.set(face, (font = create(fontFile(face.bold)) as Font));
+  return font;
+}
 
 type Point = [number, number];
 
@@ -100,37 +105,30 @@ export function cutName(
   { height, letters, weld }: Pick<PlotterOptions, 'height' | 'letters' | 'weld'>,
 ): CutName {
   const name = inCase(text, letters);
-  const [first] = facesOf();
-  const scale = height / first!.capHeight;
-  const up = first!.ascent * scale;
+  const first = fontOf(FACES[0]!);
+  const scale = height / first.capHeight;
+  const up = first.ascent * scale;
   let x = 0;
   let all: MultiPolygon = [];
   const glyphs: MultiPolygon[] = [];
-  for (const { font, run } of runs(name)) {
+  const has = (face: Face, code: number): boolean => fontOf(face).hasGlyphForCodePoint(code);
+  for (const { face, text: run } of runsOf(name, has)) {
+    const font = fontOf(face);
+    // Faces are drawn on grids of their own.
+    const own = (scale * first.unitsPerEm) / font.unitsPerEm;
     const laid = font.layout(run);
     laid.glyphs.forEach((glyph, i) => {
       const { xAdvance, xOffset } = laid.positions[i]!;
-      const rings = ringsOf(glyph.path.commands, (FINE * 20) / scale).map((ring) =>
-        ring.map(([px, py]): Point => [x + (px + xOffset) * scale, up - py * scale]),
+      const rings = ringsOf(glyph.path.commands, (FINE * 20) / own).map((ring) =>
+        ring.map(([px, py]): Point => [x + (px + xOffset) * own, up - py * own]),
       );
       if (rings.length) glyphs.push(areasOf(rings));
-      x += xAdvance * scale;
+      x += xAdvance * own;
     });
   }
   const some = glyphs.filter(({ length }) => length > 0);
   if (some.length) all = weld ? polygonClipping.union(some[0]!, ...some.slice(1)) : some.flat();
-  return { name, areas: all, width: x, height: up - first!.descent * scale };
-}
-
-function runs(text: string): { font: Font; run: string }[] {
-  const found: { font: Font; run: string }[] = [];
-  for (const letter of text.normalize('NFC')) {
-    const font = facesOf().find((face) => face.hasGlyphForCodePoint(letter.codePointAt(0)!));
-    if (!font) continue;
-    if (found.at(-1)?.font === font) found.at(-1)!.run += letter;
-    else found.push({ font, run: letter });
-  }
-  return found;
+  return { name, areas: all, width: x, height: up - first.descent * scale };
 }
 
 const n = (value: number): string => String(Math.round(value * 1000) / 1000);

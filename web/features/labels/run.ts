@@ -1,5 +1,5 @@
 /** The print run of a room: what is due in one layout, as it comes out of the printer. */
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { byLayout, dueLabels, lookOf, oldLabels, type DueLabel } from '@stube/core/labels/due';
 import type { LabelContent } from '@stube/core/labels/label';
 import { labelDataOf, type LabelData } from '@stube/core/labels/label-data';
@@ -30,14 +30,24 @@ export const ROLE_NAMES: Readonly<Record<LabelRole, string>> = {
 export function useLabelRun() {
   const { store, id, room } = useRoom();
   /** Widths are only right once the face is there. */
-  const ready = ref(false);
-  void facesReady().then(() => (ready.value = true));
+  const ready = ref(0);
   const data = computed(() => labelDataOfSite(store, id.value));
   const roles = ref<LabelRole[]>(['bin', 'cell']);
   const all = computed<ReadonlyMap<LabelRole, DueLabel[]>>(() => {
     const labels = groupedBy(data.value ? dueLabels(data.value, LABEL_ROLES) : [], ({ content }) => content.role);
     return new Map(LABEL_ROLES.map((role) => [role, labels.get(role) ?? []]));
   });
+  /** Letters beyond those of the Latin face, which come with faces of their own. */
+  const letters = computed(() => {
+    const words = [...all.value.values()].flatMap((labels) =>
+      labels.map(({ content }) => `${content.word}${content.second}${content.family}`),
+    );
+    return [
+      'A',
+      ...new Set(words.join('').match(/[^\p{Script=Latin}\p{Script=Common}]|\p{Extended_Pictographic}/gu)),
+    ].join('');
+  });
+  watch(letters, (told) => void facesReady(told).then(() => ready.value++), { immediate: true });
   /** What was printed once is kept true, whether or not it is chosen now. */
   const due = computed(() =>
     LABEL_ROLES.flatMap((role) =>
