@@ -1,6 +1,6 @@
 import { create, type Font } from 'fontkit';
 import { expect, test } from 'vitest';
-import { FACES, type Face } from './faces.ts';
+import type { Face } from './faces.ts';
 import { runsOf } from './runs.ts';
 import { fontFile } from './woff.ts';
 

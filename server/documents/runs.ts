@@ -13,7 +13,7 @@ const bidi = bidiFactory();
 /** What stands for a letter that no face has. */
 const UNKNOWN = '·';
 /** Marks that only choose between looks of a picture: their faces have one look. */
-const LOOKS = /[\u200d\ufe0e\ufe0f\p{Emoji_Modifier}]/u;
+const LOOKS = /\u200d|\ufe0e|\ufe0f|\p{Emoji_Modifier}/u;
 const MARK = /\p{M}/u;
 /** Goes with the face beside it where words run from right to left: they are laid whole. */
 const BETWEEN = /[\p{Z}\p{P}]/u;
