@@ -2,7 +2,7 @@
 /** One bin in front elevation, mm, its lower left corner at (x, y): true proportion, level of its content, paper label. */
 import { computed } from 'vue';
 import { HUES } from '@stube/core/labels/hues';
-import { labelOn } from './label-fit.ts';
+import { labelOn, pictureOn } from './label-fit.ts';
 import Pictogram from './Pictogram.vue';
 import { widthOfDrawn, type DrawnBin } from './scale.ts';
 
@@ -41,10 +41,14 @@ const level = computed(() => h.value * 0.94 * Math.min(1, props.drawn.full ?? 0)
 /** Stands without a container: only its outline is drawn. */
 const bare = computed(() => props.drawn.type.id === null);
 const overflows = computed(() => (props.drawn.full ?? 0) > 1.005);
+/** Of its front a label may take so much, pixels. */
+const face = computed<[number, number]>(() => [w.value * 0.88 * props.px, h.value * 0.72 * props.px]);
 const front = computed(() =>
   props.plain
     ? ({ kind: 'none' } as const)
-    : labelOn(props.drawn.bin.name, props.drawn.bin.code, w.value * 0.88 * props.px, h.value * 0.72 * props.px),
+    : props.drawn.wordless
+      ? pictureOn(...face.value)
+      : labelOn(props.drawn.bin.name, props.drawn.bin.code, ...face.value),
 );
 /** The paper it is written on, mm. */
 const paper = computed(() => {

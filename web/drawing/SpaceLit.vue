@@ -10,7 +10,7 @@ const props = withDefaults(
   defineProps<{
     spaceId: string;
     tallest?: number;
-    /** Without words below it. */
+    /** Without a word, below it or on it. */
     bare?: boolean;
     /** What stands in it is not shown. */
     empty?: boolean;
@@ -38,6 +38,10 @@ const marks = computed<ReadonlyMap<string, SpaceMark>>(
   () => new Map(space.value ? [[space.value.id, { tone: 'lit' }]] : []),
 );
 const nothing = () => [];
+/** Without words below it, there are none on it either: it is for those who do not read. */
+const shown = computed(() =>
+  props.empty ? nothing : props.bare ? (id: string) => binsIn(id).map((one) => ({ ...one, wordless: true })) : binsIn,
+);
 </script>
 
 <template>
@@ -50,7 +54,7 @@ const nothing = () => [];
         :name="`${unit.name}, ${space.name} lit up`"
         :px="px"
         :system="store.site?.system"
-        :bins-in="empty ? nothing : binsIn"
+        :bins-in="shown"
         :marks="marks"
         :chosen-bin="chosenBin"
         :chosen-space="space.id"

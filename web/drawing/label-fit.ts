@@ -27,6 +27,10 @@ function wrap(words: readonly string[], letters: number): string[] | null {
   return lines;
 }
 
+/** For those who do not read. */
+export const pictureOn = (width: number, height: number): FrontLabel =>
+  Math.min(width, height) >= PICTURE ? { kind: 'picture', side: Math.min(width, height, 30) } : { kind: 'none' };
+
 /**
  * @param width of the face that is free for a label, pixels
  * @param height the same upwards
@@ -39,7 +43,8 @@ export function labelOn(name: string, code: string, width: number, height: numbe
     if (lines && lines.length <= MAX_LINES && lines.length * size * LINE <= height)
       return { kind: 'name', size, lines };
   }
-  if (Math.min(width, height) >= PICTURE) return { kind: 'picture', side: Math.min(width, height, 30) };
+  const picture = pictureOn(width, height);
+  if (picture.kind === 'picture') return picture;
   const size = Math.min(height, 14, (width - 2) / (Math.max(2, code.length) * LETTER));
   return size >= LEGIBLE ? { kind: 'code', size } : { kind: 'none' };
 }

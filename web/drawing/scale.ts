@@ -12,6 +12,8 @@ export interface DrawnBin {
   full: number | null;
   /** Where it stands in its compartment, mm from the left, the front and the bottom; null: there is no room for it. */
   at?: Pick<DepthPosition, 'x' | 'y' | 'z' | 'turned'> | null;
+  /** Its picture, never its name: for those who do not read. */
+  wordless?: boolean;
 }
 /** As it is seen from the front, mm. */
 export const widthOfDrawn = ({ type, at }: DrawnBin): number => (at?.turned ? type.outDepth : type.outWidth);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Learn the room: where does this live, what lives here, what must never stand here (practice F3). */
-import { computed, onUnmounted, ref } from 'vue';
+import { computed, nextTick, onUnmounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { ArrowLeft, Check, GraduationCap, X } from '@lucide/vue';
 import type { Person } from '@stube/core/model/entities';
@@ -54,6 +54,8 @@ const by = ref<keyof typeof BY>('front');
 const pictures = computed(() => person.value?.reads === false);
 const shown = ref(false);
 const over = ref(false);
+const asking = ref<HTMLElement | null>(null);
+const said = ref<HTMLElement | null>(null);
 const nameOf = (id: string) => store.maps.bin.get(id)?.name ?? '';
 const placeOf = usePlaceName();
 const words = computed(() =>
@@ -82,7 +84,15 @@ async function go(): Promise<void> {
     over.value = true;
     await finish();
   }
+  await nextTick();
+  // Where the eye and the keyboard go on: the next question, from its beginning.
+  asking.value?.focus({ preventScroll: true });
+  window.scrollTo({ top: 0 });
 }
+watch(given, async (told) => {
+  await nextTick();
+  if (told) said.value?.scrollIntoView({ block: 'nearest' });
+});
 onUnmounted(finish);
 </script>
 
@@ -140,7 +150,7 @@ onUnmounted(finish);
     </template>
     <section v-else class="sheet stack ask" aria-live="polite">
       <div class="row between">
-        <h2 :class="{ 'hidden-text': pictures }">{{ words }}</h2>
+        <h2 ref="asking" tabindex="-1" :class="{ 'hidden-text': pictures }">{{ words }}</h2>
         <span class="small soft">{{ queue.length }} to go</span>
       </div>
       <div v-if="question.kind === 'where'" class="thing">
@@ -188,10 +198,10 @@ onUnmounted(finish);
           </template>
         </button>
       </div>
-      <div v-if="given" class="row between" role="status">
+      <div v-if="given" ref="said" class="row between" role="status">
         <span v-if="given === question.answer" class="good"><Check :size="20" /> Right. {{ why }}</span>
         <span v-else class="wrong"
-          ><X :size="20" /> {{ question.kind === 'where' ? placeOf(question.answer) : nameOf(question.answer) }}.
+          ><X :size="20" /> No: {{ question.kind === 'where' ? placeOf(question.answer) : nameOf(question.answer) }}.
           {{ why }}</span
         >
         <button class="press main" type="button" @click="go">{{ isOver() ? 'end of the round' : 'next' }}</button>
@@ -226,7 +236,7 @@ onUnmounted(finish);
 }
 .choices {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
   gap: 12px;
 }
 .choice {

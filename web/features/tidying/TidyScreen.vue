@@ -108,7 +108,12 @@ const share = computed(() => (round.value ? (now.value - round.value.startedAt) 
           />
           <template v-if="nextOf(one)">
             <CategoryPicture :category-id="store.maps.bin.get(nextOf(one)!)!.categoryId" :size="150" />
-            <PlaceLit :bin="store.maps.bin.get(nextOf(one)!)!" :tallest="120" bare class="place" />
+            <PlaceLit
+              :bin="store.maps.bin.get(nextOf(one)!)!"
+              :tallest="round.shares.length <= 3 ? 170 : 120"
+              bare
+              class="place"
+            />
             <button
               class="press main done"
               type="button"
@@ -193,6 +198,10 @@ const share = computed(() => (round.value ? (now.value - round.value.startedAt) 
 }
 .place {
   width: 100%;
+}
+.place :deep(svg) {
+  display: block;
+  margin: 0 auto;
 }
 .done {
   width: 100%;
