@@ -2,6 +2,7 @@ import { expect, test } from 'vitest';
 import { defaultsOf } from '../model/defaults.ts';
 import type { Bin, Category, Person } from '../model/entities.ts';
 import { lineValues } from '../model/testing/rows.ts';
+import { strayDanger } from './danger.ts';
 import { matchStray } from './match.ts';
 
 const row = { siteId: 's', version: 1 };
@@ -32,4 +33,24 @@ test('what has no set goes to its kind; what leaves the house is no home; a name
   expect(matchStray('car', data).every(({ id }) => id !== 'old car park')).toBe(true);
   expect(matchStray("Ona's glove", data)[0]).toMatchObject({ kind: 'person', id: 'ona' });
   expect(matchStray('xylocarp', data)).toEqual([]);
+});
+
+test('what is dangerous where children come in is told, by what it does', () => {
+  const person = (kind: Person['kind'], born: string | null) =>
+    ({
+      ...row,
+      id: `${kind}${born}`,
+      name: kind,
+      kind,
+      born,
+      stature: kind === 'adult' ? 1700 : 1150,
+      mouths: false,
+    }) as unknown as Person;
+  const [adult, five, one] = [person('adult', null), person('child', '2021-05'), person('child', '2025-10')];
+  expect(strayDanger('button battery', [adult, five], '2026-11-27')).toBe('swallowed, it is an emergency');
+  expect(strayDanger('glass shard', [adult, five], '2026-11-27')).toBe('it cuts, pricks or burns');
+  expect(strayDanger('a marble', [adult, five], '2026-11-27')).toBeNull();
+  expect(strayDanger('a marble', [adult, five, one], '2026-11-27')).toBe('the youngest choke on it');
+  expect(strayDanger('needle', [adult], '2026-11-27')).toBeNull();
+  expect(strayDanger('red toy car', [adult, one], '2026-11-27')).toBeNull();
 });

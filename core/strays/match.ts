@@ -1,4 +1,5 @@
 /** What a stray piece belongs to: sets with pieces missing first, then things and kinds of that name, then persons (practice F2). */
+import { hazardsInWords } from '../cautions/words.ts';
 import { indexNames, likest } from '../matching/name-index.ts';
 import { stems } from '../matching/words.ts';
 import type { Line, Person, SiteData } from '../model/entities.ts';
@@ -27,6 +28,7 @@ const MISSES = 0.25;
  */
 export function matchStray(what: string, data: Data, most = 5): StrayMatch[] {
   const lines = data.line.filter(({ decision }) => decision === 'keep');
+  const dangers = new Set(hazardsInWords(what));
   const binOf = (lineId: string, categoryId: string | null) =>
     data.bin.find(({ lineIds }) => lineIds.includes(lineId)) ??
     data.bin.find((bin) => bin.categoryId === categoryId && !bin.lineIds.length);
@@ -67,7 +69,8 @@ export function matchStray(what: string, data: Data, most = 5): StrayMatch[] {
               id: category.id,
               name: category.name,
               goes: goesTo(bins[0]),
-              likeness,
+              // What is as dangerous is what it is, before what is only called alike.
+              likeness: likeness + (category.hazards.some((hazard) => dangers.has(hazard)) ? MISSES : 0),
               because: 'that is where such things are kept',
             },
           ]

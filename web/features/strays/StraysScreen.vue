@@ -3,6 +3,8 @@
 import { computed, ref } from 'vue';
 import { X } from '@lucide/vue';
 import type { Stray } from '@stube/core/model/entities';
+import { comesInto } from '@stube/core/placement/place-problem-of';
+import { strayDanger } from '@stube/core/strays/danger';
 import { matchStray, TRAY_LIMIT } from '@stube/core/strays/match';
 import TextField from '../../parts/TextField.vue';
 import { formatDay, today } from '../../parts/day.ts';
@@ -16,16 +18,24 @@ const what = ref('');
 const foundIn = ref('');
 const roomId = ref(store.rooms[0]?.id ?? '');
 const { problems, submit } = useForm();
+const dangerOf = (called: string, trayOf: string): string | null => {
+  const room = store.maps.room.get(trayOf);
+  return room ? strayDanger(called, comesInto(room, store.data.person), today()) : null;
+};
 const add = () =>
   submit(async () => {
-    await lay(roomId.value, what.value, foundIn.value);
+    await lay(roomId.value, what.value, foundIn.value, !!dangerOf(what.value, roomId.value));
     what.value = '';
   });
 const open = computed(() =>
   store.data.stray
     .filter(({ settled }) => !settled)
     .sort((a, b) => a.due.localeCompare(b.due))
-    .map((stray) => ({ stray, matches: matchStray(stray.what, store.data) })),
+    .map((stray) => ({
+      stray,
+      matches: matchStray(stray.what, store.data),
+      danger: dangerOf(stray.what, stray.roomId),
+    })),
 );
 const trays = computed(() =>
   store.rooms.flatMap((room) => {
@@ -69,7 +79,7 @@ const goneTo = (stray: Stray): string =>
       in.
     </p>
     <ul class="strays">
-      <li v-for="{ stray, matches } in open" :key="stray.id" class="sheet stack tight">
+      <li v-for="{ stray, matches, danger } in open" :key="stray.id" class="sheet stack tight">
         <div class="row between">
           <span
             ><b>{{ stray.what }}</b
@@ -83,6 +93,10 @@ const goneTo = (stray: Stray): string =>
             <X :size="18" />
           </button>
         </div>
+        <p v-if="danger" class="caution small">
+          <b>Not into an open tray: {{ danger }}.</b> At once to its place, locked or out of the children’s reach; what
+          is broken goes out of the house.
+        </p>
         <ul v-if="matches.length" class="matches" :aria-label="`${stray.what} may belong to`">
           <li v-for="match in matches" :key="match.kind + match.id">
             <button class="press match" type="button" @click="settle(stray, match)">

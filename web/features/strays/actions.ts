@@ -13,8 +13,15 @@ export function useStraysActions() {
     values,
   });
   return {
-    lay: (roomId: string, what: string, foundIn: string) =>
-      store.create('stray', { roomId, what, foundIn, foundOn: today(), due: addDays(today(), TRAY_DAYS) }),
+    /** @param danger it goes to its place the same day */
+    lay: (roomId: string, what: string, foundIn: string, danger: boolean) =>
+      store.create('stray', {
+        roomId,
+        what,
+        foundIn,
+        foundOn: today(),
+        due: danger ? today() : addDays(today(), TRAY_DAYS),
+      }),
     /** It goes to what it belongs to; a set that missed it misses one piece less. */
     async settle(stray: Stray, match: StrayMatch): Promise<void> {
       const line = store.maps.line.get(match.id);
