@@ -63,9 +63,9 @@ export const SITE = { name: 'The Ferry House', system: 'metric', currency: 'EUR'
 
 /** Children by the age of the youngest of the group, in months. */
 export const PEOPLE = [
-  { name: 'Otters, 3 to 5', kind: 'child', stature: 1000, colour: 'slate', months: 43, reads: false },
-  { name: 'Herons, 6 to 8', kind: 'child', stature: 1180, colour: 'moss', months: 77, reads: true },
-  { name: 'Pikes, 9 to 11', kind: 'child', stature: 1360, colour: 'plum', months: 113, reads: true },
+  { name: 'Otters, 3 to 5', kind: 'child', stature: 1000, colour: 'slate', months: 43, reads: false, count: 8 },
+  { name: 'Herons, 6 to 8', kind: 'child', stature: 1180, colour: 'moss', months: 77, reads: true, count: 10 },
+  { name: 'Pikes, 9 to 11', kind: 'child', stature: 1360, colour: 'plum', months: 113, reads: true, count: 6 },
   { name: 'Lead helper', kind: 'adult', stature: 1640, colour: 'oak' },
   { name: 'Second helper', kind: 'adult', stature: 1780, colour: 'brick' },
 ] as const;

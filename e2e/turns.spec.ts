@@ -155,6 +155,27 @@ test('a seasonal box comes out by its date', async ({ page, stube }) => {
   expect((await stube.data(site)).season[0]!.out).toBe(true);
 });
 
+test('what is usually used up is restocked in one press, for as many children as a group has', async ({
+  page,
+  stube,
+}) => {
+  const crawlers = { name: 'Crawlers', kind: 'child', stature: 740, born: born(11), count: 6 };
+  const things = ['120 nappies size 4', '6 wet wipes', '3 dolls'];
+  const { site } = await shelf(stube, 'Crawlers house', [crawlers], things);
+  await page.goto(`${stube.address}/s/${site}/restock`);
+  const usual = page.getByRole('checkbox', { name: /there now/ });
+  await expect(usual).toHaveCount(2);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Restock these 2' }).click();
+  const nappies = page.getByRole('listitem', { name: 'nappies size 4' });
+  await expect(nappies).toContainText('about 120 pieces · 30 a day, estimated');
+  await expect(nappies).toContainText(/Order \d+ packs by/);
+  await expect(usual).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo: restock 2 things/ }).click();
+  await expect(usual).toHaveCount(2);
+  expect((await stube.data(site)).stockCount).toEqual([]);
+});
+
 test('a size is outgrown: the month is told, and no more is ordered than is used', async ({ page, stube }) => {
   const baby = { name: 'Guest', kind: 'child', stature: 780, born: born(15) };
   const { site } = await shelf(stube, 'Nappy house', [baby], ['60 nappies', '60 nappies of the next size']);

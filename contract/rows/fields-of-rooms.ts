@@ -51,6 +51,7 @@ export const FIELDS_OF_ROOMS = {
       .allow(null),
     reads: flag,
     mouths: flag,
+    count: mm(1, 200),
     limit,
   },
   room: {

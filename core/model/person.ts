@@ -13,6 +13,8 @@ export interface Person extends RowOfSite {
   mouths: boolean;
   /** Finds its way by words; otherwise by pictures. */
   reads: boolean;
+  /** How many they are: 1, or as many as the group has. */
+  count: number;
   /** What this person's keepsakes have to fit into; null where there is no limit. */
   limit: Limit | null;
 }
@@ -28,6 +30,7 @@ export const person = entity<Person>()({
     born: { default: null, since: 2 },
     mouths: { default: false, since: 4 },
     reads: { default: true, since: 2 },
+    count: { default: 1, since: 13 },
     limit: limitField,
   },
 });

@@ -88,7 +88,14 @@ export interface StockOrder extends RowOfSite {
 export const stockOrder = entity<StockOrder>()({
   words: { one: 'order', many: 'orders' },
   routes: { create: true, remove: true },
-  fields: { parId: pointsTo('par', 'remove'), packs: {}, on: {}, received: { default: 0 }, paid: { default: null, since: 12 }, closed: { default: false } },
+  fields: {
+    parId: pointsTo('par', 'remove'),
+    packs: {},
+    on: {},
+    received: { default: 0 },
+    paid: { default: null, since: 12 },
+    closed: { default: false },
+  },
   since: 11,
 });
 

@@ -46,9 +46,9 @@ describe('mass by age', () => {
 test('nappies follow the children, their size and the open days, and are outgrown in a month that is told', () => {
   const size4 = par({ use: 'child', perDay: 4, fromGrams: 7000, toGrams: 12_000, wanted: 400 });
   const children = [
-    { id: 'a', born: '2025-09' },
-    { id: 'b', born: '2025-01' },
-    { id: 'c', born: '2019-01' },
+    { id: 'a', born: '2025-09', count: 1 },
+    { id: 'b', born: '2025-01', count: 1 },
+    { id: 'c', born: '2019-01', count: 1 },
   ];
   expect(fittingOn(size4, children, '2026-11-27')).toBe(2);
   expect(isOpenDay(data(), '2026-11-28')).toBe(false);
@@ -68,7 +68,7 @@ test('nappies follow the children, their size and the open days, and are outgrow
 });
 
 test('no more is ordered than is used before it is outgrown or spoils', () => {
-  const children = [{ id: 'a', born: '2025-01' }];
+  const children = [{ id: 'a', born: '2025-01', count: 1 }];
   const many = { use: 'child' as const, perDay: 4, fromGrams: 7000, toGrams: 12_000, wanted: 2000, pack: 50 };
   const counted = data({ children, counts: [count('2026-11-27', 10)] });
   const forecast = forecastOf(par(many), counted, '2026-11-27');

@@ -15,8 +15,8 @@ const DAYS_IN_MONTH = 30.4375;
 export interface ForecastData {
   site: Pick<Site, 'restDays'>;
   holidays: readonly Pick<Holiday, 'from' | 'to'>[];
-  /** Children who come, with their month of birth. */
-  children: readonly Pick<Person, 'id' | 'born'>[];
+  /** Children and groups of them who come, with the month of birth of the youngest. */
+  children: readonly Pick<Person, 'id' | 'born' | 'count'>[];
   counts: readonly StockCount[];
   orders: readonly StockOrder[];
 }
@@ -39,13 +39,16 @@ export function fittingOn(
   children: ForecastData['children'],
   day: string,
 ): number {
-  if (par.fromGrams === null && par.toGrams === null) return children.length;
+  const together = (some: ForecastData['children']): number => some.reduce((sum, { count }) => sum + count, 0);
+  if (par.fromGrams === null && par.toGrams === null) return together(children);
   const at = Date.parse(day);
-  return children.filter(({ born }) => {
-    if (!born) return false;
-    const mass = medianMass((at - birthOf(born)) / DAY_MS / DAYS_IN_MONTH);
-    return mass >= (par.fromGrams ?? 0) && mass <= (par.toGrams ?? Infinity);
-  }).length;
+  return together(
+    children.filter(({ born }) => {
+      if (!born) return false;
+      const mass = medianMass((at - birthOf(born)) / DAY_MS / DAYS_IN_MONTH);
+      return mass >= (par.fromGrams ?? 0) && mass <= (par.toGrams ?? Infinity);
+    }),
+  );
 }
 
 /** What is used on a day by the people alone. */

@@ -53,7 +53,7 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts, minutes:
     where: { screen: 'place', roomId: room.id },
   }));
   for (const item of due)
-    if (item.kind !== 'decide' && item.kind !== 'stray')
+    if (item.kind !== 'decide' && item.kind !== 'stray' && item.kind !== 'order')
       chores.push({
         key: item.key,
         what: item.room ? `${item.what}, ${item.room.name}` : item.what,
@@ -78,6 +78,17 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts, minutes:
         where: whereOf(part[0]!),
       });
     }
+  // One list is sent for all that is ordered: each more takes but a line of it.
+  const orders = due.filter(({ kind }) => kind === 'order');
+  if (orders.length)
+    chores.push({
+      key: 'orders',
+      what: orders.length === 1 ? orders[0]!.what : `order ${orders.length} things that run out`,
+      minutes: orders[0]!.minutes + orders.length - 1,
+      worth: orders.reduce((sum, item) => sum + worthOf(item), 0),
+      because: orders.map(({ what }) => what.replace(/^order /, '')).join(', '),
+      where: { screen: SCREEN_OF.order },
+    });
   for (const { room, stale } of labels)
     if (stale)
       chores.push({

@@ -3,6 +3,7 @@ import { addDays } from '../deadlines/day.ts';
 import { byId } from '../model/by-id.ts';
 import type { Forecasted } from '../restock/forecasts.ts';
 import { useBy } from '../restock/use-by.ts';
+import { packsOf } from '../restock/words.ts';
 import { seasonsDue } from '../rotation/seasons.ts';
 import type { SiteData } from '../model/entities.ts';
 import type { AgendaItem, AgendaKind } from './agenda-item.ts';
@@ -83,8 +84,7 @@ export function stockAgenda(
           : `use up ${line.name} before it spoils`,
       );
     if (forecast.orderBy && forecast.packs) {
-      const packs = `${forecast.packs} ${forecast.packs === 1 ? 'pack' : 'packs'}`;
-      add('order', par.id, room.id, forecast.orderBy, `order ${packs} of ${line.name}`);
+      add('order', par.id, room.id, forecast.orderBy, `order ${line.name}: ${packsOf(forecast.packs, par)}`);
     }
   }
   for (const room of data.room) {

@@ -79,6 +79,7 @@ export const person = pgTable(
     born: text('born'),
     mouths: boolean('mouths').notNull().default(false),
     reads: boolean('reads').notNull().default(true),
+    count: integer('count').notNull().default(1),
     limit: jsonb('limit').$type<Limit>(),
   },
   (t) => [

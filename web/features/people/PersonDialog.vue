@@ -10,6 +10,7 @@ import EntityDialog from '../../parts/EntityDialog.vue';
 import HueChoice from '../../parts/HueChoice.vue';
 import LengthField from '../../parts/LengthField.vue';
 import LimitFields from '../../parts/LimitFields.vue';
+import NumberField from '../../parts/NumberField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
 
@@ -24,6 +25,7 @@ const draft = reactive({
   born: props.person?.born ?? '',
   reads: props.person?.reads ?? false,
   mouths: props.person?.mouths ?? false,
+  count: (props.person?.count ?? 1) as number | null,
   limit: props.person?.limit ?? null,
 });
 const age = computed(() => (draft.born ? monthsOld(draft.born, new Date()) : null));
@@ -32,12 +34,11 @@ const median = computed(() => (age.value !== null && age.value >= 0 ? medianStat
 watch(median, (mm) => {
   if (mm !== null) draft.stature = mm;
 });
+const values = () => ({ ...draft, born: draft.born || null, count: draft.count ?? 0 });
 const preview = computed<Person>(() => ({
   ...(props.person ?? { id: 'new', version: 0, siteId: '' }),
-  ...draft,
-  born: draft.born || null,
+  ...values(),
 }));
-const values = () => ({ ...draft, born: draft.born || null });
 </script>
 
 <template>
@@ -51,7 +52,10 @@ const values = () => ({ ...draft, born: draft.born || null });
     @close="emit('close')"
     @made="emit('made', $event)"
   >
-    <TextField v-model="draft.name" label="Name, or what the group is called" :problem="problems.name" />
+    <div class="pair">
+      <TextField v-model="draft.name" label="Name, or what the group is called" :problem="problems.name" />
+      <NumberField v-model="draft.count" label="How many they are" whole :problem="problems.count" />
+    </div>
     <div class="pair">
       <label class="field"
         ><span>Kind</span

@@ -2,6 +2,7 @@
 /** What is to be ordered, by its day, against the budget of the month (practice S1). */
 import { computed } from 'vue';
 import { ordersOf } from '@stube/core/restock/budget';
+import { packsOf } from '@stube/core/restock/words';
 import type { Forecasted } from '@stube/core/restock/forecasts';
 import MoneyField from '../../parts/MoneyField.vue';
 import { formatDay, formatMonth, today } from '../../parts/day.ts';
@@ -32,8 +33,8 @@ const setBudget = (minor: number) =>
         :class="{ soft: waitsFor }"
       >
         <span
-          ><b>{{ row.forecast.packs }} × {{ row.par.pack }} {{ row.par.unit }}</b> {{ row.line.name }}, by
-          {{ formatDay(row.forecast.orderBy!) }}</span
+          ><b>{{ row.line.name }}</b
+          >: {{ packsOf(row.forecast.packs, row.par) }}, by {{ formatDay(row.forecast.orderBy!) }}</span
         >
         <span
           >{{ cost ? inMoney(cost) : 'no price told'
@@ -43,7 +44,14 @@ const setBudget = (minor: number) =>
     </ul>
     <p v-else class="small soft">Nothing has to be ordered.</p>
     <p class="small">
-      {{ inMoney(orders.cost) }} still this month{{ orders.spent ? `, ${inMoney(orders.spent)} ordered already` : '' }}.
+      <template v-if="orders.list.length && !orders.cost && !orders.spent">
+        No price is told yet: say what was paid when it comes.
+      </template>
+      <template v-else
+        >{{ inMoney(orders.cost) }} still this month{{
+          orders.spent ? `, ${inMoney(orders.spent)} ordered already` : ''
+        }}.</template
+      >
       <template v-if="waiting">Whatever would run out while it waits, order all the same.</template>
     </p>
   </section>

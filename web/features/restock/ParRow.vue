@@ -2,6 +2,7 @@
 /** One consumable: counted with a tap, how long it lasts, when to order, and what is on its way. */
 import { computed, reactive, ref } from 'vue';
 import { useBy } from '@stube/core/restock/use-by';
+import { inUnitsOf, usedUp } from '@stube/core/restock/words';
 import type { Forecasted } from '@stube/core/restock/forecasts';
 import { formatDay, formatMonth, today } from '../../parts/day.ts';
 import { money, readNumber } from '../../parts/numbers.ts';
@@ -29,7 +30,7 @@ async function count(amount: number): Promise<void> {
       ? store.patch('stockCount', last.value, { amount, inUse })
       : store.create('stockCount', values),
   );
-  if (done) store.sayDone(`${name.value}: ${amount} ${par.value.unit}.`);
+  if (done) store.sayDone(`${name.value}: ${inUnitsOf(amount, par.value.unit)}.`);
 }
 function countTyped(): void {
   const amount = readNumber(typed.value);
@@ -103,9 +104,8 @@ async function receive(id: string, packs: number): Promise<void> {
       ],
     }),
   );
-  if (done) store.sayDone(`${name.value}: ${packs * par.value.pack} ${par.value.unit} received.`);
+  if (done) store.sayDone(`${name.value}: ${inUnitsOf(packs * par.value.pack, par.value.unit)} received.`);
 }
-const about = (amount: number) => (amount >= 20 ? Math.round(amount) : Math.round(amount * 10) / 10);
 </script>
 
 <template>
@@ -117,8 +117,8 @@ const about = (amount: number) => (amount >= 20 ? Math.round(amount) : Math.roun
           >{{
             row.forecast.now === null
               ? 'not counted yet'
-              : `about ${about(row.forecast.now)} ${par.unit}${last?.inUse ? `, ${last.inUse} of them in use` : ''}`
-          }}{{ row.forecast.perDay ? ` · ${about(row.forecast.perDay)} a day` : ''
+              : `about ${inUnitsOf(row.forecast.now, par.unit)}${last?.inUse ? `, ${last.inUse} of them in use` : ''}`
+          }}{{ row.forecast.perDay ? ` · ${usedUp(row.forecast.perDay)}` : ''
           }}{{
             row.forecast.learned.days
               ? `, seen over ${row.forecast.learned.days} days`
@@ -143,7 +143,7 @@ const about = (amount: number) => (amount >= 20 ? Math.round(amount) : Math.roun
       <b>{{ formatDay(good.day) }}</b>{{ good.day < today() ? ', which is over: throw out what is left' : '' }}.
     </p>
     <p v-if="forgotten && row.forecast.packs" class="small">
-      First use what lies at {{ forgotten.at }}: about {{ about(forgotten.left) }} {{ par.unit }}.
+      First use what lies at {{ forgotten.at }}: about {{ inUnitsOf(forgotten.left, par.unit) }}.
     </p>
     <p
       v-if="row.forecast.orderBy && row.forecast.packs"

@@ -10,6 +10,7 @@ import FirstAid from './FirstAid.vue';
 import OrdersOfMonth from './OrdersOfMonth.vue';
 import ParDialog from './ParDialog.vue';
 import ParRow from './ParRow.vue';
+import UsualPars from './UsualPars.vue';
 
 const store = useSite();
 const due = useDue();
@@ -35,8 +36,12 @@ const kits = computed(() =>
     </div>
     <div v-if="!rows.length" class="empty">
       <h2>Nothing is restocked yet</h2>
-      <p>Tell what is used up, how little is too little and how much is wanted: Stube says when to order.</p>
+      <p>
+        Tell what is used up, how little is too little and how much is wanted: Stube says how long it lasts and when to
+        order.
+      </p>
     </div>
+    <UsualPars />
     <OrdersOfMonth v-if="rows.length" :rows="rows" />
     <ul class="pars">
       <ParRow v-for="row in rows" :key="row.par.id" :row="row" @edit="editing = row.par" />
