@@ -15,7 +15,7 @@ type Act = { put: number } | { taken: Box };
 export const HOT = 1;
 /** From what stands already: what is as good stays where it is. */
 export const WARM = 0.03;
-const COLD = 0.002;
+const COLD = 0.01;
 /** Shares of the tries. */
 const SHARE = { swap: 0.6, move: 0.7, eject: 0.97 };
 /** Bins that are taken out at once, at most. */
@@ -26,6 +26,8 @@ const AIMED_AT = 12;
 const LOOKED_AT = 4;
 /** How often a bin looks at all places though what was emptied has one for it. */
 const ELSEWHERE = 0.1;
+/** What costs exactly as much as is allowed is not lost to rounding, s. */
+const TIE = 1e-9;
 /** Orders of refilling are drawn: a bin's weight is changed by up to that share. */
 const NOISE = 0.5;
 /** Share of the spots in what was emptied that are passed over, so that it is not filled as it was (Christiaens and Vanden Berghe 2020). */
@@ -107,17 +109,18 @@ export class DepthSearch {
     place.order[bin] = place.order[bin]!.filter((space) => place.least[bin * place.spaces + space]! < Infinity);
   }
 
-  private insert(bin: number, acts: Act[] | null, only?: (space: number) => boolean): void {
-    const spot = this.spots.bestSpot(bin, UNPLACED, only);
+  /** @param most what it may cost at the most */
+  private insert(bin: number, acts: Act[] | null, only?: (space: number) => boolean, most: number = UNPLACED): void {
+    const spot = this.spots.bestSpot(bin, Math.min(UNPLACED, most), only);
     if (!spot) return;
     this.now.put(this.spots.boxAt(bin, spot));
     acts?.push({ put: bin });
   }
   /** Into what was emptied, else wherever there is room; what stood elsewhere would have gone there by itself. */
-  private refit(bin: number, acts: Act[], spaces: ReadonlySet<number>): void {
+  private refit(bin: number, acts: Act[], spaces: ReadonlySet<number>, most: number): void {
     const { now } = this;
     let best: Spot | null = null;
-    let limit: number = UNPLACED;
+    let limit = Math.min(UNPLACED, most);
     this.spots.blink = BLINK;
     for (const space of spaces) {
       if (now.place.least[bin * now.place.spaces + space]! >= limit) continue;
@@ -218,12 +221,13 @@ export class DepthSearch {
     const ejected = other.bin;
     this.remove(ejected, acts);
     if (now.boxes[wanting]) this.remove(wanting, acts);
-    const limit = before + allowed - now.effort + 2 * UNPLACED;
-    const spot = this.spots.spotIn(wanting, space, UNPLACED);
-    if (spot && spot.cost + this.cheapest[ejected]! < limit) {
+    // Whatever costs more is not kept: it need not be found.
+    const limit = before + allowed - now.effort + 2 * UNPLACED - this.cheapest[ejected]!;
+    const spot = this.spots.spotIn(wanting, space, Math.min(UNPLACED, limit));
+    if (spot) {
       now.put(this.spots.boxAt(wanting, spot));
       acts.push({ put: wanting });
-      this.insert(ejected, acts);
+      this.insert(ejected, acts, undefined, before + allowed - now.effort + UNPLACED + TIE);
       if (now.effort <= before + allowed) return;
     }
     this.undo(acts);
@@ -262,7 +266,7 @@ export class DepthSearch {
     let rest = least.reduce((sum, cost) => sum + cost, 0);
     for (const [i, bin] of out.entries()) {
       rest -= least[i]!;
-      this.refit(bin, acts, spaces);
+      this.refit(bin, acts, spaces, before + allowed - now.effort - rest + UNPLACED + TIE);
       if (now.effort + rest > before + allowed) {
         this.undo(acts);
         return;
