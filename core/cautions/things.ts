@@ -2,9 +2,10 @@
 import { groupedBy } from '../model/grouped-by.ts';
 import { SIX_YEARS, THREE_YEARS } from './ages.ts';
 import type { Caution, Child } from './caution.ts';
+import { NATURE, natureOf } from './natures.ts';
 import { SMALL_PARTS } from './hazards-of.ts';
 import { binCaution, isReachedBy, nameOf, placeOf, type Stored } from './stored.ts';
-import { isFlammable, isFood, isFoodContainer, isPaper } from './words.ts';
+import { isFoodContainer } from './words.ts';
 
 const heightOf = (stored: Stored): string => `${placeOf(stored)}, ${stored.at!.compartment.floor} mm above the floor`;
 
@@ -182,16 +183,17 @@ export function privacyCautions(stored: Stored): Caution[] {
 export function neighbourCautions(all: readonly Stored[]): Caution[] {
   const inCompartment = groupedBy(all, ({ at }) => at?.compartment.id);
   const inUnit = groupedBy(all, ({ at }) => at?.unit.id);
+  const natures = new Map(
+    all.map((stored) => [stored, natureOf({ ...stored, zoneKind: stored.category.zoneKind })] as const),
+  );
+  const is = (stored: Stored, nature: keyof typeof NATURE): boolean => (natures.get(stored)! & NATURE[nature]) > 0;
   const found: Caution[] = [];
   for (const stored of all) {
     if (!stored.at) continue;
     const { compartment, unit } = stored.at;
     const beside = inCompartment.get(compartment.id)!.filter((other) => other !== stored);
-    if (stored.hazards.has('H15')) {
-      const burning = beside.filter(
-        (other) =>
-          isFlammable(other.words) || (other.hazards.has('H5') && !stored.hazards.has('H5')) || isPaper(other.words),
-      );
+    if (is(stored, 'hot')) {
+      const burning = beside.filter((other) => is(other, 'burns'));
       if (burning.length)
         found.push(
           binCaution(
@@ -204,7 +206,7 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
           ),
         );
     }
-    if (stored.hazards.has('H5') && !isFood(stored.bin.name)) {
+    if (is(stored, 'chemical')) {
       const below = inUnit
         .get(unit.id)!
         .filter(
@@ -214,7 +216,7 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
             at!.compartment.x < compartment.x + compartment.width &&
             compartment.x < at!.compartment.x + at!.compartment.width,
         );
-      const food = [...beside, ...below].filter((other) => isFood(other.words) && !other.hazards.has('H5'));
+      const food = [...beside, ...below].filter((other) => is(other, 'food'));
       if (food.length)
         found.push(
           binCaution(
@@ -227,8 +229,8 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
           ),
         );
     }
-    if (stored.category.zoneKind === 'changing' && !isFood(stored.words)) {
-      const food = beside.filter((other) => isFood(other.words));
+    if (is(stored, 'changing')) {
+      const food = beside.filter((other) => is(other, 'food'));
       if (food.length)
         found.push(
           binCaution(

@@ -54,10 +54,10 @@ export class DepthSearch {
   /** @param fixed bins that stay where they stand, what they stand on among them @param hot how far it may get worse at first */
   constructor(now: Arrangement, seed: number, fixed: ReadonlySet<number> = new Set(), hot = HOT) {
     this.now = now;
-    this.spots = new Spots(now);
+    this.random = new Random(seed);
+    this.spots = new Spots(now, this.random);
     this.fixed = Uint8Array.from(now.boxes, (_, bin) => Number(fixed.has(bin)));
     this.hot = hot;
-    this.random = new Random(seed);
     const { place } = now;
     this.rate = Float64Array.from(now.uses, (uses) => uses.reduce((sum, { twice }) => sum + twice / 2, 0));
     this.weight = Float64Array.from(

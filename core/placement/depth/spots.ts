@@ -2,6 +2,7 @@
  * Where a bin could go: on the floor of a compartment and on whatever bears it, in the corners that walls and neighbours
  * make, at what the week's effort would grow by.
  */
+import { Random } from '../../engine/random.ts';
 import type { Arrangement, Box } from './arrangement.ts';
 import type { CompiledDepth } from './compiled.ts';
 
@@ -29,14 +30,11 @@ export class Spots {
   private readonly full: Int32Array;
   /** Share of the spots that are passed over, so that a filling does not always come out the same. */
   blink = 0;
-  private state = 12345;
-  private blinks(): boolean {
-    this.state = (Math.imul(this.state, 1664525) + 1013904223) >>> 0;
-    return this.state < this.blink * 4294967296;
-  }
+  private readonly random: Random;
 
-  constructor(now: Arrangement) {
+  constructor(now: Arrangement, random = new Random(1)) {
     const { place } = now;
+    this.random = random;
     this.now = now;
     this.place = place;
     const numbers = new Map<string, number>();
@@ -121,7 +119,7 @@ export class Spots {
               for (let back = 0; back < 2; back++) {
                 const at = back ? lastY : y;
                 if (back && (k < this.level || at <= y)) break;
-                if (this.blink > 0 && this.blinks()) continue;
+                if (this.blink > 0 && this.random.next() < this.blink) continue;
                 const cost = before ? this.costAt(before, bin, at, own, limit, anyway) : own;
                 if (cost < limit) {
                   limit = cost;
