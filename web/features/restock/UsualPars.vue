@@ -23,6 +23,12 @@ const usual = computed(() => {
     return par ? [{ line, room, par }] : [];
   });
 });
+/** Whose use it is reckoned from, so that a group that counts as one child is seen. */
+const counted = computed(() => {
+  const rooms = new Map(usual.value.map(({ room }) => [room.id, room]));
+  const coming = [...rooms.values()].flatMap((room) => comesInto(room, store.data.person));
+  return [...new Set(coming)].filter(({ kind }) => kind === 'child');
+});
 const left = ref<string[]>([]);
 const toggle = (id: string) =>
   (left.value = left.value.includes(id) ? left.value.filter((one) => one !== id) : [...left.value, id]);
@@ -62,6 +68,10 @@ async function restock(): Promise<void> {
       <p class="small soft">
         Amounts are a first answer from the children who come and the days you are open; what you count soon says it
         better. Prices come with the first order.
+      </p>
+      <p v-if="counted.length" class="small">
+        Reckoned for {{ counted.map(({ name, count }) => `${name}: ${count}`).join('; ') }}. How many they are is told
+        <RouterLink :to="{ name: 'site', params: { site: store.id } }">in the house</RouterLink>.
       </p>
       <ul class="plain">
         <li v-for="{ line, room, par } in usual" :key="line.id">

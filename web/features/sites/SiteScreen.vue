@@ -121,7 +121,9 @@ const made = (id: string) => {
         <ul>
           <li v-for="one in people" :key="one.id" class="row person">
             <i :style="{ background: HUES[one.colour] ?? HUES.ink }" /><span class="grow">{{ one.name }}</span
-            ><span class="soft">{{ one.kind }}, {{ formatLength(one.stature, store.site?.system) }}</span
+            ><span class="soft"
+              >{{ one.kind }}{{ one.count > 1 ? `, ${one.count} of them` : '' }},
+              {{ formatLength(one.stature, store.site?.system) }}</span
             ><button class="icon-press" type="button" :aria-label="`Edit ${one.name}`" @click="person = one">
               <Pencil :size="16" />
             </button>
