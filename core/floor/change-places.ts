@@ -1,6 +1,6 @@
 /** Two pieces of furniture change places on the floor: each stands with its back where the other's back was. */
 import type { Room, Unit } from '../model/entities.ts';
-import { backOf, footprintOf, LOOKS, overlap, type Standing } from './footprint.ts';
+import { backOf, footprintOf, LOOKS, overlap, sharesHeight, type Standing } from './footprint.ts';
 
 /** @returns both at their new places; null where one does not fit into the room or between its new neighbours */
 export function placesChanged(
@@ -16,9 +16,7 @@ export function placesChanged(
     return left >= 0 && front >= 0 && right <= room.width && back <= room.depth;
   };
   const meets = (unit: Unit, other: Unit): boolean =>
-    other.raised < unit.raised + unit.height &&
-    unit.raised < other.raised + other.height &&
-    overlap(footprintOf(unit), footprintOf(other));
+    sharesHeight(unit, other) && overlap(footprintOf(unit), footprintOf(other));
   const free = (unit: Unit): boolean => inRoom(unit) && !rest.some((other) => meets(unit, other));
   return moved.every(free) && !meets(...moved) ? moved : null;
 }

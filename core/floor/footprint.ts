@@ -93,6 +93,10 @@ export const overlap = (a: Rect, b: Rect, forgiven = 1): boolean =>
   Math.min(a.right, b.right) - Math.max(a.left, b.left) > forgiven &&
   Math.min(a.back, b.back) - Math.max(a.front, b.front) > forgiven;
 
+/** Whether two stand at one height in part: what hangs above another does not. */
+export const sharesHeight = (a: Pick<Unit, 'raised' | 'height'>, b: Pick<Unit, 'raised' | 'height'>): boolean =>
+  a.raised < b.raised + b.height && b.raised < a.raised + a.height;
+
 export const covers = (rect: Rect, { x, y }: Point): boolean =>
   x > rect.left && x < rect.right && y > rect.front && y < rect.back;
 

@@ -1,6 +1,6 @@
 /** Where a new piece of furniture stands before anybody has said: the first free stretch of the back wall. */
 import type { Room, Unit } from '../model/entities.ts';
-import { footprintOf, overlap, type Point } from './footprint.ts';
+import { footprintOf, overlap, sharesHeight, type Point } from './footprint.ts';
 
 /** Tried along the wall in such steps, mm. */
 const STEP = 50;
@@ -16,9 +16,7 @@ export function freeSpot(
   room: Pick<Room, 'width' | 'depth'>,
 ): Point {
   const y = Math.max(0, room.depth - shape.depth);
-  const beside = others
-    .filter(({ raised, height }) => raised < shape.raised + shape.height && shape.raised < raised + height)
-    .map(footprintOf);
+  const beside = others.filter((other) => sharesHeight(shape, other)).map(footprintOf);
   const last = Math.max(shape.width / 2, room.width - shape.width / 2);
   for (let x = shape.width / 2; x <= last; x += STEP) {
     const print = footprintOf({ ...shape, width: shape.width + 2 * GAP, x, y, faces: 'front' });

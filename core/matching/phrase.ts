@@ -1,5 +1,5 @@
 /** A name as a phrase: its parts, and in each the word that says what it is. */
-import { plain, stem } from './words.ts';
+import { plain, SMALL_WORDS, stem } from './words.ts';
 
 /** Words that tell nothing of what a thing is: how it looks, in what state, in what it comes. */
 const BYWORDS = new Set(
@@ -24,23 +24,7 @@ export const headOf = (words: readonly string[]): string =>
   words.findLast((word) => !isByword(word)) ??
   words.at(-1)!;
 
-const CONNECTING = new Set([
-  'of',
-  'the',
-  'a',
-  'an',
-  'and',
-  'with',
-  'for',
-  'in',
-  'some',
-  'our',
-  'my',
-  'to',
-  'from',
-  'on',
-  's',
-]);
+const CONNECTING = new Set([...SMALL_WORDS, 'from', 'on', 's']);
 
 /** Stemmed words, apostrophes closed up, without the small connecting ones. @example phraseWords("doll's house") // ['doll', 'house'] */
 export const phraseWords = (text: string): string[] =>

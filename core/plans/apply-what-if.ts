@@ -1,7 +1,7 @@
 /** A change of a room, its furniture or its people, made in a copy of its data. */
 import { placesChanged } from '../floor/change-places.ts';
 import { freeSpot } from '../floor/free-spot.ts';
-import { footprintOf, LOOKS, overlap } from '../floor/footprint.ts';
+import { footprintOf, LOOKS, overlap, sharesHeight } from '../floor/footprint.ts';
 import { compartmentsOf, shapeProblems } from '../measuring/template.ts';
 import type { Bin, Category, Compartment, Person, Room, Unit } from '../model/entities.ts';
 import { ON_THE_BENCH } from '../model/bin.ts';
@@ -49,12 +49,7 @@ const freshSpaces = (unit: Unit): Compartment[] =>
 export function anotherLike(room: RoomData, unit: Unit): Unit | null {
   const more: Unit = { ...unit, ...freeSpot(unit, room.units, room.room), faces: 'front', id: `more ${unit.id}` };
   const print = footprintOf(more);
-  const taken = room.units.some(
-    (other) =>
-      other.raised < more.raised + more.height &&
-      more.raised < other.raised + other.height &&
-      overlap(footprintOf(other), print, 0),
-  );
+  const taken = room.units.some((other) => sharesHeight(more, other) && overlap(footprintOf(other), print, 0));
   return taken ? null : more;
 }
 /** The same unit with a board more or less; null where that leaves no room. */

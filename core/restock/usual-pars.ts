@@ -54,7 +54,7 @@ const NAPPY_SIZES: Readonly<Record<number, readonly [from: number, to: number]>>
   5: [12, 17],
   6: [15, 25],
 };
-export const sizeIn = (name: string): number | null => Number(/\bsize\s*(\d)\b/i.exec(name)?.[1] ?? 0) || null;
+const sizeIn = (name: string): number | null => Number(/\bsize\s*(\d)\b/i.exec(name)?.[1] ?? 0) || null;
 
 /** What comes back from the wash is not used up. */
 const WASHED = /\b(reusable|washable|cloth|swim)\b/i;
@@ -107,8 +107,7 @@ export function suggestedPar(
     ...amounts,
     pack: usual.pack,
     leadDays: LEAD_DAYS,
-    ...(aDay
-      ? { use: 'child', perDay, ...fits, nextId: next?.id ?? null }
-      : { use: 'counted', perDay: 0, fromGrams: null, toGrams: null, nextId: next?.id ?? null }),
+    nextId: next?.id ?? null,
+    ...(aDay ? { use: 'child', perDay, ...fits } : { use: 'counted', perDay: 0, fromGrams: null, toGrams: null }),
   };
 }

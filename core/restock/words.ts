@@ -2,12 +2,14 @@
 import type { Par } from '../model/entities.ts';
 
 /** One of what is counted. @example singular('boxes') // 'box' */
-export const singular = (unit: string): string =>
+const singular = (unit: string): string =>
   /(?:x|ch|sh|ss)es$/.test(unit) ? unit.slice(0, -2) : /[^s]s$/.test(unit) ? unit.slice(0, -1) : unit;
+
+const about = (amount: number): number => (amount >= 20 ? Math.round(amount) : Math.round(amount * 10) / 10);
 
 /** @example inUnitsOf(1, 'tubes') // '1 tube' */
 export const inUnitsOf = (amount: number, unit: string): string =>
-  `${amount >= 20 ? Math.round(amount) : Math.round(amount * 10) / 10} ${amount === 1 ? singular(unit) : unit}`;
+  `${about(amount)} ${amount === 1 ? singular(unit) : unit}`;
 
 /** @example packsOf(2, { pack: 40, unit: 'pieces' }) // '2 packs of 40 pieces' */
 export const packsOf = (packs: number, { pack, unit }: Pick<Par, 'pack' | 'unit'>): string =>
@@ -15,8 +17,6 @@ export const packsOf = (packs: number, { pack, unit }: Pick<Par, 'pack' | 'unit'
 
 /** From that on it is told by the day; below it, in how many days one is used. */
 const BY_THE_DAY = 0.8;
-/** @example usedUp(0.02, 'sticks') // 'one in 50 days' */
+/** @example usedUp(0.02) // 'one in 50 days' */
 export const usedUp = (perDay: number): string =>
-  perDay >= BY_THE_DAY
-    ? `${perDay >= 20 ? Math.round(perDay) : Math.round(perDay * 10) / 10} a day`
-    : `one in ${Math.round(1 / perDay)} days`;
+  perDay >= BY_THE_DAY ? `${about(perDay)} a day` : `one in ${Math.round(1 / perDay)} days`;

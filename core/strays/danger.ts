@@ -1,7 +1,7 @@
 /** A stray that is no thing for an open tray: small children find it there first. */
 import { hazardsInWords } from '../cautions/words.ts';
 import type { HazardId, Person } from '../model/entities.ts';
-import { FOR_THE_YOUNGEST, isYoung, OUT_OF_REACH } from '../placement/place-problem-of.ts';
+import { isYoung, keptFromChildren } from '../placement/place-problem-of.ts';
 
 /** What it does, the worst first. */
 const DOES: readonly (readonly [HazardId, string])[] = [
@@ -22,6 +22,6 @@ export function strayDanger(what: string, people: readonly Person[], today: stri
   const young = isYoung(people, today);
   const told = new Set(hazardsInWords(what));
   const kept = (hazard: HazardId): boolean =>
-    told.has(hazard) && (OUT_OF_REACH.includes(hazard) || (young && FOR_THE_YOUNGEST.includes(hazard)));
+    told.has(hazard) && keptFromChildren({ hazards: [hazard], supervised: false }, young);
   return DOES.find(([hazard]) => kept(hazard))?.[1] ?? null;
 }

@@ -12,20 +12,25 @@ interface Opened {
 const weightOf = (bold: boolean): 'bold' | 'plain' => (bold ? 'bold' : 'plain');
 const nameOf = (face: Face, bold: boolean): string =>
   face === FACES[0] ? weightOf(bold) : `${face.name} ${weightOf(bold)}`;
-const registered = new WeakMap<Doc, Set<string>>();
+/** What a document has opened, by name. */
+const opened = new WeakMap<Doc, Map<string, Opened>>();
 
 /** The Latin face by the names `plain` and `bold`; the others are opened when a text asks for them. */
 export function registerFonts(doc: Doc): void {
-  for (const bold of [false, true]) use(doc, FACES[0]!, bold);
+  opened.set(doc, new Map());
+  for (const bold of [false, true]) openedIn(doc, FACES[0]!, bold);
 }
 
-function use(doc: Doc, face: Face, bold: boolean): Opened {
-  const known = registered.get(doc) ?? new Set();
-  registered.set(doc, known);
+function openedIn(doc: Doc, face: Face, bold: boolean): Opened {
+  const known = opened.get(doc)!;
   const name = nameOf(face, bold);
-  if (!known.has(name)) doc.registerFont(name, fontFile(face[weightOf(bold)]));
-  known.add(name);
-  return (doc.font(name) as unknown as { _font: Opened })._font;
+  let font = known.get(name);
+  if (!font) {
+    doc.registerFont(name, fontFile(face[weightOf(bold)]));
+    font = (doc.font(name) as unknown as { _font: Opened })._font;
+    known.set(name, font);
+  }
+  return font;
 }
 
 /** A run with the document set to its face. Letters from right to left are laid whole, word after word. */
@@ -38,8 +43,10 @@ export interface SetRun extends Run {
 
 /** @param each gets every run, the document being set to its face */
 export function inRuns(doc: Doc, text: string, bold: boolean, each: (run: SetRun) => void): void {
-  for (const run of runsOf(text, (face, code) => use(doc, face, bold).font.hasGlyphForCodePoint(code))) {
-    const ascent = use(doc, run.face, bold).ascender / 1000;
+  const has = (face: Face, code: number): boolean => openedIn(doc, face, bold).font.hasGlyphForCodePoint(code);
+  for (const run of runsOf(text, has)) {
+    const ascent = openedIn(doc, run.face, bold).ascender / 1000;
+    doc.font(nameOf(run.face, bold));
     each({ ...run, ascent, options: run.rightToLeft ? { features: [] } : {} });
   }
 }

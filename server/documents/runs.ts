@@ -10,6 +10,9 @@ export interface Run {
 }
 
 const bidi = bidiFactory();
+/** Letters, digits and marks of scripts from right to left: without them every level is that of the line. */
+const FROM_RIGHT =
+  /[\u0590-\u08ff\u200f\u202b\u202e\u2067\ufb1d-\ufdff\ufe70-\ufeff\u{10800}-\u{10fff}\u{1e800}-\u{1efff}]/u;
 /** What stands for a letter that no face has. */
 const UNKNOWN = '·';
 /** Marks that only choose between looks of a picture: their faces have one look. */
@@ -27,11 +30,11 @@ const isFor = ({ ranges }: Face, code: number): boolean =>
  */
 export function runsOf(text: string, has: (face: Face, code: number) => boolean): Run[] {
   const told = text.normalize('NFC');
-  const { levels } = bidi.getEmbeddingLevels(told, 'ltr');
+  const levels = FROM_RIGHT.test(told) ? bidi.getEmbeddingLevels(told, 'ltr').levels : null;
   const found: (Run & { level: number })[] = [];
   let at = 0;
   for (const letter of told) {
-    const level = levels[at] ?? 0;
+    const level = levels?.[at] ?? 0;
     const rightToLeft = level % 2 === 1;
     at += letter.length;
     if (LOOKS.test(letter)) continue;

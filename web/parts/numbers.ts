@@ -2,7 +2,7 @@
 import { getActivePinia } from 'pinia';
 import { formatMass, formatVolume, inUnits } from '@stube/core/measuring/in-units';
 import { formatAmount as amountInMetric } from '@stube/core/pile/measures';
-import { formatLength } from '@stube/core/measuring/length';
+import { formatLength, MM_PER_INCH } from '@stube/core/measuring/length';
 import type { LengthSystem } from '@stube/core/model/site';
 import { useSite } from '../data/site.ts';
 
@@ -51,7 +51,7 @@ export const said = (text: string): string => inUnits(text, unitSystem());
 /** How far somebody stands from something, mm, as roughly as people say it: `35 cm`, `1.4 m`, `1' 2"`. */
 export const distance = (mm: number): string =>
   unitSystem() === 'imperial'
-    ? formatLength(Math.round(mm / 25.4) * 25.4, 'imperial')
+    ? formatLength(Math.round(mm / MM_PER_INCH) * MM_PER_INCH, 'imperial')
     : mm < 1000
       ? `${Math.round(mm / 50) * 5} cm`
       : `${Number((mm / 1000).toFixed(1))} m`;

@@ -49,9 +49,10 @@ export function useKeepChange() {
     if (change.kind === 'places changed') {
       const other = store.maps.unit.get(change.otherId);
       const changed = other && placesChanged(unit, other, placeData.value.units, placeData.value.room);
+      if (!changed) return;
       await store.writeTogether({
-        what: `${unit.name} and ${other?.name} change places`,
-        update: (changed ?? []).map(({ id, version, x, y, faces }) => ({
+        what: `${unit.name} and ${other.name} change places`,
+        update: changed.map(({ id, version, x, y, faces }) => ({
           table: 'unit' as const,
           id,
           version,
