@@ -1,75 +1,93 @@
 /**
- * Where every bin stands: trees of boxes in each compartment (what stands on what), with the week's effort kept up to date.
+ * Where every bin stands: boxes in each compartment and what stands on what, with the week's effort kept up to date.
  * What has to be moved first is a matter of pairs: a box is blocked by what stands on it, through any levels, and, from
  * the front, by what any part of stands before it.
  */
 import { NATURE } from '../../cautions/natures.ts';
-import { bodyWeek, gripAt, type CompiledDepth, type Use } from './compiled.ts';
+import { gripAt, type CompiledDepth } from './compiled.ts';
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
 
 /** Bits of natures. */
 const NATURES = Object.keys(NATURE).length;
-
-export interface Box {
-  bin: number;
-  space: number;
-  x0: number;
-  x1: number;
-  y0: number;
-  y1: number;
-  z0: number;
-  z1: number;
-  turned: boolean;
-  on: Box | null;
-  /** Boxes that stand on it. */
-  carries: number;
-  /** Boxes that have to be moved before it. */
-  blocked: number;
-}
-
-/** Whether a stands before b, both in a compartment with its opening at the front. */
-export const isBefore = (a: Box, b: Box): boolean =>
-  a.y0 < b.y0 && a.x0 < b.x1 && b.x0 < a.x1 && a.z0 < b.z1 && b.z0 < a.z1;
+/** What stands for *not allowed* where seconds are added up: far more than any week has, and still exact to the millisecond. */
+export const NEVER = 1e12;
 
 export class Arrangement {
   readonly place: CompiledDepth;
-  readonly uses: readonly Use[][];
-  readonly boxes: (Box | null)[];
-  readonly inside: Box[][];
+  /** By bin: its compartment, -1 for none. */
+  readonly space: Int32Array;
+  /** By bin: its box, mm. */
+  readonly x0: Int32Array;
+  readonly x1: Int32Array;
+  readonly y0: Int32Array;
+  readonly y1: Int32Array;
+  readonly z0: Int32Array;
+  readonly z1: Int32Array;
+  readonly turned: Uint8Array;
+  /** By bin: the bin it stands on, -1 for the bottom. */
+  readonly on: Int32Array;
+  /** By bin: how many stand on it, and how many have to be moved before it. */
+  readonly carries: Int32Array;
+  readonly blocked: Int32Array;
+  /** By bin: seconds a week where it stands, without what has to be moved first. */
+  readonly standingNow: Float64Array;
+  /** By bin: seconds a week for each that has to be moved first; NEVER where a child would have to. */
+  readonly burden: Float64Array;
+  /** By space: its bins from the front to the back. */
+  readonly inside: number[][];
   readonly load: Float64Array;
   effort: number;
   unplaced: number;
-  /** Counts what is put into and taken out of each space, from 1 on. */
+  /** By space: which state it is in; the same number is the same state. */
   readonly version: Int32Array;
+  private states = 1;
   /** By space and nature: how many bins of it stand there. */
   private readonly natures: Int16Array;
-  /** Members of each group by unit. */
-  private readonly members: Map<number, number>[];
+  /** By group and unit: how many of its bins stand there; by group: in how many units. */
+  private readonly members: Int32Array;
+  private readonly unitsOf: Int32Array;
+  private readonly units: number;
 
-  constructor(place: CompiledDepth, uses: readonly Use[][]) {
+  constructor(place: CompiledDepth) {
     this.place = place;
-    this.uses = uses;
-    this.boxes = new Array<Box | null>(place.bins).fill(null);
-    this.inside = Array.from({ length: place.spaces }, () => []);
-    this.load = new Float64Array(place.spaces);
-    this.natures = new Int16Array(place.spaces * NATURES);
-    this.members = Array.from({ length: place.groups }, () => new Map<number, number>());
-    this.version = new Int32Array(place.spaces).fill(1);
-    this.effort = UNPLACED * place.bins;
-    this.unplaced = place.bins;
+    const { bins, spaces } = place;
+    const perBin = () => new Int32Array(bins);
+    this.space = perBin().fill(-1);
+    [this.x0, this.x1, this.y0, this.y1, this.z0, this.z1] = [
+      perBin(),
+      perBin(),
+      perBin(),
+      perBin(),
+      perBin(),
+      perBin(),
+    ];
+    this.turned = new Uint8Array(bins);
+    this.on = perBin().fill(-1);
+    this.carries = perBin();
+    this.blocked = perBin();
+    this.standingNow = new Float64Array(bins);
+    this.burden = place.moving.map((seconds, bin) => (place.ofChild[bin] ? NEVER : seconds));
+    this.inside = Array.from({ length: spaces }, () => []);
+    this.load = new Float64Array(spaces);
+    this.natures = new Int16Array(spaces * NATURES);
+    this.units = place.unit.reduce((most, unit) => Math.max(most, unit + 1), 0);
+    this.members = new Int32Array(place.groups * this.units);
+    this.unitsOf = new Int32Array(place.groups);
+    this.version = new Int32Array(spaces).fill(1);
+    this.effort = UNPLACED * bins;
+    this.unplaced = bins;
   }
 
   /** Seconds a week of a bin at a height, without what has to be moved first. */
   standing(bin: number, space: number, z: number): number {
-    return (
-      this.place.base[bin * this.place.spaces + space]! + bodyWeek(this.uses[bin]!, gripAt(this.place, bin, space, z))
-    );
+    const { place } = this;
+    return place.base[bin * place.spaces + space]! + place.bodies.week(bin, gripAt(place, bin, space, z));
   }
 
-  /** Whether its rules allow that height. */
-  reaches(bin: number, space: number, z: number): boolean {
-    const grip = gripAt(this.place, bin, space, z);
-    return grip <= this.place.highest[bin]! && (this.place.locked[space] === 1 || grip >= this.place.lowest[bin]!);
+  /** Whether its rules allow that grip height. */
+  reaches(bin: number, space: number, grip: number): boolean {
+    const { place } = this;
+    return grip <= place.highest[bin]! && (place.locked[space] === 1 || grip >= place.lowest[bin]!);
   }
 
   private count(bin: number, space: number, by: 1 | -1): void {
@@ -77,172 +95,238 @@ export class Arrangement {
     if (!nature) return;
     for (let bit = 0; bit < NATURES; bit++) if (nature & (1 << bit)) this.natures[space * NATURES + bit]! += by;
   }
-  /** Whether nothing stands in the space beside which it must not stand. @param own it stands there itself */
-  mayJoin(bin: number, space: number, own = false): boolean {
+  /** Whether nothing stands in the space beside which it must not stand. */
+  mayJoin(bin: number, space: number): boolean {
     const apart = this.place.notBeside[bin]!;
     if (!apart) return true;
-    const nature = own ? this.place.nature[bin]! : 0;
     for (let bit = 0; bit < NATURES; bit++)
-      if (apart & (1 << bit) && this.natures[space * NATURES + bit]! > (nature & (1 << bit) ? 1 : 0)) return false;
+      if (apart & (1 << bit) && this.natures[space * NATURES + bit]! > 0) return false;
     return true;
   }
 
+  /** What its group costs more when it goes there. */
   joining(bin: number, space: number): number {
     const group = this.place.group[bin]!;
+    if (group < 0 || !this.unitsOf[group]) return 0;
+    return this.members[group * this.units + this.place.unit[space]!] ? 0 : GROUP_SPLIT;
+  }
+  /** Counts it in or out of its group. @returns what its group costs more */
+  private member(bin: number, space: number, by: 1 | -1): number {
+    const group = this.place.group[bin]!;
     if (group < 0) return 0;
-    const units = this.members[group]!;
-    return units.size && !units.has(this.place.unit[space]!) ? GROUP_SPLIT : 0;
+    const at = group * this.units + this.place.unit[space]!;
+    this.members[at]! += by;
+    if (this.members[at] !== (by > 0 ? 1 : 0)) return 0;
+    this.unitsOf[group]! += by;
+    return this.unitsOf[group]! > (by > 0 ? 1 : 0) ? by * GROUP_SPLIT : 0;
   }
 
   /** Seconds a week of a bin where it stands, with what has to be moved first. */
-  costOf(box: Box): number {
-    return this.standing(box.bin, box.space, box.z0) + this.place.moving[box.bin]! * box.blocked;
+  costOf(bin: number): number {
+    return this.standingNow[bin]! + this.place.moving[bin]! * this.blocked[bin]!;
   }
 
-  put(box: Box): void {
-    const { place } = this;
-    const { bin, space } = box;
-    box.blocked = 0;
-    this.version[space]!++;
-    const front = !place.top[space];
-    for (const other of this.inside[space]!) {
-      if (front && isBefore(other, box)) box.blocked++;
-      if (front && isBefore(box, other)) {
-        other.blocked++;
-        this.effort += place.moving[other.bin]!;
-      }
-    }
-    for (let under = box.on; under; under = under.on) {
-      under.blocked++;
-      this.effort += place.moving[under.bin]!;
-    }
-    if (box.on) box.on.carries++;
-    this.effort += this.joining(bin, space);
-    const group = place.group[bin]!;
-    if (group >= 0) {
-      const units = this.members[group]!;
-      units.set(place.unit[space]!, (units.get(place.unit[space]!) ?? 0) + 1);
-    }
-    this.inside[space]!.push(box);
-    this.boxes[bin] = box;
-    this.load[space]! += place.mass[bin]!;
-    this.count(bin, space, 1);
-    this.effort += this.costOf(box) - UNPLACED;
-    this.unplaced--;
-  }
-
-  /** Takes out what nothing stands on. */
-  take(bin: number): Box {
-    const { place } = this;
-    const box = this.boxes[bin]!;
-    const { space } = box;
-    this.version[space]!++;
-    this.effort -= this.costOf(box) - UNPLACED;
-    this.unplaced++;
-    const list = this.inside[space]!;
-    list[list.indexOf(box)] = list[list.length - 1]!;
-    list.pop();
-    this.boxes[bin] = null;
-    this.load[space]! -= place.mass[bin]!;
-    this.count(bin, space, -1);
-    const front = !place.top[space];
-    for (const other of list)
-      if (front && isBefore(box, other)) {
-        other.blocked--;
-        this.effort -= place.moving[other.bin]!;
-      }
-    for (let under = box.on; under; under = under.on) {
-      under.blocked--;
-      this.effort -= place.moving[under.bin]!;
-    }
-    if (box.on) box.on.carries--;
-    const group = place.group[bin]!;
-    if (group >= 0) {
-      const units = this.members[group]!;
-      const left = units.get(place.unit[space]!)! - 1;
-      if (left) units.set(place.unit[space]!, left);
-      else units.delete(place.unit[space]!);
-    }
-    this.effort -= this.joining(bin, space);
-    return box;
-  }
-
-  /** Two bins of one size change places. @returns by how much the effort changed, or null where a rule is broken */
-  swap(a: Box, b: Box): number | null {
-    const { place } = this;
-    if (!this.mayStandAs(b.bin, a) || !this.mayStandAs(a.bin, b)) return null;
-    const difference = place.mass[b.bin]! - place.mass[a.bin]!;
-    if (a.space !== b.space) {
-      if (this.load[a.space]! + difference > place.maxLoad[a.space]!) return null;
-      if (this.load[b.space]! - difference > place.maxLoad[b.space]!) return null;
-    }
-    const before = this.effort;
-    const [binA, binB] = [a.bin, b.bin];
-    const boxA = { ...a };
-    this.exchange(a, binB);
-    this.exchange(b, binA);
-    const apart = this.mayJoin(a.bin, a.space, true) && this.mayJoin(b.bin, b.space, true);
-    if (!apart || !this.bears(a) || !this.bears(b)) {
-      this.exchange(a, boxA.bin);
-      this.exchange(b, binB);
-      this.effort = before;
-      return null;
-    }
-    return this.effort - before;
-  }
-
-  private mayStandAs(bin: number, box: Box): boolean {
-    const { place } = this;
+  /** Whether one has to be moved before another of its compartment: it stands on it, or before it. */
+  blocks(one: number, other: number): boolean {
+    const { x0, x1, y0, z0, z1, on } = this;
+    for (let under = on[one]!; under >= 0; under = on[under]!) if (under === other) return true;
     return (
-      place.base[bin * place.spaces + box.space]! < Infinity &&
-      (!box.blocked || !place.ofChild[bin]) &&
-      this.reaches(bin, box.space, box.z0)
+      !this.place.top[this.space[one]!] &&
+      y0[one]! < y0[other]! &&
+      x0[one]! < x1[other]! &&
+      x0[other]! < x1[one]! &&
+      z0[one]! < z1[other]! &&
+      z0[other]! < z1[one]!
     );
   }
 
-  /** What stands on it and what it stands on keep to the rule of weights. */
-  private bears(box: Box): boolean {
-    const { mass } = this.place;
-    if (box.on && mass[box.on.bin]! < mass[box.bin]!) return false;
-    if (!box.carries) return true;
-    for (const other of this.inside[box.space]!)
-      if (other.on === box && mass[other.bin]! > mass[box.bin]!) return false;
-    return true;
+  /** @param on the bin beneath, -1 for the bottom */
+  put(bin: number, space: number, x: number, y: number, z: number, turned: number, on: number): void {
+    const { place, x0, x1, y0, z0, z1, blocked } = this;
+    const { moving } = place;
+    const right = x + (turned ? place.depth[bin]! : place.width[bin]!);
+    const top = z + place.height[bin]!;
+    const list = this.inside[space]!;
+    let own = 0;
+    let more = 0;
+    if (!place.top[space])
+      for (let i = 0; i < list.length; i++) {
+        const other = list[i]!;
+        if (x0[other]! >= right || x >= x1[other]! || z0[other]! >= top || z >= z1[other]!) continue;
+        if (y0[other]! < y) own++;
+        else if (y0[other]! > y) {
+          blocked[other]!++;
+          more += moving[other]!;
+        }
+      }
+    for (let under = on; under >= 0; under = this.on[under]!) {
+      blocked[under]!++;
+      more += moving[under]!;
+    }
+    if (on >= 0) this.carries[on]!++;
+    x0[bin] = x;
+    x1[bin] = right;
+    y0[bin] = y;
+    this.y1[bin] = y + (turned ? place.width[bin]! : place.depth[bin]!);
+    z0[bin] = z;
+    z1[bin] = top;
+    this.turned[bin] = turned;
+    this.on[bin] = on;
+    this.space[bin] = space;
+    this.carries[bin] = 0;
+    blocked[bin] = own;
+    let at = list.length;
+    list.push(bin);
+    for (; at > 0 && y0[list[at - 1]!]! > y; at--) list[at] = list[at - 1]!;
+    list[at] = bin;
+    this.load[space]! += place.mass[bin]!;
+    this.count(bin, space, 1);
+    this.standingNow[bin] = this.standing(bin, space, z);
+    this.effort += more + this.costOf(bin) + this.member(bin, space, 1) - UNPLACED;
+    this.unplaced--;
+    this.version[space] = ++this.states;
   }
 
-  /** The box is another bin's from now on; its size stays. */
-  private exchange(box: Box, bin: number): void {
-    const { place } = this;
-    const { space } = box;
-    const old = box.bin;
-    this.effort -= this.costOf(box);
-    this.leave(old, space);
-    box.bin = bin;
-    this.boxes[bin] = box;
-    this.load[space]! += place.mass[bin]! - place.mass[old]!;
-    this.count(old, space, -1);
-    this.count(bin, space, 1);
-    this.enter(bin, space);
-    this.effort += this.costOf(box);
-  }
-  private leave(bin: number, space: number): void {
-    const group = this.place.group[bin]!;
-    if (group < 0) return;
-    const units = this.members[group]!;
-    const unit = this.place.unit[space]!;
-    const left = (units.get(unit) ?? 0) - 1;
-    if (left > 0) units.set(unit, left);
-    else {
-      units.delete(unit);
-      if (units.size) this.effort -= GROUP_SPLIT;
+  /** Takes out what nothing stands on. */
+  take(bin: number): void {
+    const { place, x0, x1, y0, z0, z1, blocked } = this;
+    const { moving } = place;
+    const space = this.space[bin]!;
+    const list = this.inside[space]!;
+    let less = this.costOf(bin);
+    if (!place.top[space])
+      for (let i = 0; i < list.length; i++) {
+        const other = list[i]!;
+        if (x0[other]! >= x1[bin]! || x0[bin]! >= x1[other]! || z0[other]! >= z1[bin]! || z0[bin]! >= z1[other]!)
+          continue;
+        if (y0[other]! > y0[bin]!) {
+          blocked[other]!--;
+          less += moving[other]!;
+        }
+      }
+    for (let under = this.on[bin]!; under >= 0; under = this.on[under]!) {
+      blocked[under]!--;
+      less += moving[under]!;
     }
+    if (this.on[bin]! >= 0) this.carries[this.on[bin]!]!--;
+    let at = list.length - 1;
+    for (let moved = list.pop()!; moved !== bin;) {
+      const next = list[--at]!;
+      list[at] = moved;
+      moved = next;
+    }
+    this.space[bin] = -1;
+    this.load[space]! -= place.mass[bin]!;
+    this.count(bin, space, -1);
+    this.effort += UNPLACED - less + this.member(bin, space, -1);
+    this.unplaced++;
+    this.version[space] = ++this.states;
   }
-  private enter(bin: number, space: number): void {
-    const group = this.place.group[bin]!;
-    if (group < 0) return;
-    this.effort += this.joining(bin, space);
-    const units = this.members[group]!;
-    const unit = this.place.unit[space]!;
-    units.set(unit, (units.get(unit) ?? 0) + 1);
+  /** The space is as it was in that state: what was taken is put back, what was put is taken. */
+  isAsIn(space: number, version: number): void {
+    this.version[space] = version;
+  }
+
+  /**
+   * Two bins of one size change places, where no rule is against it and it costs no more than is allowed.
+   * @returns whether they did
+   */
+  swap(a: number, b: number, allowed: number): boolean {
+    const { place, space, blocked, carries, turned } = this;
+    const { moving, mass, base } = place;
+    const spaceA = space[a]!;
+    const spaceB = space[b]!;
+    const baseA = base[a * place.spaces + spaceB]!;
+    const baseB = base[b * place.spaces + spaceA]!;
+    if (baseA === Infinity || baseB === Infinity) return false;
+    const gripA = gripAt(place, a, spaceB, this.z0[b]!);
+    const gripB = gripAt(place, b, spaceA, this.z0[a]!);
+    const standingA = baseA + place.bodies.week(a, gripA);
+    const standingB = baseB + place.bodies.week(b, gripB);
+    // What is blocked is the place, not the bin.
+    let change =
+      standingA +
+      standingB -
+      this.standingNow[a]! -
+      this.standingNow[b]! +
+      (moving[a]! - moving[b]!) * (blocked[b]! - blocked[a]!);
+    const regrouped = this.regrouped(a, spaceA, b, spaceB);
+    if (change + regrouped > allowed) return false;
+    change += regrouped;
+    if ((blocked[a]! > 0 && place.ofChild[b]) || (blocked[b]! > 0 && place.ofChild[a])) return false;
+    if (!this.reaches(a, spaceB, gripA) || !this.reaches(b, spaceA, gripB)) return false;
+    if ((turned[a] && !place.turnable[b]) || (turned[b] && !place.turnable[a])) return false;
+    if ((carries[a]! > 0 && !place.stackable[b]) || (carries[b]! > 0 && !place.stackable[a])) return false;
+    const heavier = mass[b]! - mass[a]!;
+    if (heavier !== 0) {
+      if (spaceA !== spaceB) {
+        if (this.load[spaceA]! + heavier > place.maxLoad[spaceA]!) return false;
+        if (this.load[spaceB]! - heavier > place.maxLoad[spaceB]!) return false;
+      }
+      if (!this.bearsInstead(a, b) || !this.bearsInstead(b, a)) return false;
+    }
+    if (spaceA !== spaceB && !this.changeNatures(a, spaceA, b, spaceB)) return false;
+    this.member(a, spaceA, -1);
+    this.member(b, spaceB, -1);
+    this.member(a, spaceB, 1);
+    this.member(b, spaceA, 1);
+    this.load[spaceA]! += heavier;
+    this.load[spaceB]! -= heavier;
+    this.exchange(a, b);
+    this.standingNow[a] = standingA;
+    this.standingNow[b] = standingB;
+    this.effort += change;
+    this.version[spaceA] = ++this.states;
+    this.version[spaceB] = ++this.states;
+    return true;
+  }
+  /** What the groups of two bins cost more when they change places. */
+  private regrouped(a: number, spaceA: number, b: number, spaceB: number): number {
+    const { group, unit } = this.place;
+    const unitA = unit[spaceA]!;
+    const unitB = unit[spaceB]!;
+    if (unitA === unitB || group[a] === group[b]) return 0;
+    return this.moved(group[a]!, unitA, unitB) + this.moved(group[b]!, unitB, unitA);
+  }
+  private moved(group: number, from: number, to: number): number {
+    if (group < 0) return 0;
+    const opened = this.members[group * this.units + to] === 0 ? GROUP_SPLIT : 0;
+    return opened - (this.members[group * this.units + from] === 1 ? GROUP_SPLIT : 0);
+  }
+  /** Whether a bin bears, and is borne by, what another of its size bears and is borne by. */
+  private bearsInstead(of: number, bin: number): boolean {
+    const { mass } = this.place;
+    const under = this.on[of]!;
+    if (under === bin || this.on[bin] === of) return false;
+    if (under >= 0 && mass[under]! < mass[bin]!) return false;
+    if (!this.carries[of]) return true;
+    for (const other of this.inside[this.space[of]!]!)
+      if (this.on[other] === of && mass[other]! > mass[bin]!) return false;
+    return true;
+  }
+  /** @returns false, and nothing is changed, where one would stand beside what it must not stand beside */
+  private changeNatures(a: number, spaceA: number, b: number, spaceB: number): boolean {
+    const { nature, notBeside } = this.place;
+    if (!(nature[a]! | nature[b]! | notBeside[a]! | notBeside[b]!)) return true;
+    this.count(a, spaceA, -1);
+    this.count(b, spaceB, -1);
+    const mayBe = this.mayJoin(a, spaceB) && this.mayJoin(b, spaceA);
+    this.count(a, mayBe ? spaceB : spaceA, 1);
+    this.count(b, mayBe ? spaceA : spaceB, 1);
+    return mayBe;
+  }
+  /** Each takes the other's box, with what stands on it. */
+  private exchange(a: number, b: number): void {
+    const { space, on, inside, carries } = this;
+    const [listA, listB] = [inside[space[a]!]!, inside[space[b]!]!];
+    const [atA, atB] = [listA.indexOf(a), listB.indexOf(b)];
+    listA[atA] = b;
+    listB[atB] = a;
+    if (carries[a]! > 0) for (const other of listA) if (on[other] === a) on[other] = -2;
+    if (carries[b]! > 0) for (const other of listB) if (on[other] === b) on[other] = a;
+    if (carries[a]! > 0) for (const other of listA) if (on[other] === -2) on[other] = b;
+    for (const field of [this.x0, this.x1, this.y0, this.y1, this.z0, this.z1, on, space, carries, this.blocked])
+      [field[a], field[b]] = [field[b]!, field[a]!];
+    [this.turned[a], this.turned[b]] = [this.turned[b]!, this.turned[a]!];
   }
 }

@@ -1,13 +1,14 @@
 /** A problem in depth as flat arrays: what the search looks at millions of times. */
 import { notBeside } from '../../cautions/natures.ts';
 import { runToEnd } from '../../engine/run-to-end.ts';
-import { accessSeconds, BANDS, BODY_SECONDS, WALK_SECONDS } from '../effort.ts';
+import { accessSeconds, BANDS, WALK_SECONDS } from '../effort.ts';
 import { clearHeight, HEAVY_MASS, UNPLACED, type PlacePerson } from '../problem.ts';
 import { usableWidth } from '../rules.ts';
+import { Bodies } from './bodies.ts';
 import { MOVE_SECONDS, type DepthProblem } from './problem.ts';
 
 /** Grip heights are hundredths of a millimetre. Beyond this nobody reaches. */
-const NO_LIMIT = 1e12;
+export const NO_LIMIT = 1e12;
 
 export interface CompiledDepth {
   problem: DepthProblem;
@@ -20,6 +21,7 @@ export interface CompiledDepth {
   mass: Int32Array;
   turnable: Uint8Array;
   stackable: Uint8Array;
+  bodies: Bodies;
   /** Seconds a week for each bin that has to be moved first. */
   moving: Float64Array;
   /** A child uses it: nothing stands on it or in front of it. */
@@ -54,50 +56,6 @@ export interface CompiledDepth {
   ready(bin: number): void;
 }
 
-/** Seconds a week of bending and reaching at a grip height. */
-export function bodyWeek(uses: readonly Use[], grip: number): number {
-  let sum = 0;
-  for (const { twice, knee, knuckle, shoulder, overhead, seconds } of uses)
-    sum +=
-      twice *
-      (grip < knee
-        ? seconds[0]!
-        : grip < knuckle
-          ? seconds[1]!
-          : grip <= shoulder
-            ? seconds[2]!
-            : grip <= overhead
-              ? seconds[3]!
-              : seconds[4]!);
-  return sum;
-}
-
-/** How a person uses a bin: times a week there and back, and the bands of their body in hundredths of mm. */
-export interface Use {
-  twice: number;
-  knee: number;
-  knuckle: number;
-  shoulder: number;
-  overhead: number;
-  seconds: readonly number[];
-}
-export const usesOf = (problem: DepthProblem): Use[][] => {
-  const people = new Map(problem.people.map((person) => [person.id, person]));
-  return problem.bins.map((bin) =>
-    bin.uses.map(({ person, perWeek }) => {
-      const { stature, kind } = people.get(person)!;
-      return {
-        twice: 2 * perWeek,
-        knee: BANDS.knee * stature,
-        knuckle: BANDS.knuckle * stature,
-        shoulder: BANDS.shoulder * stature,
-        overhead: BANDS.overhead * stature,
-        seconds: Object.values(BODY_SECONDS[kind]),
-      };
-    }),
-  );
-};
-
 export const gripAt = (place: CompiledDepth, bin: number, space: number, z: number): number =>
   place.top[space]
     ? 2 * (place.floor[space]! + z + place.height[bin]!) * 50
@@ -112,7 +70,6 @@ const YIELD_BINS = 40;
  */
 export function* compileDepth(
   problem: DepthProblem,
-  uses: readonly Use[][],
   homes: ReadonlyMap<string, string> = new Map(),
   later = false,
 ): Generator<void, CompiledDepth> {
@@ -143,6 +100,7 @@ export function* compileDepth(
     mass: ints((i) => bin[i]!.mass, n),
     turnable: Uint8Array.from(bin, (one) => Number(one.turnable && one.width !== one.depth)),
     stackable: Uint8Array.from(bin, (one) => Number(one.stackable)),
+    bodies: new Bodies(problem),
     moving: Float64Array.from(bin, (one) => 2 * MOVE_SECONDS * one.uses.reduce((sum, use) => sum + use.perWeek, 0)),
     ofChild: Uint8Array.from(usersOf, (users) => Number(users.some(({ kind }) => kind === 'child'))),
     highest: Float64Array.from(bin, (one, i) => {
@@ -179,15 +137,16 @@ export function* compileDepth(
   };
   place.groups = groupNumbers.size;
   const spaceAt = new Map(at.map(({ id }, c) => [id, c]));
+  // What walking from a zone costs, each space in turn.
+  const walking = new Map(
+    problem.zones.map(({ id }) => [id, Float64Array.from(at, ({ walk }) => (walk[id] ?? 0) * WALK_SECONDS)]),
+  );
+  const nowhere = new Float64Array(m);
   const priceAt = (b: number, c: number): number =>
-    2 *
-    bin[b]!.uses.reduce((sum, use) => sum + use.perWeek, 0) *
-    ((at[c]!.walk[bin[b]!.zone] ?? 0) * WALK_SECONDS + accessSeconds(bin[b]!, at[c]!));
+    (place.moving[b]! / MOVE_SECONDS) * ((walking.get(bin[b]!.zone) ?? nowhere)[c]! + accessSeconds(bin[b]!, at[c]!));
   const compileBin = (b: number): void => {
     const one = bin[b]!;
     const own: number[] = [];
-    // Grips at which what bending costs changes: the least of it over a range is at one of them, or at its ends.
-    const breaks = uses[b]!.flatMap(({ knee, knuckle, shoulder, overhead }) => [knee, knuckle, shoulder, overhead]);
     for (let c = 0; c < m; c++) {
       const space = at[c]!;
       const covered = space.door || space.drawer;
@@ -205,14 +164,13 @@ export function* compileDepth(
         (one.view === 'hide' && space.onView && !covered) ||
         (one.view === 'show' && covered) ||
         (space.hangs && !one.canHang) ||
-        (space.locked && usersOf[b]!.some(({ kind }) => kind === 'child'))
+        (space.locked && place.ofChild[b])
       )
         continue;
       const from = Math.max(gripAt(place, b, c, 0), space.locked ? -NO_LIMIT : place.lowest[b]!);
       const to = Math.min(gripAt(place, b, c, place.roomHeight[c]! - one.height), place.highest[b]!);
-      if (from > to) continue;
-      let body = Math.min(bodyWeek(uses[b]!, from), bodyWeek(uses[b]!, to));
-      for (const grip of breaks) if (grip > from && grip < to) body = Math.min(body, bodyWeek(uses[b]!, grip));
+      const body = place.bodies.leastWeek(b, from, to);
+      if (body === Infinity) continue;
       place.base[b * m + c] = base;
       // Rounded down, so that it never says more than there is.
       place.least[b * m + c] = Math.fround((base + body) * (1 - 1e-6));
@@ -240,7 +198,7 @@ export function* compileDepth(
 
 /** Every bin in its own cheapest place, as if it had the room for itself: what plans in depth are compared with. */
 export function cheapestSum(problem: DepthProblem): number {
-  const place = runToEnd(compileDepth(problem, usesOf(problem)));
+  const place = runToEnd(compileDepth(problem));
   return place.order.reduce(
     (sum, [first], bin) => sum + (first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!),
     0,

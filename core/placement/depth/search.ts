@@ -1,81 +1,95 @@
 /**
- * From a first plan to better ones: bins of one size change places, a bin goes elsewhere, and compartments are emptied
- * and filled anew (ruin and recreate), all under one falling temperature (annealing).
+ * From a first plan to better ones: bins of one size change places, a bin goes elsewhere, what stands in its way makes
+ * room, and compartments are emptied and filled anew (ruin and recreate), all under one falling temperature (annealing).
  */
 import { Random } from '../../engine/random.ts';
 import { groupedBy } from '../../model/grouped-by.ts';
 import { UNPLACED } from '../problem.ts';
-import type { Arrangement, Box } from './arrangement.ts';
-import { Spots, type Spot } from './spots.ts';
-
-/** Changes that are undone when a try is given up: what was put is taken, what was taken is put back. */
-type Act = { put: number } | { taken: Box };
+import type { Arrangement } from './arrangement.ts';
+import type { DepthBound } from './bound.ts';
+import { ChangeLog } from './change-log.ts';
+import { MOVE_SECONDS } from './problem.ts';
+import { Spots } from './spots.ts';
+import { Wants } from './wants.ts';
 
 /** A change may cost about this share of a bin's mean effort at first, and in the end; found by trial on rooms of 50 to 1,700 bins. */
-export const HOT = 1;
+export const HOT = 0.7;
 /** From what stands already: what is as good stays where it is. */
 export const WARM = 0.03;
 const COLD = 0.01;
-/** Shares of the tries. */
-const SHARE = { swap: 0.6, move: 0.7, eject: 0.97 };
-/** Bins that are taken out at once, at most. */
+/** Shares of the tries, each with those before it; the rest are swaps. */
+const SHARE = { move: 0.05, near: 0.15, eject: 0.25, refill: 0.253 };
+/** Of the places a bin would rather have, one of the first so many is aimed at. */
+const AIMED_AT = 4;
+/** How often what makes room is two bins, or three, each with all that stands on it. */
+const MAKING_ROOM = { two: 0.3, three: 0.2 };
+/** Bins on one that makes room, at most; and bins that are taken out at once to fill a compartment anew. */
+const MOST_ABOVE = 7;
 const MOST_OUT = 40;
-/** Of a bin's cheapest places one of the first so many is aimed at. */
-const AIMED_AT = 12;
-/** Bins that are looked at to find one that wants elsewhere. */
-const LOOKED_AT = 4;
 /** How often a bin looks at all places though what was emptied has one for it. */
 const ELSEWHERE = 0.1;
 /** What costs exactly as much as is allowed is not lost to rounding, s. */
 const TIE = 1e-9;
 /** Orders of refilling are drawn: a bin's weight is changed by up to that share. */
 const NOISE = 0.5;
-/** Share of the spots in what was emptied that are passed over, so that it is not filled as it was (Christiaens and Vanden Berghe 2020). */
-const BLINK = 0.02;
+/** Share of the spots passed over where a bin stands, in another space, and in what was emptied, so that it is not filled as it was (Christiaens and Vanden Berghe 2020). */
+const BLINK = { own: 0.3, other: 0.1, emptied: 0.02 };
+
+/** Where every bin stands in the best plan: its space (-1: none) and its box. */
+export type Kept = Pick<Arrangement, 'space' | 'x0' | 'y0' | 'z0' | 'turned'>;
 
 export class DepthSearch {
   readonly now: Arrangement;
   private readonly spots: Spots;
   private readonly random: Random;
+  private readonly log: ChangeLog;
+  private readonly wants: Wants;
   /** Bins that stay where they stand, and what they stand on. */
   private readonly fixed: Uint8Array;
   private readonly hot: number;
   /** How much a bin wants to be first: large and often used. */
   private readonly weight: Float64Array;
   /** Bins of one size with each bin, itself among them; and bins that have such. */
-  private readonly alikeOf: number[][] = [];
-  private readonly swappable: number[] = [];
-  /** By bin: seconds a week in its cheapest place. */
-  private readonly cheapest: Float64Array;
-  private readonly rate: Float64Array;
+  private readonly alike: Int32Array[] = [];
+  private readonly swappable: Int32Array;
+  /** Bins that are out, in a try. */
+  private readonly out: number[] = [];
   bestEffort = Infinity;
-  bestSpots: (Omit<Spot, 'on' | 'cost'> | null)[] = [];
+  readonly best: Kept;
 
   /** @param fixed bins that stay where they stand, what they stand on among them @param hot how far it may get worse at first */
   constructor(now: Arrangement, seed: number, fixed: ReadonlySet<number> = new Set(), hot = HOT) {
+    const { place } = now;
+    const bins = Int32Array.from({ length: place.bins }, (_, bin) => bin);
     this.now = now;
     this.random = new Random(seed);
     this.spots = new Spots(now, this.random);
-    this.fixed = Uint8Array.from(now.boxes, (_, bin) => Number(fixed.has(bin)));
+    this.log = new ChangeLog(now, this.spots);
+    this.fixed = Uint8Array.from(bins, (bin) => Number(fixed.has(bin)));
+    this.wants = new Wants(now, this.random, this.fixed);
     this.hot = hot;
-    const { place } = now;
-    this.rate = Float64Array.from(now.uses, (uses) => uses.reduce((sum, { twice }) => sum + twice / 2, 0));
-    this.weight = Float64Array.from(
-      { length: place.bins },
-      (_, bin) => place.width[bin]! * place.depth[bin]! * (1 + this.rate[bin]!),
-    );
-    const key = (bin: number) =>
-      [place.width[bin], place.depth[bin], place.height[bin], place.turnable[bin], place.stackable[bin]].join(' ');
-    const bins = Array.from({ length: place.bins }, (_, bin) => bin);
-    for (const own of groupedBy(bins, key).values())
-      for (const bin of own) {
-        this.alikeOf[bin] = own;
-        if (own.length > 1) this.swappable.push(bin);
-      }
-    this.cheapest = Float64Array.from(bins, (bin) => {
-      const [first] = place.order[bin]!;
-      return first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!;
+    this.weight = Float64Array.from(bins, (bin) => {
+      const usesAWeek = place.moving[bin]! / (2 * MOVE_SECONDS);
+      return place.width[bin]! * place.depth[bin]! * (1 + usesAWeek);
     });
+    const size = (bin: number) => `${place.width[bin]} ${place.depth[bin]} ${place.height[bin]}`;
+    for (const own of groupedBy([...bins], size).values()) {
+      const list = Int32Array.from(own);
+      for (const bin of own) this.alike[bin] = list;
+    }
+    this.swappable = bins.filter((bin) => this.alike[bin]!.length > 1);
+    this.best = {
+      space: now.space.slice(),
+      x0: now.x0.slice(),
+      y0: now.y0.slice(),
+      z0: now.z0.slice(),
+      turned: now.turned.slice(),
+    };
+  }
+
+  /** Bins aim by the prices of the bound from now on. */
+  aimBy(bound: DepthBound): void {
+    this.wants.aimBy(bound);
   }
 
   /**
@@ -83,75 +97,43 @@ export class DepthSearch {
    * @param locked bins that get the locked places before anything else, as far as there are any
    */
   *construct(locked: readonly number[] = []): Generator<void, void> {
-    const { now } = this;
+    const { now, spots } = this;
+    const { place } = now;
     const byWeight = (a: number, b: number) => this.weight[b]! - this.weight[a]!;
-    const isLocked = (space: number) => now.place.locked[space] === 1;
     for (const bin of [...locked].sort(byWeight)) {
-      if (!now.boxes[bin]) this.insert(bin, null, isLocked);
-      if (now.boxes[bin]) this.keepLocked(bin);
+      const ways = place.order[bin]!.filter((space) => place.locked[space] === 1);
+      if (now.space[bin]! < 0 && spots.best(bin, UNPLACED, ways)) spots.put(bin);
+      if (now.space[bin]! >= 0) this.keepLocked(bin);
     }
-    const order = Array.from({ length: now.place.bins }, (_, bin) => bin).sort(byWeight);
+    const order = Array.from({ length: place.bins }, (_, bin) => bin).sort(byWeight);
     let count = 0;
     for (const bin of order) {
-      if (!now.boxes[bin]) this.insert(bin, null);
+      if (now.space[bin]! < 0 && spots.best(bin, UNPLACED)) spots.put(bin);
       if (++count % 8 === 0) yield;
     }
     this.keep();
   }
   /** From now on nothing but what is locked is a place for it. */
   private keepLocked(bin: number): void {
-    const { place, boxes } = this.now;
+    const { place, space: at } = this.now;
     for (let space = 0; space < place.spaces; space++)
-      if (!place.locked[space] && boxes[bin]!.space !== space) {
+      if (!place.locked[space] && at[bin] !== space) {
         place.base[bin * place.spaces + space] = Infinity;
         place.least[bin * place.spaces + space] = Infinity;
       }
     place.order[bin] = place.order[bin]!.filter((space) => place.least[bin * place.spaces + space]! < Infinity);
   }
 
-  /** @param most what it may cost at the most */
-  private insert(bin: number, acts: Act[] | null, only?: (space: number) => boolean, most: number = UNPLACED): void {
-    const spot = this.spots.bestSpot(bin, Math.min(UNPLACED, most), only);
-    if (!spot) return;
-    this.now.put(this.spots.boxAt(bin, spot));
-    acts?.push({ put: bin });
-  }
-  /** Into what was emptied, else wherever there is room; what stood elsewhere would have gone there by itself. */
-  private refit(bin: number, acts: Act[], spaces: ReadonlySet<number>, most: number): void {
-    const { now } = this;
-    let best: Spot | null = null;
-    let limit = Math.min(UNPLACED, most);
-    this.spots.blink = BLINK;
-    for (const space of spaces) {
-      if (now.place.least[bin * now.place.spaces + space]! >= limit) continue;
-      const spot = this.spots.spotIn(bin, space, limit);
-      if (spot) [best, limit] = [spot, spot.cost];
-    }
-    this.spots.blink = 0;
-    const elsewhere = this.random.next() < ELSEWHERE || !best ? this.spots.bestSpot(bin, limit) : null;
-    const spot = elsewhere ?? best;
-    if (!spot) return;
-    now.put(this.spots.boxAt(bin, spot));
-    acts.push({ put: bin });
-  }
-  private remove(bin: number, acts: Act[]): void {
-    acts.push({ taken: this.now.take(bin) });
-  }
-  private undo(acts: Act[]): void {
-    for (let i = acts.length - 1; i >= 0; i--) {
-      const act = acts[i]!;
-      if ('put' in act) this.now.take(act.put);
-      else this.now.put(act.taken);
-    }
-  }
-
   /** Remembers what is better than all before. */
   private keep(): void {
-    if (this.now.effort >= this.bestEffort - 1e-9) return;
-    this.bestEffort = this.now.effort;
-    this.bestSpots = this.now.boxes.map((box) =>
-      box ? { space: box.space, x: box.x0, y: box.y0, z: box.z0, turned: box.turned } : null,
-    );
+    const { now, best } = this;
+    if (now.effort >= this.bestEffort - TIE) return;
+    this.bestEffort = now.effort;
+    best.space.set(now.space);
+    best.x0.set(now.x0);
+    best.y0.set(now.y0);
+    best.z0.set(now.z0);
+    best.turned.set(now.turned);
   }
 
   /** @param done how much of the time is over, 0 … 1 @param tries how many are made */
@@ -163,147 +145,188 @@ export class DepthSearch {
       // How much worse it may get is drawn first.
       const allowed = -heat * Math.log(1 - random.next());
       const draw = random.next();
-      if (draw < SHARE.swap && this.swappable.length) this.trySwap(allowed);
-      else if (draw < SHARE.move) this.tryMove(allowed);
+      if (draw < SHARE.move) this.tryMove(allowed);
+      else if (draw < SHARE.near) this.tryNear(allowed);
       else if (draw < SHARE.eject) this.tryEject(allowed);
-      else this.tryRefill(allowed);
+      else if (draw < SHARE.refill) this.tryRefill(allowed);
+      else this.trySwap(allowed);
     }
     this.keep();
   }
 
   private trySwap(allowed: number): void {
-    const { now, random } = this;
-    const first = this.swappable[random.below(this.swappable.length)]!;
-    const own = this.alikeOf[first]!;
-    const a = now.boxes[first];
-    const b = now.boxes[own[random.below(own.length)]!];
-    if (!a || !b || a === b || this.fixed[a.bin] || this.fixed[b.bin]) return;
-    const change = now.swap(a, b);
-    if (change === null || change <= allowed) return;
-    // Back again: the same rules held a moment ago.
-    now.swap(a, b);
+    const { now, random, swappable, fixed } = this;
+    if (!swappable.length) return;
+    const a = swappable[random.below(swappable.length)]!;
+    const alike = this.alike[a]!;
+    const b = alike[random.below(alike.length)]!;
+    if (a !== b && now.space[a]! >= 0 && now.space[b]! >= 0 && !fixed[a] && !fixed[b]) now.swap(a, b, allowed);
   }
 
+  /** A bin that can be taken out, out of its place. @returns where it stood, or null where it is not to be moved */
+  private lift(): { bin: number; from: number } | null {
+    const { now, log } = this;
+    const bin = this.random.below(now.place.bins);
+    const from = now.space[bin]!;
+    if (this.fixed[bin] || (from >= 0 && now.carries[bin]! > 0)) return null;
+    log.clear();
+    if (from >= 0) log.take(bin);
+    return { bin, from };
+  }
+  /** To the cheapest spot of all others. */
   private tryMove(allowed: number): void {
-    const { now, random } = this;
-    const bin = random.below(now.place.bins);
-    const box = now.boxes[bin];
-    if (box?.carries || this.fixed[bin]) return;
+    const { now, spots, log } = this;
     const before = now.effort;
-    const acts: Act[] = [];
-    if (box) this.remove(bin, acts);
-    const most = before + allowed - now.effort;
-    const spot = this.spots.bestSpot(bin, Math.min(UNPLACED, UNPLACED + most), (space) => space !== box?.space);
-    if (spot && now.effort - UNPLACED + spot.cost <= before + allowed) {
-      now.put(this.spots.boxAt(bin, spot));
-      if (now.effort <= before + allowed) return;
-      now.take(bin);
-    }
-    this.undo(acts);
+    const lifted = this.lift();
+    if (!lifted) return;
+    const { bin, from } = lifted;
+    const most = Math.min(UNPLACED, before + allowed - now.effort + UNPLACED + TIE);
+    if (spots.best(bin, most, now.place.order[bin], from)) log.put(bin);
+    else log.undo();
+  }
+  /** To one space, the more likely the more it wants to be there; its own too. */
+  private tryNear(allowed: number): void {
+    const { now, random, spots, log } = this;
+    const before = now.effort;
+    const lifted = this.lift();
+    if (!lifted) return;
+    const { bin, from } = lifted;
+    const aims = this.wants.aims[bin]!;
+    const most = Math.min(UNPLACED, before + allowed - now.effort + UNPLACED + TIE);
+    const space = aims[Math.floor(random.next() ** 2 * aims.length)];
+    spots.blink = space === from ? BLINK.own : BLINK.other;
+    const found = space !== undefined && spots.spotIn(bin, space, most);
+    spots.blink = 0;
+    if (found) log.put(bin);
+    else log.undo();
   }
 
-  /** A bin goes to a place it would rather have, whatever one of those there has to make room; that one finds another. */
-  private tryEject(allowed: number): void {
-    const { now, random } = this;
-    const { place } = now;
-    const wanting = this.wanting();
-    const box = now.boxes[wanting];
-    if (box?.carries || this.fixed[wanting]) return;
-    const ways = place.order[wanting]!;
-    if (!ways.length) return;
-    const space = ways[Math.floor(random.next() ** 2 * Math.min(ways.length, AIMED_AT))]!;
-    const there = now.inside[space]!;
-    if (!there.length) return;
-    const other = there[random.below(there.length)]!;
-    if (other.carries || other.bin === wanting || this.fixed[other.bin]) return;
-    const before = now.effort;
-    const acts: Act[] = [];
-    const ejected = other.bin;
-    this.remove(ejected, acts);
-    if (now.boxes[wanting]) this.remove(wanting, acts);
-    // Whatever costs more is not kept: it need not be found.
-    const limit = before + allowed - now.effort + 2 * UNPLACED - this.cheapest[ejected]!;
-    const spot = this.spots.spotIn(wanting, space, Math.min(UNPLACED, limit));
-    if (spot) {
-      now.put(this.spots.boxAt(wanting, spot));
-      acts.push({ put: wanting });
-      this.insert(ejected, acts, undefined, before + allowed - now.effort + UNPLACED + TIE);
-      if (now.effort <= before + allowed) return;
+  /** Takes a bin and what stands on it out, the topmost first; they are added to `out`. @returns false where that may not be */
+  private takeWithAbove(bin: number): boolean {
+    const { now, log, out, fixed } = this;
+    const first = out.length;
+    out.push(bin);
+    const there = now.inside[now.space[bin]!]!;
+    for (let i = first; i < out.length; i++) {
+      const under = out[i]!;
+      if (fixed[under] || out.length - first > 1 + MOST_ABOVE) return false;
+      if (!now.carries[under]) continue;
+      for (let k = 0; k < there.length; k++) if (now.on[there[k]!] === under) out.push(there[k]!);
     }
-    this.undo(acts);
+    for (let i = out.length - 1; i >= first; i--) log.take(out[i]!);
+    return true;
+  }
+
+  /** A bin goes to a place it would rather have, whatever some of those there have to make room; these find another. */
+  private tryEject(allowed: number): void {
+    const { now, random, spots, log, out, wants } = this;
+    const wanting = wants.wanting();
+    const aims = wants.aims[wanting]!;
+    const space = aims[Math.floor(random.next() ** 2 * Math.min(aims.length, AIMED_AT))];
+    if (space === undefined || !now.inside[space]!.length) return;
+    const end = now.effort + allowed + TIE;
+    log.clear();
+    out.length = 0;
+    const draw = random.next();
+    const others = draw < MAKING_ROOM.three ? 3 : draw < MAKING_ROOM.three + MAKING_ROOM.two ? 2 : 1;
+    let fine = true;
+    const there = now.inside[space]!;
+    const other = there[random.below(there.length)]!;
+    if (other === wanting) return;
+    if (now.space[wanting]! >= 0) fine = this.takeWithAbove(wanting);
+    else if (this.fixed[wanting]) return;
+    else out.push(wanting);
+    if (fine && now.space[other]! >= 0) fine = this.takeWithAbove(other);
+    for (let i = 1; i < others && fine && there.length; i++) {
+      const more = there[random.below(there.length)]!;
+      fine = this.takeWithAbove(more);
+    }
+    // Whatever costs more is not kept: it need not be found.
+    let rest = 0;
+    for (let i = 1; i < out.length; i++) rest += wants.cheapest[out[i]!]! - UNPLACED;
+    fine = fine && spots.spotIn(wanting, space, Math.min(UNPLACED, end - now.effort - rest + UNPLACED));
+    if (fine) {
+      log.put(wanting);
+      this.sortByWeight(1);
+      for (let i = 1; i < out.length && fine; i++) {
+        const bin = out[i]!;
+        rest -= wants.cheapest[bin]! - UNPLACED;
+        if (spots.best(bin, Math.min(UNPLACED, end - now.effort - rest + UNPLACED))) log.put(bin);
+        fine = now.effort + rest <= end;
+      }
+    }
+    if (!fine) log.undo();
+  }
+  /** What is out, from a place in the list on. */
+  private sortByWeight(from: number): void {
+    const { out, weight } = this;
+    for (let i = from + 1; i < out.length; i++) {
+      const bin = out[i]!;
+      let k = i;
+      for (; k > from && weight[out[k - 1]!]! < weight[bin]!; k--) out[k] = out[k - 1]!;
+      out[k] = bin;
+    }
   }
 
   /** Empties a compartment or two, with bins beside that would rather be there, and fills all anew. */
   private tryRefill(allowed: number): void {
-    const { now, random } = this;
+    const { now, random, log, wants } = this;
     const { place } = now;
-    const before = now.effort;
-    const spaces = new Set<number>();
-    const wanting = this.wanting();
-    const box = now.boxes[wanting];
-    const ways = place.order[wanting]!;
-    if (ways.length) spaces.add(ways[Math.floor(random.next() ** 2 * Math.min(ways.length, AIMED_AT))]!);
-    if (box) spaces.add(box.space);
-    const acts: Act[] = [];
+    const end = now.effort + allowed;
+    const wanting = wants.wanting();
+    const aims = wants.aims[wanting]!;
+    const spaces: number[] = [];
+    if (aims.length) spaces.push(aims[Math.floor(random.next() ** 2 * Math.min(aims.length, AIMED_AT))]!);
+    const from = now.space[wanting]!;
+    if (from >= 0 && from !== spaces[0]) spaces.push(from);
+    log.clear();
     const out: number[] = [];
-    const takeAll = (space: number): void => {
-      const list = [...now.inside[space]!].sort((a, b) => b.z0 - a.z0);
-      for (const one of list) {
-        if (this.fixed[one.bin]) continue;
-        out.push(one.bin);
-        this.remove(one.bin, acts);
-      }
-    };
-    for (const space of spaces) if (now.inside[space]!.length + out.length <= MOST_OUT) takeAll(space);
-    if (!now.boxes[wanting] && !out.includes(wanting) && !this.fixed[wanting]) out.push(wanting);
+    for (const space of spaces) {
+      if (now.inside[space]!.length + out.length > MOST_OUT) continue;
+      const list = now.inside[space]!.filter((bin) => !this.fixed[bin]).sort((a, b) => now.z0[b]! - now.z0[a]!);
+      for (const bin of list) log.take(bin);
+      out.push(...list);
+    }
+    if (now.space[wanting]! < 0 && !out.includes(wanting) && !this.fixed[wanting]) out.push(wanting);
     for (const bin of this.waiting(3)) if (!out.includes(bin)) out.push(bin);
     const weights = new Map(out.map((bin) => [bin, this.weight[bin]! * (1 + NOISE * (random.next() - 0.5) * 2)]));
     // The one that wanted in goes first every other time.
     if (random.next() < 0.5) weights.set(wanting, Infinity);
     out.sort((a, b) => weights.get(b)! - weights.get(a)!);
     // What the rest could cost at the least in what was emptied: as soon as it cannot be good any more, it is given up.
-    const least = out.map((bin) => this.leastIn(bin, spaces) - UNPLACED);
+    const least = out.map((bin) => {
+      const there = Math.min(...spaces.map((space) => place.least[bin * place.spaces + space]!));
+      return (there < UNPLACED ? there : wants.cheapest[bin]!) - UNPLACED;
+    });
     let rest = least.reduce((sum, cost) => sum + cost, 0);
     for (const [i, bin] of out.entries()) {
       rest -= least[i]!;
-      this.refit(bin, acts, spaces, before + allowed - now.effort - rest + UNPLACED + TIE);
-      if (now.effort + rest > before + allowed) {
-        this.undo(acts);
+      this.refit(bin, spaces, end - now.effort - rest + UNPLACED + TIE);
+      if (now.effort + rest > end) {
+        log.undo();
         return;
       }
     }
   }
-
-  private leastIn(bin: number, spaces: ReadonlySet<number>): number {
-    const { place } = this.now;
-    let least = Infinity;
-    for (const space of spaces) least = Math.min(least, place.least[bin * place.spaces + space]!);
-    return least < UNPLACED ? least : this.cheapest[bin]!;
+  /** Into what was emptied, else wherever there is room; what stood elsewhere would have gone there by itself. */
+  private refit(bin: number, spaces: readonly number[], most: number): void {
+    const { spots, log } = this;
+    const limit = Math.min(UNPLACED, most);
+    spots.blink = BLINK.emptied;
+    const found = spots.best(bin, limit, spaces);
+    spots.blink = 0;
+    const elsewhere = (!found || this.random.next() < ELSEWHERE) && spots.best(bin, found ? spots.cost : limit);
+    if (found || elsewhere) log.put(bin);
   }
-
-  /** Of a few bins the one that is furthest from its cheapest place. */
-  private wanting(): number {
-    const { now, random } = this;
-    let most = -Infinity;
-    let found = 0;
-    for (let n = 0; n < LOOKED_AT; n++) {
-      const bin = random.below(now.place.bins);
-      if (this.fixed[bin] && n > 0) continue;
-      const box = now.boxes[bin];
-      const far = (box ? now.costOf(box) : UNPLACED) - this.cheapest[bin]!;
-      if (far > most) [most, found] = [far, bin];
-    }
-    return found;
-  }
-
-  /** Some of the bins that have no place. */
+  /** Some of the bins that have no place and are not out in this try alone. */
   private waiting(most: number): number[] {
-    if (!this.now.unplaced) return [];
+    const { now } = this;
     const found: number[] = [];
-    const start = this.random.below(this.now.place.bins);
-    for (let i = 0; i < this.now.place.bins && found.length < most; i++) {
-      const bin = (start + i) % this.now.place.bins;
-      if (!this.now.boxes[bin]) found.push(bin);
+    if (!now.unplaced) return found;
+    const start = this.random.below(now.place.bins);
+    for (let i = 0; i < now.place.bins && found.length < most; i++) {
+      const bin = (start + i) % now.place.bins;
+      if (now.space[bin]! < 0) found.push(bin);
     }
     return found;
   }

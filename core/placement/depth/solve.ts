@@ -1,12 +1,11 @@
 /** Homes in depth: a first whole plan, then search and bound in turn until the time is up or the caller stops. See docs/engines.md. */
 import { runToEnd } from '../../engine/run-to-end.ts';
 import { UNPLACED } from '../problem.ts';
-import { Arrangement, type Box } from './arrangement.ts';
+import { Arrangement } from './arrangement.ts';
 import { DepthBound } from './bound.ts';
-import { compileDepth, usesOf } from './compiled.ts';
+import { compileDepth, gripAt, type CompiledDepth } from './compiled.ts';
 import type { DepthAnswer, DepthPosition, DepthProblem } from './problem.ts';
-import { DepthSearch, HOT, WARM } from './search.ts';
-import { Spots } from './spots.ts';
+import { DepthSearch, HOT, WARM, type Kept } from './search.ts';
 
 export interface DepthOptions {
   seed?: number;
@@ -30,22 +29,22 @@ export interface DepthProgress {
   answer(): DepthAnswer;
 }
 
-/** Tries in one turn, and turns between two rounds of the bound. */
-const TRIES = 60;
-const BOUND_EVERY = 6;
-const ROUNDS = 150;
-const ITERATIONS = 400;
+/** Tries in one turn. */
+const TRIES = 200;
+/** Rounds of the bound, at most: before the search aims by its prices, and in all, one every so many turns; and what share of the time they may take. */
+const ROUNDS = { first: 60, all: 200, every: 30 };
+const BOUND_SHARE = { first: 0.08, all: 0.1 };
+const ITERATIONS = 120;
 /** Seconds a week for a bin that leaves the compartment it stands in: a minute's carrying that should pay within about 30 weeks (our own judgement). */
 const CARRIED = 2;
 
 /** Gives way every few milliseconds. */
 export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): Generator<DepthProgress, DepthAnswer> {
-  const uses = usesOf(problem);
   const progress: DepthProgress = {
     effort: UNPLACED * problem.bins.length,
     bound: 0,
     unplaced: problem.bins.length,
-    answer: () => answerOf(problem, [], UNPLACED * problem.bins.length, 0),
+    answer: () => answerOf(problem, null, UNPLACED * problem.bins.length, 0),
   };
   const { fixed = [], start = [], locked = [] } = options;
   const stays = new Set(fixed.map(({ bin }) => bin));
@@ -56,7 +55,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     ...fixed,
     ...start.filter(({ bin, compartment }) => !stays.has(bin) && (!loose.has(bin) || lockedSpaces.has(compartment))),
   ];
-  const compiling = compileDepth(problem, uses, new Map(fixed.map(({ bin, compartment }) => [bin, compartment])));
+  const compiling = compileDepth(problem, new Map(fixed.map(({ bin, compartment }) => [bin, compartment])));
   const binAt = new Map(problem.bins.map(({ id }, i) => [id, i]));
   let compiled = compiling.next();
   while (!compiled.done) {
@@ -64,18 +63,13 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     compiled = compiling.next();
   }
   const place = compiled.value;
-  // Being carried costs, once: a little a week, so that nothing moves for a second's gain.
+  const bound = new DepthBound(place, whereFixed(place, fixed, binAt));
+  // Being carried costs, once: a little a week, so that nothing moves for a second's gain. The bound knows nothing of it.
   const startAt = new Map(start.map(({ bin, compartment }) => [binAt.get(bin)!, compartment]));
   for (const [bin, compartment] of startAt)
     for (let space = 0; space < place.spaces; space++)
       if (problem.compartments[space]!.id !== compartment) place.base[bin * place.spaces + space]! += CARRIED;
-  /** What the search has counted for carrying, seconds a week. */
-  const carried = (spots: DepthSearch['bestSpots']): number =>
-    [...startAt].filter(([bin, compartment]) => {
-      const spot = spots[bin];
-      return spot && problem.compartments[spot.space]!.id !== compartment;
-    }).length * CARRIED;
-  const now = new Arrangement(place, uses);
+  const now = new Arrangement(place);
   putAll(now, problem, standing, stays);
   const search = new DepthSearch(
     now,
@@ -83,14 +77,20 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     new Set([...stays].map((id) => binAt.get(id)!)),
     start.length ? WARM : HOT,
   );
-  const effortNow = () => search.bestEffort - carried(search.bestSpots);
-  progress.answer = () => answerOf(problem, search.bestSpots, effortNow(), bound.best);
-  const bound = new DepthBound(place);
+  /** Without what the search has counted for carrying. */
+  const effortNow = () =>
+    search.bestEffort -
+    CARRIED *
+      [...startAt].filter(([bin, compartment]) => {
+        const space = search.best.space[bin]!;
+        return space >= 0 && problem.compartments[space]!.id !== compartment;
+      }).length;
+  progress.answer = () => answerOf(problem, search.best, effortNow(), bound.best);
   const told = (): DepthProgress =>
     Object.assign(progress, {
       effort: effortNow(),
       bound: Math.min(bound.best, effortNow()),
-      unplaced: search.bestSpots.filter((spot) => !spot).length,
+      unplaced: search.best.space.reduce((count, space) => count + Number(space < 0), 0),
     });
   for (const _ of search.construct(locked.flatMap((id) => binAt.get(id) ?? []))) {
     // What is built so far is no answer yet.
@@ -99,13 +99,25 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
   yield told();
   const { elapsed } = options;
   const most = options.iterations ?? ITERATIONS;
-  for (let turn = 0, rounds = 0; elapsed || turn < most; turn++) {
-    const done = elapsed ? elapsed() : turn / most;
-    if (done >= 1 || effortNow() - bound.best <= 1e-7 * Math.max(1, search.bestEffort)) break;
-    if (turn % BOUND_EVERY === 0 && rounds < ROUNDS) {
-      bound.round(effortNow());
-      rounds++;
-    }
+  const isProven = () => effortNow() - bound.best <= 1e-7 * Math.max(1, search.bestEffort);
+  const time = () => elapsed?.() ?? 0;
+  let rounds = 0;
+  let spent = 0;
+  const round = () => {
+    const before = time();
+    bound.round(effortNow());
+    rounds++;
+    spent += time() - before;
+  };
+  while (rounds < ROUNDS.first && spent < BOUND_SHARE.first && time() < 1 && !isProven()) {
+    round();
+    yield told();
+  }
+  search.aimBy(bound);
+  for (let turn = 0; elapsed || turn < most; turn++) {
+    const done = elapsed ? time() : turn / most;
+    if (done >= 1 || isProven()) break;
+    if (turn % ROUNDS.every === 0 && rounds < ROUNDS.all && spent < BOUND_SHARE.all) round();
     search.step(done, TRIES);
     yield told();
   }
@@ -116,6 +128,16 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
 export const solveDepth = (problem: DepthProblem, options: DepthOptions & { iterations: number }): DepthAnswer =>
   runToEnd(depthSteps(problem, options));
 
+/** Where those stand that stay: by bin. */
+const whereFixed = (
+  place: CompiledDepth,
+  fixed: readonly DepthPosition[],
+  binAt: ReadonlyMap<string, number>,
+): ReadonlyMap<number, { space: number; z: number }> => {
+  const spaceAt = new Map(place.problem.compartments.map(({ id }, i) => [id, i]));
+  return new Map(fixed.map(({ bin, compartment, z }) => [binAt.get(bin)!, { space: spaceAt.get(compartment)!, z }]));
+};
+
 /** Puts bins where they stand, what is on another after it. @param stays ids of those that stay whatever rule they break */
 function putAll(
   now: Arrangement,
@@ -123,58 +145,60 @@ function putAll(
   standing: readonly DepthPosition[],
   stays: ReadonlySet<string>,
 ): void {
-  const spots = new Spots(now);
+  const { place } = now;
   const binAt = new Map(problem.bins.map(({ id }, i) => [id, i]));
   const spaceAt = new Map(problem.compartments.map(({ id }, i) => [id, i]));
-  for (const { bin: id, compartment, x, y, z, turned } of [...standing].sort((a, b) => a.z - b.z)) {
-    const [bin, space] = [binAt.get(id)!, spaceAt.get(compartment)!];
-    const box = spots.boxAt(bin, { space, x, y, z, turned, on: null, cost: 0 });
-    box.on =
-      now.inside[space]!.find(
-        (under) => z > 0 && under.z1 === z && under.x0 <= x && x < under.x1 && under.y0 <= y && y < under.y1,
-      ) ?? null;
-    if (!stays.has(id) && !mayStand(now, box)) continue;
-    now.put(box);
-    const { blocked } = box;
-    const isChildBlocked = ({ bin: other, blocked: count }: Box) => count > 0 && now.place.ofChild[other] === 1;
-    if (!stays.has(id) && ((blocked && now.place.ofChild[bin]) || now.inside[space]!.some(isChildBlocked)))
-      now.take(bin);
+  for (const position of [...standing].sort((a, b) => a.z - b.z)) {
+    const { x, y, z, turned } = position;
+    const [bin, space] = [binAt.get(position.bin)!, spaceAt.get(position.compartment)!];
+    const there = now.inside[space]!;
+    const on = there.find(
+      (under) =>
+        z > 0 &&
+        now.z1[under] === z &&
+        now.x0[under]! <= x &&
+        x < now.x1[under]! &&
+        now.y0[under]! <= y &&
+        y < now.y1[under]!,
+    );
+    const stay = stays.has(position.bin);
+    if (!stay && !mayStand(now, bin, space, position, on)) continue;
+    now.put(bin, space, x, y, z, Number(turned), on ?? -1);
+    if (!stay && there.some((other) => now.blocked[other]! > 0 && place.ofChild[other] === 1)) now.take(bin);
   }
 }
 
 /** Whether the rules let it stand there; what it stands on is there already. */
-function mayStand(now: Arrangement, box: Box): boolean {
+function mayStand(
+  now: Arrangement,
+  bin: number,
+  space: number,
+  { x, y, z, turned }: DepthPosition,
+  on: number | undefined,
+): boolean {
   const { place, load } = now;
-  const { bin, space, on } = box;
+  const { width, depth, height, mass } = place;
+  const [wide, deep] = turned ? [depth[bin]!, width[bin]!] : [width[bin]!, depth[bin]!];
   if (place.base[bin * place.spaces + space] === Infinity) return false;
-  if (load[space]! + place.mass[bin]! > place.maxLoad[space]!) return false;
-  if (box.x1 > place.roomWidth[space]! || box.y1 > place.roomDepth[space]! || box.z1 > place.roomHeight[space]!)
-    return false;
-  if (box.z0 > 0 && (!on || !place.stackable[on.bin] || place.mass[on.bin]! < place.mass[bin]!)) return false;
-  if (place.hangs[space] && (box.z0 > 0 || box.y0 > 0)) return false;
-  return now.mayJoin(bin, space) && now.reaches(bin, space, box.z0);
+  if (load[space]! + mass[bin]! > place.maxLoad[space]!) return false;
+  if (x + wide > place.roomWidth[space]! || y + deep > place.roomDepth[space]!) return false;
+  if (z + height[bin]! > place.roomHeight[space]!) return false;
+  if (z > 0 && (on === undefined || !place.stackable[on] || mass[on]! < mass[bin]!)) return false;
+  if (place.hangs[space] && (z > 0 || y > 0)) return false;
+  return now.mayJoin(bin, space) && now.reaches(bin, space, gripAt(place, bin, space, z));
 }
 
-function answerOf(problem: DepthProblem, spots: DepthSearch['bestSpots'], effort: number, bound: number): DepthAnswer {
+function answerOf(problem: DepthProblem, best: Kept | null, effort: number, bound: number): DepthAnswer {
   const proven = Math.min(bound, effort);
   return {
     format: 'stube-place-answer/2',
     placed: problem.bins.flatMap(({ id }, bin): DepthPosition[] => {
-      const spot = spots[bin];
-      return spot
-        ? [
-            {
-              bin: id,
-              compartment: problem.compartments[spot.space]!.id,
-              x: spot.x,
-              y: spot.y,
-              z: spot.z,
-              turned: spot.turned,
-            },
-          ]
-        : [];
+      const space = best && problem.compartments[best.space[bin]!];
+      if (!space) return [];
+      const [x, y, z] = [best.x0[bin]!, best.y0[bin]!, best.z0[bin]!];
+      return [{ bin: id, compartment: space.id, x, y, z, turned: best.turned[bin] === 1 }];
     }),
-    unplaced: problem.bins.filter((_, bin) => !spots[bin]).map(({ id }) => id),
+    unplaced: problem.bins.filter((_, bin) => !best || best.space[bin]! < 0).map(({ id }) => id),
     effort: Number(effort.toFixed(6)),
     bound: Number(proven.toFixed(6)),
     optimal: effort - proven <= 1e-6 * Math.max(1, effort),

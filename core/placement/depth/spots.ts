@@ -3,21 +3,21 @@
  * make, at what the week's effort would grow by.
  */
 import { Random } from '../../engine/random.ts';
-import type { Arrangement, Box } from './arrangement.ts';
-import type { CompiledDepth } from './compiled.ts';
+import type { Arrangement } from './arrangement.ts';
+import { gripAt, type CompiledDepth } from './compiled.ts';
 
 export interface Spot {
   space: number;
+  /** mm */
   x: number;
   y: number;
   z: number;
   turned: boolean;
-  on: Box | null;
   /** What the week's effort grows by. */
   cost: number;
 }
 
-/** Of one compartment. */
+/** Boxes that meet one, of one compartment. */
 const MOST_BOXES = 4096;
 
 export class Spots {
@@ -26,11 +26,20 @@ export class Spots {
   /** Bins of one size: what has no room for one has none for the others. */
   private readonly size: Int32Array;
   private readonly sizes: number;
-  /** spaces × sizes: the version of the space at which no room was found for that size; 0: not known. */
+  /** spaces × sizes: the state of the space in which no room was found for that size; 0: not known. */
   private readonly full: Int32Array;
   /** Share of the spots that are passed over, so that a filling does not always come out the same. */
   blink = 0;
   private readonly random: Random;
+  // The spot that was found last; numbers, as millions of them are found.
+  space = -1;
+  x = 0;
+  y = 0;
+  z = 0;
+  turned = 0;
+  /** The bin it would stand on, -1 for the bottom. */
+  on = -1;
+  cost = Infinity;
 
   constructor(now: Arrangement, random = new Random(1)) {
     const { place } = now;
@@ -48,174 +57,234 @@ export class Spots {
     this.full = new Int32Array(place.spaces * this.sizes);
   }
 
-  /** The cheapest spot for a bin that is not placed, better than `most`; null where there is none. */
-  bestSpot(bin: number, most: number, only?: (space: number) => boolean): Spot | null {
-    const { place } = this;
-    let best: Spot | null = null;
-    let limit = most;
-    for (const space of place.order[bin]!) {
-      if (place.least[bin * place.spaces + space]! >= limit) break;
-      if (only && !only(space)) continue;
-      const spot = this.spotIn(bin, space, limit);
-      if (spot) {
-        best = spot;
-        limit = spot.cost;
-      }
-    }
-    return best;
+  /** The spot that was found last. */
+  get found(): Spot {
+    const { space, x, y, z, turned, cost } = this;
+    return { space, x, y, z, turned: turned === 1, cost };
+  }
+  /** Puts a bin at the spot that was found last. */
+  put(bin: number): void {
+    this.now.put(bin, this.space, this.x, this.y, this.z, this.turned, this.on);
   }
 
   /**
-   * The cheapest spot in one compartment.
+   * The cheapest spot for a bin that is not placed, in some spaces or in all it has, the cheapest first.
+   * @param most what it must stay below
+   * @param not a space that is left out
+   */
+  best(bin: number, most: number, spaces: ArrayLike<number> = this.place.order[bin]!, not = -1): boolean {
+    const { least } = this.place;
+    const row = bin * this.place.spaces;
+    const inOrder = spaces === this.place.order[bin];
+    let found = false;
+    let limit = most;
+    for (let i = 0; i < spaces.length; i++) {
+      const one = spaces[i]!;
+      if (inOrder && least[row + one]! >= limit) break;
+      if (one === not || !this.spotIn(bin, one, limit)) continue;
+      limit = this.cost;
+      found = true;
+    }
+    return found;
+  }
+
+  /**
+   * The cheapest spot in one compartment, cheaper than `most`.
    * @param anyway whatever rule of load, reach or weight it breaks there: only its size counts
    */
-  spotIn(bin: number, space: number, most: number, anyway = false): Spot | null {
+  spotIn(bin: number, space: number, most: number, anyway = false): boolean {
     const { now, place } = this;
-    if (!anyway && now.load[space]! + place.mass[bin]! > place.maxLoad[space]!) return null;
-    if (!anyway && !now.mayJoin(bin, space)) return null;
-    const memo = space * this.sizes + this.size[bin]!;
-    if (this.full[memo] === now.version[space]) return null;
-    /** A level was left out for another reason than its room. */
-    let unsure = false;
-    let roomy = false;
-    const list = now.inside[space]!;
-    const joining = now.joining(bin, space);
-    const [w, d, h] = [place.width[bin]!, place.depth[bin]!, place.height[bin]!];
-    let best: Spot | null = null;
-    let limit = most;
-    for (let way = 0; way <= place.turnable[bin]!; way++) {
-      const [wide, deep] = way ? [d, w] : [w, d];
-      for (let level = -1; level < (place.hangs[space] ? 0 : list.length); level++) {
-        const on = level < 0 ? null : list[level]!;
-        if (on && !place.stackable[on.bin]) continue;
-        const z = on ? on.z1 : 0;
-        const [left, right] = on ? [on.x0, on.x1] : [0, place.roomWidth[space]!];
-        const [near, far] = on ? [on.y0, on.y1] : [0, place.roomDepth[space]!];
-        if (z + h > place.roomHeight[space]! || wide > right - left || deep > far - near) continue;
-        let own = joining;
-        let mayStand = anyway || (now.reaches(bin, space, z) && (!on || place.mass[on.bin]! >= place.mass[bin]!));
-        for (let under = on; under && mayStand; under = under.on) {
-          if (place.ofChild[under.bin] && !anyway) mayStand = false;
-          own += place.moving[under.bin]!;
-        }
-        if (mayStand) own += now.standing(bin, space, z);
-        if (!mayStand || own >= limit) {
-          unsure = true;
-          continue;
-        }
-        const lastY = place.hangs[space] ? near : far - deep;
-        const count = this.corners(list, on, left, right - wide);
-        const { xs } = this;
-        search: for (let i = 0; i < count; i++) {
-          const x = xs[i]!;
-          const alongside = this.alongside(list, on, x, x + wide, z, z + h);
-          const before = place.top[space] ? 0 : alongside;
-          // From gap to gap between what stands on the same level, and at the back wall.
-          let y = near;
-          for (let k = 0; ; k++) {
-            const next = k < this.level ? this.fronts[k]! : far;
-            if (y + deep <= next && y <= lastY) {
-              roomy = true;
-              for (let back = 0; back < 2; back++) {
-                const at = back ? lastY : y;
-                if (back && (k < this.level || at <= y)) break;
-                if (this.blink > 0 && this.random.next() < this.blink) continue;
-                const cost = before ? this.costAt(before, bin, at, own, limit, anyway) : own;
-                if (cost < limit) {
-                  limit = cost;
-                  best = { space, x, y: at, z, turned: !!way, on, cost };
-                  // Nothing on this level can be cheaper.
-                  if (cost <= own) break search;
-                }
-              }
-            }
-            if (k >= this.level) break;
-            if (this.backs[k]! > y) y = this.backs[k]!;
-          }
-        }
-      }
+    if (this.full[space * this.sizes + this.size[bin]!] === now.version[space]) return false;
+    if (!anyway) {
+      if (place.least[bin * place.spaces + space]! >= most) return false;
+      if (now.load[space]! + place.mass[bin]! > place.maxLoad[space]!) return false;
+      if (!now.mayJoin(bin, space)) return false;
     }
-    if (!roomy && !unsure) this.full[memo] = now.version[space]!;
-    return best;
+    return this.look(bin, space, most, anyway);
   }
 
   // Kept from call to call, as they are filled a million times a second; each with the number that counts.
-  private readonly xs = new Int32Array(MOST_BOXES);
-  /** What overlaps from the front. */
-  private readonly beside: Box[] = [];
-  /** Of these, what stands on the same level, from the front to the back. */
-  private readonly fronts = new Int32Array(MOST_BOXES);
-  private readonly backs = new Int32Array(MOST_BOXES);
-  private level = 0;
-  /** The places along the front where a box could touch a wall or what stands on the same level. @returns how many */
-  private corners(list: readonly Box[], on: Box | null, left: number, lastX: number): number {
-    const { xs } = this;
-    xs[0] = left;
-    let count = 1;
-    for (let i = 0; i <= list.length; i++) {
-      if (i < list.length && list[i]!.on !== on) continue;
-      const x = i < list.length ? list[i]!.x1 : lastX;
-      if (x < left || x > lastX) continue;
-      let known = false;
-      for (let k = 0; k < count && !known; k++) known = xs[k] === x;
-      if (!known) xs[count++] = x;
+  private readonly corners = new Int32Array(MOST_BOXES);
+  /** What stands in the height of a level, from the front to the back: its sides, its back (0: on another level), its burden. */
+  private readonly left = new Int32Array(MOST_BOXES);
+  private readonly right = new Int32Array(MOST_BOXES);
+  private readonly front = new Int32Array(MOST_BOXES);
+  private readonly back = new Int32Array(MOST_BOXES);
+  private readonly weight = new Float64Array(MOST_BOXES);
+  /** Of these, what stands before or behind a place along the front; and where the gap before each begins. */
+  private readonly hit = new Int32Array(MOST_BOXES);
+  private readonly gap = new Int32Array(MOST_BOXES);
+
+  /** What any spot of the level that is looked at costs at the least, and what a spot has to stay below. */
+  private own = Infinity;
+  private limit = Infinity;
+
+  private look(bin: number, space: number, most: number, anyway: boolean): boolean {
+    const { now, place } = this;
+    const { stackable, bodies, mass } = place;
+    const { x0, x1, y0, y1, z1, on: onOf } = now;
+    const list = now.inside[space]!;
+    const burden = anyway ? place.moving : now.burden;
+    const w = place.width[bin]!;
+    const d = place.depth[bin]!;
+    const h = place.height[bin]!;
+    const turnable = place.turnable[bin] === 1;
+    const roomHeight = place.roomHeight[space]!;
+    const joined = now.joining(bin, space) + place.base[bin * place.spaces + space]!;
+    const levels = place.hangs[space] ? 0 : list.length;
+    let found = false;
+    let roomy = false;
+    /** A level was left out for another reason than its room. */
+    let unsure = false;
+    this.limit = most;
+    for (let level = -1; level < levels; level++) {
+      const on = level < 0 ? -1 : list[level]!;
+      if (on >= 0 && !stackable[on]) continue;
+      const z = on < 0 ? 0 : z1[on]!;
+      if (z + h > roomHeight) continue;
+      const wide = on < 0 ? place.roomWidth[space]! : x1[on]! - x0[on]!;
+      const deep = on < 0 ? place.roomDepth[space]! : y1[on]! - y0[on]!;
+      const straight = w <= wide && d <= deep;
+      const across = turnable && d <= wide && w <= deep;
+      if (!straight && !across) continue;
+      let own = joined;
+      for (let under = on; under >= 0; under = onOf[under]!) own += burden[under]!;
+      const grip = gripAt(place, bin, space, z);
+      const mayStand = anyway || (now.reaches(bin, space, grip) && (on < 0 || mass[on]! >= mass[bin]!));
+      if (mayStand) own += bodies.week(bin, grip);
+      if (!mayStand || own >= this.limit) {
+        unsure = true;
+        continue;
+      }
+      this.own = own;
+      const meeting = this.gather(list, on, z, z + h, space, burden);
+      for (let turned = straight ? 0 : 1; turned <= (across ? 1 : 0); turned++) {
+        if (this.onLevel(bin, space, on, z, turned, meeting, burden)) found = true;
+        if (this.hadRoom) roomy = true;
+        // Nothing on this level can be cheaper.
+        if (this.limit <= own) break;
+      }
     }
-    return count;
+    if (!roomy && !unsure) this.full[space * this.sizes + this.size[bin]!] = now.version[space]!;
+    if (!found) return false;
+    this.space = space;
+    this.cost = this.limit;
+    return true;
   }
-  /** For one place along the front: what stands before or behind it. @returns how many of `beside` */
-  private alongside(list: readonly Box[], on: Box | null, x0: number, x1: number, z0: number, z1: number): number {
-    const { beside, fronts, backs } = this;
+
+  private cornersFound = 0;
+  /** What stands in the height of a level, and the corners it makes along the front. @returns how many boxes */
+  private gather(
+    list: readonly number[],
+    on: number,
+    z: number,
+    top: number,
+    space: number,
+    burden: Float64Array,
+  ): number {
+    const { now, corners, left, right, front, back, weight } = this;
+    const { x0, x1, y0, y1, z0, z1 } = now;
+    const from = on < 0 ? 0 : x0[on]!;
+    const to = on < 0 ? this.place.roomWidth[space]! : x1[on]!;
+    const fromTop = this.place.top[space] === 1;
     let count = 0;
-    let level = 0;
+    let found = 1;
+    corners[0] = from;
     for (let i = 0; i < list.length; i++) {
       const other = list[i]!;
-      if (x0 >= other.x1 || other.x0 >= x1 || z0 >= other.z1 || other.z0 >= z1) continue;
-      beside[count++] = other;
-      if (other.on !== on) continue;
-      let k = level++;
-      for (; k > 0 && fronts[k - 1]! > other.y0; k--) {
-        fronts[k] = fronts[k - 1]!;
-        backs[k] = backs[k - 1]!;
-      }
-      fronts[k] = other.y0;
-      backs[k] = other.y1;
+      const same = now.on[other] === on;
+      if (fromTop && !same) continue;
+      const a = x0[other]!;
+      const b = x1[other]!;
+      left[count] = a;
+      right[count] = b;
+      front[count] = y0[other]!;
+      back[count] = same ? y1[other]! : 0;
+      weight[count] = burden[other]!;
+      // Signs instead of branches, which would be guessed wrong half of the time.
+      count += ((z0[other]! - top) & (z - z1[other]!) & (from - b) & (a - to)) >>> 31;
+      if (!same) continue;
+      let k = 0;
+      while (k < found && corners[k] !== b) k++;
+      if (k === found) corners[found++] = b;
     }
-    this.level = level;
+    this.cornersFound = found;
     return count;
   }
 
-  /** Infinity where a child would have to move something first, or it costs more than is of use. */
-  private costAt(count: number, bin: number, y0: number, own: number, limit: number, anyway: boolean): number {
-    const { place, beside } = this;
-    let cost = own;
-    for (let i = 0; i < count; i++) {
-      const other = beside[i]!;
-      // What does not overlap is before it or behind it.
-      const blocked = other.y0 < y0 ? bin : other.bin;
-      if (place.ofChild[blocked] && !anyway) return Infinity;
-      cost += place.moving[blocked]!;
-      if (cost >= limit) return Infinity;
+  private hadRoom = false;
+  /** The cheapest spot on one level, one way round; `limit` is what it costs. @returns whether there is one below it */
+  private onLevel(
+    bin: number,
+    space: number,
+    on: number,
+    z: number,
+    turned: number,
+    meeting: number,
+    burden: Float64Array,
+  ): boolean {
+    const { now, place, corners, cornersFound, left, right, front, back, weight, hit, gap, blink, own } = this;
+    const wide = turned ? place.depth[bin]! : place.width[bin]!;
+    const deep = turned ? place.width[bin]! : place.depth[bin]!;
+    const near = on < 0 ? 0 : now.y0[on]!;
+    const far = on < 0 ? place.roomDepth[space]! : now.y1[on]!;
+    const lastX = (on < 0 ? place.roomWidth[space]! : now.x1[on]!) - wide;
+    const lastY = place.hangs[space] ? near : far - deep;
+    const fromTop = place.top[space] === 1;
+    const mine = burden[bin]!;
+    let { limit } = this;
+    let found = false;
+    this.hadRoom = false;
+    for (let c = 0; c <= cornersFound && limit > own; c++) {
+      const x = c < cornersFound ? corners[c]! : lastX;
+      if (x > lastX) continue;
+      let hits = 0;
+      for (let j = 0; j < meeting; j++) {
+        hit[hits] = j;
+        hits += ((x - right[j]!) & (left[j]! - x - wide)) >>> 31;
+      }
+      // What does not overlap is before it or behind it: from gap to gap between what stands on the same level.
+      let y = near;
+      for (let k = 0; k < hits; k++) {
+        gap[k] = y;
+        const end = back[hit[k]!]!;
+        y = end > y ? end : y;
+      }
+      let behind = own;
+      // Where it would stand on another, what stands behind that one is behind it.
+      for (; hits > 0 && front[hit[hits - 1]!]! >= far; hits--) behind += weight[hit[hits - 1]!]!;
+      for (let k = hits; k >= 0; k--) {
+        let at = y;
+        let end = far;
+        if (k < hits) {
+          const j = hit[k]!;
+          if (!fromTop) behind += weight[j]!;
+          if (behind >= limit) {
+            // Further in front it is dearer still; whether there is room is not known.
+            this.hadRoom = true;
+            break;
+          }
+          if (back[j] === 0) continue;
+          at = gap[k]!;
+          end = front[j]!;
+        }
+        if (at > lastY || at + deep > end) continue;
+        this.hadRoom = true;
+        const cost = fromTop ? behind : behind + mine * k;
+        // At the front of its gap, and at the back wall.
+        for (let again = k === hits && at < lastY ? 2 : 1; again > 0; again--, at = lastY) {
+          if (cost >= limit || (blink > 0 && this.random.next() < blink)) continue;
+          limit = cost;
+          found = true;
+          this.x = x;
+          this.y = at;
+          this.z = z;
+          this.turned = turned;
+          this.on = on;
+        }
+      }
     }
-    return cost;
-  }
-
-  /** The box of a bin at a spot, nothing on it yet. */
-  boxAt(bin: number, { space, x, y, z, turned, on }: Spot): Box {
-    const { place } = this;
-    const [wide, deep] = turned ? [place.depth[bin]!, place.width[bin]!] : [place.width[bin]!, place.depth[bin]!];
-    return {
-      bin,
-      space,
-      x0: x,
-      x1: x + wide,
-      y0: y,
-      y1: y + deep,
-      z0: z,
-      z1: z + place.height[bin]!,
-      turned,
-      on,
-      carries: 0,
-      blocked: 0,
-    };
+    this.limit = limit;
+    return found;
   }
 }

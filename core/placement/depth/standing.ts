@@ -4,8 +4,8 @@
  */
 import { runToEnd } from '../../engine/run-to-end.ts';
 import { UNPLACED } from '../problem.ts';
-import { Arrangement, isBefore, type Box } from './arrangement.ts';
-import { compileDepth, usesOf } from './compiled.ts';
+import { Arrangement } from './arrangement.ts';
+import { compileDepth, gripAt } from './compiled.ts';
 import type { DepthBin, DepthPosition, DepthProblem } from './problem.ts';
 import { Spots, type Spot } from './spots.ts';
 
@@ -19,6 +19,15 @@ export interface Home {
 }
 /** By bin id; what is not in it stands on the bench. */
 export type Homes = ReadonlyMap<string, Home>;
+
+/** A box of which the bottom is known. */
+interface Box {
+  x0: number;
+  x1: number;
+  y0: number;
+  y1: number;
+  z1: number;
+}
 
 export class Standing {
   readonly problem: DepthProblem;
@@ -37,9 +46,8 @@ export class Standing {
     this.homes = homes;
     this.binAt = new Map(problem.bins.map(({ id }, i) => [id, i]));
     this.spaceAt = new Map(problem.compartments.map(({ id }, i) => [id, i]));
-    const uses = like?.now.uses ?? usesOf(problem);
     const compartments = new Map([...homes].map(([bin, { compartment }]) => [bin, compartment]));
-    this.now = new Arrangement(like?.now.place ?? runToEnd(compileDepth(problem, uses, compartments, true)), uses);
+    this.now = new Arrangement(like?.now.place ?? runToEnd(compileDepth(problem, compartments, true)));
     this.spots = new Spots(this.now);
     const loose: [bin: number, space: number][] = [];
     const told = problem.bins
@@ -50,15 +58,13 @@ export class Standing {
       })
       .sort((a, b) => (a.home.z ?? 0) - (b.home.z ?? 0) || a.bin - b.bin);
     for (const { bin, space, home } of told) {
-      const spot = this.spotOf(space, bin, home);
-      if (spot) this.now.put(this.spots.boxAt(bin, spot));
-      else loose.push([bin, space]);
+      if (!this.putWhereTold(bin, space, home)) loose.push([bin, space]);
     }
     for (const [bin, space] of loose) {
       this.now.place.ready(bin);
-      const spot =
-        this.spots.spotIn(bin, space, UNPLACED) ?? this.spots.spotIn(bin, space, Number.POSITIVE_INFINITY, true);
-      if (spot) this.now.put(this.spots.boxAt(bin, spot));
+      const hasRoom =
+        this.spots.spotIn(bin, space, UNPLACED) || this.spots.spotIn(bin, space, Number.POSITIVE_INFINITY, true);
+      if (hasRoom) this.spots.put(bin);
       else this.crowded.push(problem.bins[bin]!.id);
     }
   }
@@ -68,28 +74,34 @@ export class Standing {
     return new Standing(this.problem, new Map([...this.homes].filter(([id]) => id !== binId)), this);
   }
 
-  /** The spot that was said, or null where it cannot be: through a wall or another bin, or on nothing. */
-  private spotOf(space: number, bin: number, { x, y, z, turned }: Home): Spot | null {
-    if (x === null || y === null || z === null) return null;
-    const { place, inside } = this.now;
-    const list = inside[space]!;
-    const box = this.spots.boxAt(bin, { space, x, y, z, turned, on: null, cost: 0 });
+  /** @returns false where it cannot stand where was said: through a wall or another bin, or on nothing */
+  private putWhereTold(bin: number, space: number, { x, y, z, turned }: Home): boolean {
+    if (x === null || y === null || z === null) return false;
+    const { now } = this;
+    const { place } = now;
     const { width, depth, height } = this.problem.compartments[space]!;
-    if (box.x1 > width || box.y1 > depth || box.z1 > height) return null;
-    if (turned && !place.turnable[bin]) return null;
-    const overlaps = (other: Box) =>
-      box.x0 < other.x1 &&
-      other.x0 < box.x1 &&
-      box.y0 < other.y1 &&
-      other.y0 < box.y1 &&
-      box.z0 < other.z1 &&
-      other.z0 < box.z1;
-    if (list.some(overlaps)) return null;
-    if (z === 0) return { space, x, y, z, turned, on: null, cost: 0 };
-    const on = list.find(
-      (under) => under.z1 === z && under.x0 <= box.x0 && box.x1 <= under.x1 && under.y0 <= box.y0 && box.y1 <= under.y1,
-    );
-    return on ? { space, x, y, z, turned, on, cost: 0 } : null;
+    const box = this.boxAt(bin, x, y, z, turned);
+    if (box.x1 > width || box.y1 > depth || box.z1 > height) return false;
+    if (turned && !place.turnable[bin]) return false;
+    const there = now.inside[space]!;
+    if (there.some((other) => now.z0[other]! < box.z1 && z < now.z1[other]! && this.overlap(other, box))) return false;
+    const on = z === 0 ? -1 : there.find((under) => now.z1[under] === z && this.isWithin(box, under));
+    if (on === undefined) return false;
+    now.put(bin, space, x, y, z, Number(turned), on);
+    return true;
+  }
+  private boxAt(bin: number, x: number, y: number, z: number, turned: boolean): Box {
+    const { width, depth, height } = this.now.place;
+    const [wide, deep] = turned ? [depth[bin]!, width[bin]!] : [width[bin]!, depth[bin]!];
+    return { x0: x, x1: x + wide, y0: y, y1: y + deep, z1: z + height[bin]! };
+  }
+  private overlap(other: number, { x0, x1, y0, y1 }: Box): boolean {
+    const { now } = this;
+    return now.x0[other]! < x1 && x0 < now.x1[other]! && now.y0[other]! < y1 && y0 < now.y1[other]!;
+  }
+  private isWithin({ x0, x1, y0, y1 }: Box, under: number): boolean {
+    const { now } = this;
+    return now.x0[under]! <= x0 && x1 <= now.x1[under]! && now.y0[under]! <= y0 && y1 <= now.y1[under]!;
   }
 
   /** Seconds a week of what has a place. */
@@ -97,57 +109,59 @@ export class Standing {
     return this.now.effort - UNPLACED * this.now.unplaced;
   }
 
-  private box(binId: string): Box | null {
-    return this.now.boxes[this.binAt.get(binId) ?? -1] ?? null;
+  /** Its number, or -1 where it stands nowhere. */
+  private at(binId: string): number {
+    const bin = this.binAt.get(binId) ?? -1;
+    return bin >= 0 && this.now.space[bin]! >= 0 ? bin : -1;
   }
   bin(binId: string): DepthBin | undefined {
     return this.problem.bins[this.binAt.get(binId) ?? -1];
   }
   /** Null for what stands nowhere, or where there is no room for it. */
   position(binId: string): DepthPosition | null {
-    const box = this.box(binId);
-    return box && this.positionOf(box);
+    const bin = this.at(binId);
+    return bin < 0 ? null : this.positionOf(bin);
   }
   get positions(): DepthPosition[] {
-    return this.now.boxes.flatMap((box) => (box ? [this.positionOf(box)] : []));
+    return [...this.now.space].flatMap((space, bin) => (space < 0 ? [] : [this.positionOf(bin)]));
   }
-  private positionOf(box: Box): DepthPosition {
+  private positionOf(bin: number): DepthPosition {
+    const { space, x0, y0, z0, turned } = this.now;
     return {
-      bin: this.problem.bins[box.bin]!.id,
-      compartment: this.problem.compartments[box.space]!.id,
-      x: box.x0,
-      y: box.y0,
-      z: box.z0,
-      turned: box.turned,
+      bin: this.problem.bins[bin]!.id,
+      compartment: this.problem.compartments[space[bin]!]!.id,
+      x: x0[bin]!,
+      y: y0[bin]!,
+      z: z0[bin]!,
+      turned: turned[bin] === 1,
     };
   }
   /** Seconds a week of one bin, with what has to be moved first; null where it stands nowhere. */
   seconds(binId: string): number | null {
-    const box = this.box(binId);
-    return box && this.now.costOf(box);
+    const bin = this.at(binId);
+    return bin < 0 ? null : this.now.costOf(bin);
   }
   /** Ids of what has to be moved before it: what stands on it, through any levels, and what stands before it. */
   blockers(binId: string): string[] {
-    const box = this.box(binId);
-    if (!box) return [];
-    const front = !this.now.place.top[box.space];
-    return this.now.inside[box.space]!.filter((other) => isOn(other, box) || (front && isBefore(other, box))).map(
-      (other) => this.problem.bins[other.bin]!.id,
-    );
+    return this.thereWith(binId, (bin, other) => this.now.blocks(other, bin));
   }
   /** Ids of what it stands on, through all levels. */
   supports(binId: string): string[] {
     const found: string[] = [];
-    for (let on = this.box(binId)?.on; on; on = on.on) found.push(this.problem.bins[on.bin]!.id);
+    const bin = this.at(binId);
+    for (let on = bin < 0 ? -1 : this.now.on[bin]!; on >= 0; on = this.now.on[on]!)
+      found.push(this.problem.bins[on]!.id);
     return found;
   }
   /** Ids of what is kept behind it or beneath it: to get at these, it is moved. */
   covers(binId: string): string[] {
-    const box = this.box(binId);
-    if (!box) return [];
-    const front = !this.now.place.top[box.space];
-    return this.now.inside[box.space]!.filter((other) => isOn(box, other) || (front && isBefore(box, other))).map(
-      (other) => this.problem.bins[other.bin]!.id,
+    return this.thereWith(binId, (bin, other) => this.now.blocks(bin, other));
+  }
+  private thereWith(binId: string, matches: (bin: number, other: number) => boolean): string[] {
+    const bin = this.at(binId);
+    if (bin < 0) return [];
+    return this.now.inside[this.now.space[bin]!]!.filter((other) => other !== bin && matches(bin, other)).map(
+      (other) => this.problem.bins[other]!.id,
     );
   }
 
@@ -155,66 +169,60 @@ export class Standing {
   spotIn(binId: string, compartment: string): Spot | null {
     const bin = this.binAt.get(binId)!;
     this.now.place.ready(bin);
-    return this.spots.spotIn(bin, this.spaceAt.get(compartment)!, UNPLACED);
+    return this.spots.spotIn(bin, this.spaceAt.get(compartment)!, UNPLACED) ? this.spots.found : null;
   }
   /** The spot at a place that is pointed at: on that bin, or behind it; null where no rule allows it. */
   spotAt(binId: string, target: string, where: 'on' | 'behind'): Spot | null {
     const bin = this.binAt.get(binId)!;
-    this.now.place.ready(bin);
-    const at = this.box(target);
-    if (!at) return null;
-    const { place } = this.now;
+    const { now } = this;
+    const { place } = now;
+    place.ready(bin);
+    const at = this.at(target);
+    if (at < 0) return null;
+    const space = now.space[at]!;
     // What hangs hangs side by side.
-    if (place.hangs[at.space]) return null;
-    const behind = { x: at.x0, y: at.y1, z: at.z0, on: at.on };
-    const above = { x: at.x0, y: at.y0, z: at.z1, on: at };
-    const { x, y, z, on } = where === 'on' ? above : behind;
-    if (on && (!place.stackable[on.bin] || place.mass[on.bin]! < place.mass[bin]!)) return null;
+    if (place.hangs[space]) return null;
+    const x = now.x0[at]!;
+    const [y, z, on] = where === 'on' ? [now.y0[at]!, now.z1[at]!, at] : [now.y1[at]!, now.z0[at]!, now.on[at]!];
+    if (on >= 0 && (!place.stackable[on] || place.mass[on]! < place.mass[bin]!)) return null;
     for (const turned of place.turnable[bin] ? [false, true] : [false]) {
-      const spot = { space: at.space, x, y, z, turned, on, cost: 0 };
-      if (!this.isFree(bin, spot)) continue;
-      const cost = this.costOf(bin, spot);
-      if (cost !== null) return { ...spot, cost };
+      if (!this.isFree(bin, space, this.boxAt(bin, x, y, z, turned), on)) continue;
+      const cost = this.costAt(bin, space, [x, y, z], turned, on);
+      if (cost !== null) return { space, x, y, z, turned, cost };
     }
     return null;
   }
-  private isFree(bin: number, spot: Spot): boolean {
-    const { place, inside, load } = this.now;
-    const box = this.spots.boxAt(bin, spot);
-    const room = spot.on ?? {
-      x0: 0,
-      y0: 0,
-      x1: place.roomWidth[spot.space]!,
-      y1: place.roomDepth[spot.space]!,
-    };
+  private isFree(bin: number, space: number, box: Box, on: number): boolean {
+    const { now } = this;
+    const { place } = now;
+    const isInside =
+      on < 0
+        ? box.x0 >= 0 && box.y0 >= 0 && box.x1 <= place.roomWidth[space]! && box.y1 <= place.roomDepth[space]!
+        : this.isWithin(box, on);
     return (
-      box.x0 >= room.x0 &&
-      box.x1 <= room.x1 &&
-      box.y0 >= room.y0 &&
-      box.y1 <= room.y1 &&
-      box.z1 <= place.roomHeight[spot.space]! &&
-      load[spot.space]! + place.mass[bin]! <= place.maxLoad[spot.space]! &&
-      !inside[spot.space]!.some(
-        (other) =>
-          other.on === spot.on && box.x0 < other.x1 && other.x0 < box.x1 && box.y0 < other.y1 && other.y0 < box.y1,
-      )
+      isInside &&
+      box.z1 <= place.roomHeight[space]! &&
+      now.load[space]! + place.mass[bin]! <= place.maxLoad[space]! &&
+      !now.inside[space]!.some((other) => now.on[other] === on && this.overlap(other, box))
     );
   }
   /** What the week grows by when it is put there; null where a rule forbids it. */
-  private costOf(bin: number, spot: Spot): number | null {
+  private costAt(
+    bin: number,
+    space: number,
+    [x, y, z]: [number, number, number],
+    turned: boolean,
+    on: number,
+  ): number | null {
     const { now } = this;
     const { place } = now;
-    if (place.base[bin * place.spaces + spot.space] === Infinity || !now.reaches(bin, spot.space, spot.z)) return null;
-    const before = now.effort - UNPLACED * now.unplaced;
-    now.put(this.spots.boxAt(bin, spot));
+    if (place.base[bin * place.spaces + space] === Infinity) return null;
+    if (!now.reaches(bin, space, gripAt(place, bin, space, z))) return null;
+    const { effort: before } = this;
+    now.put(bin, space, x, y, z, Number(turned), on);
     const cost = this.effort - before;
-    const blocked = now.inside[spot.space]!.some((box) => box.blocked > 0 && place.ofChild[box.bin]);
+    const isBlocked = now.inside[space]!.some((other) => now.blocked[other]! > 0 && place.ofChild[other]);
     now.take(bin);
-    return blocked ? null : cost;
+    return isBlocked ? null : cost;
   }
-}
-
-function isOn(above: Box, below: Box): boolean {
-  for (let on = above.on; on; on = on.on) if (on === below) return true;
-  return false;
 }

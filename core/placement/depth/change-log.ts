@@ -1,0 +1,51 @@
+/** Changes of an arrangement that can be given up: what was put is taken, what was taken is put back. */
+import type { Arrangement } from './arrangement.ts';
+import type { Spots } from './spots.ts';
+
+const PUT = -1;
+const TAKEN = -2;
+
+export class ChangeLog {
+  private readonly now: Arrangement;
+  private readonly spots: Spots;
+  /** Numbers one after the other, as millions of changes are given up: what each needs, then what it was. */
+  private readonly entries: number[] = [];
+
+  constructor(now: Arrangement, spots: Spots) {
+    this.now = now;
+    this.spots = spots;
+  }
+  clear(): void {
+    this.entries.length = 0;
+  }
+  /** Puts a bin at the spot that was found last. */
+  put(bin: number): void {
+    this.entries.push(this.now.version[this.spots.space]!, bin, PUT);
+    this.spots.put(bin);
+  }
+  take(bin: number): void {
+    const { now, entries } = this;
+    const space = now.space[bin]!;
+    entries.push(now.version[space]!, now.on[bin]!, now.turned[bin]!, now.z0[bin]!, now.y0[bin]!, now.x0[bin]!);
+    entries.push(space, bin, TAKEN);
+    now.take(bin);
+  }
+  /** All of it, the last one first. */
+  undo(): void {
+    const { now, entries } = this;
+    const next = () => entries.pop()!;
+    while (entries.length) {
+      const act = next();
+      const bin = next();
+      if (act === PUT) {
+        const space = now.space[bin]!;
+        now.take(bin);
+        now.isAsIn(space, next());
+      } else {
+        const space = next();
+        now.put(bin, space, next(), next(), next(), next(), next());
+        now.isAsIn(space, next());
+      }
+    }
+  }
+}
