@@ -5,7 +5,6 @@
  * together is placed together. See docs/engines.md for why each of these holds for every plan.
  */
 import { UNPLACED } from '../problem.ts';
-import type { Arrangement } from './arrangement.ts';
 import { gripAt, NO_LIMIT, type CompiledDepth } from './compiled.ts';
 import { GroupChoice } from './group-choice.ts';
 
@@ -20,7 +19,7 @@ const FRONT = 4;
 const ROWS = 3;
 
 /** Steps begin at this share of the distance to the best plan, fall by a share after so many rounds without gain, and keep a share of the last direction; by trial. */
-const STEP = { first: 0.5, fall: 0.6, after: 5, keep: 0.8 };
+const STEP = { first: 0.5, fall: 0.6, after: 5, keep: 0.8, farthest: 0.4 };
 
 /** How a bin stands in the relaxed plan. */
 interface Way {
@@ -46,10 +45,9 @@ export class DepthBound {
   private readonly groups: GroupChoice;
   /** Bins that are chosen one by one. */
   private readonly single: number[];
-  /** spaces × resources: how much there is, what it costs a unit, the same at the best bound, the last direction. */
+  /** spaces × resources: how much there is, what it costs a unit, the last direction. */
   private readonly room: Float64Array;
   private readonly price: Float64Array;
-  private kept: Float64Array;
   private readonly direction: Float64Array;
   private step = STEP.first;
   private since = 0;
@@ -80,7 +78,6 @@ export class DepthBound {
     for (const [bin, { space }] of fixed)
       if (place.stackable[bin]) this.room[space * RESOURCES + SUPPORT]! += this.area[bin]!;
     this.price = new Float64Array(spaces * RESOURCES);
-    this.kept = this.price.slice();
     this.direction = new Float64Array(spaces * RESOURCES);
     const free = Array.from({ length: bins }, (_, bin) => bin).filter((bin) => !fixed.has(bin));
     this.groups = new GroupChoice(place, free, fixed);
@@ -118,8 +115,8 @@ export class DepthBound {
   }
 
   /** Its cheapest way to stand in one space, with the prices of room; the way is in `way`. Infinity where it is not below `most`. */
-  private cheapestWay(bin: number, space: number, price: Float64Array, most = Infinity): number {
-    const { place, way } = this;
+  private cheapestWay(bin: number, space: number, most = Infinity): number {
+    const { place, way, price } = this;
     const row = space * RESOURCES;
     const at = bin * place.spaces + space;
     const area = this.area[bin]!;
@@ -153,23 +150,6 @@ export class DepthBound {
     return least;
   }
 
-  /** Seconds a week of a bin in a space with the prices of room at the best bound. */
-  pricedCost(bin: number, space: number): number {
-    return this.cheapestWay(bin, space, this.kept);
-  }
-  /** The price of the room that a bin takes where it stands, at the best bound. */
-  priceOfPlace({ space: at, on, blocked }: Arrangement, bin: number): number {
-    const { kept } = this;
-    const space = at[bin]!;
-    const row = space * RESOURCES;
-    let sum = kept[row + VOLUME]! * this.litres[bin]! + kept[row + LOAD]! * this.kilos[bin]!;
-    sum += kept[row + (on[bin]! < 0 ? BOTTOM : SUPPORT)]! * this.area[bin]!;
-    if (blocked[bin]! > 0 && this.lends(bin, space)) sum -= kept[row + SUPPORT]! * this.area[bin]!;
-    if (on[bin]! < 0 && !this.place.top[space])
-      for (let k = blocked[bin]!; k < ROWS; k++) sum += kept[row + FRONT + k]! * this.wide[bin]!;
-    return sum;
-  }
-
   /** Adds what a way takes. */
   private use(bin: number, { space, raised, blocked }: Way, used: Float64Array): void {
     const row = space * RESOURCES;
@@ -201,7 +181,7 @@ export class DepthBound {
       const lent = mayLend ? Math.max(0, dearest * this.area[bin]! - place.moving[bin]!) : 0;
       for (const space of place.order[bin]!) {
         if (place.least[row + space]! - lent >= least) break;
-        const cost = this.cheapestWay(bin, space, price, least);
+        const cost = this.cheapestWay(bin, space, least);
         if (cost >= least) continue;
         least = cost;
         chosen.space = space;
@@ -211,20 +191,19 @@ export class DepthBound {
       sum += least;
       if (chosen.space >= 0) this.use(bin, chosen, used);
     }
-    sum += this.groups.least((bin, space, most) => this.cheapestWay(bin, space, price, most));
+    sum += this.groups.least((bin, space, most) => this.cheapestWay(bin, space, most));
     for (const { bin, space } of this.groups.chosen) {
-      this.cheapestWay(bin, space, price);
+      this.cheapestWay(bin, space);
       this.use(bin, this.way, used);
     }
     if (sum > this.best + 1e-6 * Math.abs(sum)) {
       this.best = sum;
-      this.kept = price.slice();
       this.since = 0;
     } else if (++this.since > STEP.after) {
       this.step *= STEP.fall;
       this.since = 0;
     }
-    this.follow(used, target - sum);
+    this.follow(used, Math.min(target, (1 + STEP.farthest) * this.best) - sum);
   }
   private follow(used: Float64Array, distance: number): void {
     const { price, direction, room } = this;

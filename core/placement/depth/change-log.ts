@@ -33,18 +33,21 @@ export class ChangeLog {
   /** All of it, the last one first. */
   undo(): void {
     const { now, entries } = this;
-    const next = () => entries.pop()!;
     while (entries.length) {
-      const act = next();
-      const bin = next();
+      const act = entries.pop()!;
+      const bin = entries.pop()!;
       if (act === PUT) {
         const space = now.space[bin]!;
         now.take(bin);
-        now.isAsIn(space, next());
+        now.isAsIn(space, entries.pop()!);
       } else {
-        const space = next();
-        now.put(bin, space, next(), next(), next(), next(), next());
-        now.isAsIn(space, next());
+        const space = entries.pop()!;
+        const x = entries.pop()!;
+        const y = entries.pop()!;
+        const z = entries.pop()!;
+        const turned = entries.pop()!;
+        now.put(bin, space, x, y, z, turned, entries.pop()!);
+        now.isAsIn(space, entries.pop()!);
       }
     }
   }

@@ -6,11 +6,9 @@ import { Random } from '../../engine/random.ts';
 import { groupedBy } from '../../model/grouped-by.ts';
 import { UNPLACED } from '../problem.ts';
 import type { Arrangement } from './arrangement.ts';
-import type { DepthBound } from './bound.ts';
 import { ChangeLog } from './change-log.ts';
 import { MOVE_SECONDS } from './problem.ts';
 import { Spots } from './spots.ts';
-import { Wants } from './wants.ts';
 
 /** A change may cost about this share of a bin's mean effort at first, and in the end; found by trial on rooms of 50 to 1,700 bins. */
 export const HOT = 0.7;
@@ -19,8 +17,10 @@ export const WARM = 0.03;
 const COLD = 0.01;
 /** Shares of the tries, each with those before it; the rest are swaps. */
 const SHARE = { move: 0.05, near: 0.15, eject: 0.25, refill: 0.253 };
-/** Of the places a bin would rather have, one of the first so many is aimed at. */
-const AIMED_AT = 4;
+/** Of a bin's cheapest places one of the first so many is aimed at. */
+const AIMED_AT = 12;
+/** Bins that are looked at to find one that wants elsewhere. */
+const LOOKED_AT = 4;
 /** How often what makes room is two bins, or three, each with all that stands on it. */
 const MAKING_ROOM = { two: 0.3, three: 0.2 };
 /** Bins on one that makes room, at most; and bins that are taken out at once to fill a compartment anew. */
@@ -43,7 +43,6 @@ export class DepthSearch {
   private readonly spots: Spots;
   private readonly random: Random;
   private readonly log: ChangeLog;
-  private readonly wants: Wants;
   /** Bins that stay where they stand, and what they stand on. */
   private readonly fixed: Uint8Array;
   private readonly hot: number;
@@ -52,6 +51,8 @@ export class DepthSearch {
   /** Bins of one size with each bin, itself among them; and bins that have such. */
   private readonly alike: Int32Array[] = [];
   private readonly swappable: Int32Array;
+  /** By bin: seconds a week in its cheapest place. */
+  private readonly cheapest: Float64Array;
   /** Bins that are out, in a try. */
   private readonly out: number[] = [];
   bestEffort = Infinity;
@@ -66,12 +67,14 @@ export class DepthSearch {
     this.spots = new Spots(now, this.random);
     this.log = new ChangeLog(now, this.spots);
     this.fixed = Uint8Array.from(bins, (bin) => Number(fixed.has(bin)));
-    this.wants = new Wants(now, this.random, this.fixed);
     this.hot = hot;
     this.weight = Float64Array.from(bins, (bin) => {
       const usesAWeek = place.moving[bin]! / (2 * MOVE_SECONDS);
       return place.width[bin]! * place.depth[bin]! * (1 + usesAWeek);
     });
+    this.cheapest = Float64Array.from(place.order, ([first], bin) =>
+      first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!,
+    );
     const size = (bin: number) => `${place.width[bin]} ${place.depth[bin]} ${place.height[bin]}`;
     for (const own of groupedBy([...bins], size).values()) {
       const list = Int32Array.from(own);
@@ -85,11 +88,6 @@ export class DepthSearch {
       z0: now.z0.slice(),
       turned: now.turned.slice(),
     };
-  }
-
-  /** Bins aim by the prices of the bound from now on. */
-  aimBy(bound: DepthBound): void {
-    this.wants.aimBy(bound);
   }
 
   /**
@@ -163,42 +161,63 @@ export class DepthSearch {
     if (a !== b && now.space[a]! >= 0 && now.space[b]! >= 0 && !fixed[a] && !fixed[b]) now.swap(a, b, allowed);
   }
 
-  /** A bin that can be taken out, out of its place. @returns where it stood, or null where it is not to be moved */
-  private lift(): { bin: number; from: number } | null {
+  /** Takes a bin on which nothing stands out of its place, if it has one. @returns the bin, or -1 where it is not to be moved */
+  private lift(): number {
     const { now, log } = this;
     const bin = this.random.below(now.place.bins);
-    const from = now.space[bin]!;
-    if (this.fixed[bin] || (from >= 0 && now.carries[bin]! > 0)) return null;
+    if (this.fixed[bin] || (now.space[bin]! >= 0 && now.carries[bin]! > 0)) return -1;
     log.clear();
-    if (from >= 0) log.take(bin);
-    return { bin, from };
+    this.from = now.space[bin]!;
+    if (this.from >= 0) log.take(bin);
+    return bin;
   }
+  /** The space from which a bin was lifted, -1 for none. */
+  private from = -1;
   /** To the cheapest spot of all others. */
   private tryMove(allowed: number): void {
     const { now, spots, log } = this;
     const before = now.effort;
-    const lifted = this.lift();
-    if (!lifted) return;
-    const { bin, from } = lifted;
+    const bin = this.lift();
+    if (bin < 0) return;
     const most = Math.min(UNPLACED, before + allowed - now.effort + UNPLACED + TIE);
-    if (spots.best(bin, most, now.place.order[bin], from)) log.put(bin);
+    if (spots.best(bin, most, now.place.order[bin], this.from)) log.put(bin);
     else log.undo();
   }
-  /** To one space, the more likely the more it wants to be there; its own too. */
+  /** To one space, the more likely the cheaper it could be there; its own too. */
   private tryNear(allowed: number): void {
     const { now, random, spots, log } = this;
     const before = now.effort;
-    const lifted = this.lift();
-    if (!lifted) return;
-    const { bin, from } = lifted;
-    const aims = this.wants.aims[bin]!;
+    const bin = this.lift();
+    if (bin < 0) return;
+    const ways = now.place.order[bin]!;
     const most = Math.min(UNPLACED, before + allowed - now.effort + UNPLACED + TIE);
-    const space = aims[Math.floor(random.next() ** 2 * aims.length)];
-    spots.blink = space === from ? BLINK.own : BLINK.other;
+    const space = ways[Math.floor(random.next() ** 2 * ways.length)];
+    spots.blink = space === this.from ? BLINK.own : BLINK.other;
     const found = space !== undefined && spots.spotIn(bin, space, most);
     spots.blink = 0;
     if (found) log.put(bin);
     else log.undo();
+  }
+  /** One of a bin's cheapest spaces, the more likely the cheaper. */
+  private aim(bin: number): number | undefined {
+    const ways = this.now.place.order[bin]!;
+    return ways[Math.floor(this.random.next() ** 2 * Math.min(ways.length, AIMED_AT))];
+  }
+  /** Of a few bins the one that is furthest from its cheapest place. */
+  private wanting(): number {
+    const { now, random, cheapest, fixed } = this;
+    let most = -Infinity;
+    let found = 0;
+    for (let n = 0; n < LOOKED_AT; n++) {
+      const bin = random.below(now.place.bins);
+      if (fixed[bin] && n > 0) continue;
+      const far = (now.space[bin]! < 0 ? UNPLACED : now.costOf(bin)) - cheapest[bin]!;
+      if (far > most) {
+        most = far;
+        found = bin;
+      }
+    }
+    return found;
   }
 
   /** Takes a bin and what stands on it out, the topmost first; they are added to `out`. @returns false where that may not be */
@@ -219,10 +238,9 @@ export class DepthSearch {
 
   /** A bin goes to a place it would rather have, whatever some of those there have to make room; these find another. */
   private tryEject(allowed: number): void {
-    const { now, random, spots, log, out, wants } = this;
-    const wanting = wants.wanting();
-    const aims = wants.aims[wanting]!;
-    const space = aims[Math.floor(random.next() ** 2 * Math.min(aims.length, AIMED_AT))];
+    const { now, random, spots, log, out, cheapest } = this;
+    const wanting = this.wanting();
+    const space = this.aim(wanting);
     if (space === undefined || !now.inside[space]!.length) return;
     const end = now.effort + allowed + TIE;
     log.clear();
@@ -243,14 +261,14 @@ export class DepthSearch {
     }
     // Whatever costs more is not kept: it need not be found.
     let rest = 0;
-    for (let i = 1; i < out.length; i++) rest += wants.cheapest[out[i]!]! - UNPLACED;
+    for (let i = 1; i < out.length; i++) rest += cheapest[out[i]!]! - UNPLACED;
     fine = fine && spots.spotIn(wanting, space, Math.min(UNPLACED, end - now.effort - rest + UNPLACED));
     if (fine) {
       log.put(wanting);
       this.sortByWeight(1);
       for (let i = 1; i < out.length && fine; i++) {
         const bin = out[i]!;
-        rest -= wants.cheapest[bin]! - UNPLACED;
+        rest -= cheapest[bin]! - UNPLACED;
         if (spots.best(bin, Math.min(UNPLACED, end - now.effort - rest + UNPLACED))) log.put(bin);
         fine = now.effort + rest <= end;
       }
@@ -270,13 +288,12 @@ export class DepthSearch {
 
   /** Empties a compartment or two, with bins beside that would rather be there, and fills all anew. */
   private tryRefill(allowed: number): void {
-    const { now, random, log, wants } = this;
+    const { now, random, log, cheapest } = this;
     const { place } = now;
     const end = now.effort + allowed;
-    const wanting = wants.wanting();
-    const aims = wants.aims[wanting]!;
-    const spaces: number[] = [];
-    if (aims.length) spaces.push(aims[Math.floor(random.next() ** 2 * Math.min(aims.length, AIMED_AT))]!);
+    const wanting = this.wanting();
+    const aim = this.aim(wanting);
+    const spaces = aim === undefined ? [] : [aim];
     const from = now.space[wanting]!;
     if (from >= 0 && from !== spaces[0]) spaces.push(from);
     log.clear();
@@ -296,7 +313,7 @@ export class DepthSearch {
     // What the rest could cost at the least in what was emptied: as soon as it cannot be good any more, it is given up.
     const least = out.map((bin) => {
       const there = Math.min(...spaces.map((space) => place.least[bin * place.spaces + space]!));
-      return (there < UNPLACED ? there : wants.cheapest[bin]!) - UNPLACED;
+      return (there < UNPLACED ? there : cheapest[bin]!) - UNPLACED;
     });
     let rest = least.reduce((sum, cost) => sum + cost, 0);
     for (const [i, bin] of out.entries()) {

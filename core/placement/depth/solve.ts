@@ -31,9 +31,8 @@ export interface DepthProgress {
 
 /** Tries in one turn. */
 const TRIES = 200;
-/** Rounds of the bound, at most: before the search aims by its prices, and in all, one every so many turns; and what share of the time they may take. */
-const ROUNDS = { first: 60, all: 200, every: 30 };
-const BOUND_SHARE = { first: 0.08, all: 0.1 };
+/** Rounds of the bound: one every so many turns, so many at most, and what share of the time they may take. */
+const ROUNDS = { every: 4, most: 150, share: 0.1 };
 const ITERATIONS = 120;
 /** Seconds a week for a bin that leaves the compartment it stands in: a minute's carrying that should pay within about 30 weeks (our own judgement). */
 const CARRIED = 2;
@@ -103,21 +102,15 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
   const time = () => elapsed?.() ?? 0;
   let rounds = 0;
   let spent = 0;
-  const round = () => {
-    const before = time();
-    bound.round(effortNow());
-    rounds++;
-    spent += time() - before;
-  };
-  while (rounds < ROUNDS.first && spent < BOUND_SHARE.first && time() < 1 && !isProven()) {
-    round();
-    yield told();
-  }
-  search.aimBy(bound);
   for (let turn = 0; elapsed || turn < most; turn++) {
     const done = elapsed ? time() : turn / most;
     if (done >= 1 || isProven()) break;
-    if (turn % ROUNDS.every === 0 && rounds < ROUNDS.all && spent < BOUND_SHARE.all) round();
+    if (turn % ROUNDS.every === 0 && rounds < ROUNDS.most && spent < ROUNDS.share) {
+      const before = time();
+      bound.round(effortNow());
+      rounds++;
+      spent += time() - before;
+    }
     search.step(done, TRIES);
     yield told();
   }
