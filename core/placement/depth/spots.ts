@@ -158,7 +158,12 @@ export class Spots {
       }
       this.own = own;
       const meeting = this.gather(list, on, z, z + h, space, burden);
-      for (let turned = straight ? 0 : 1; turned <= (across ? 1 : 0); turned++) {
+      // Of two ways that cost the same the one that takes less of the front: that is what is scarce.
+      const narrow = d < w ? 1 : 0;
+      const first = this.blink > 0 && this.random.next() < this.blink ? 1 - narrow : narrow;
+      for (let way = 0; way < 2; way++) {
+        const turned = way ? 1 - first : first;
+        if (turned ? !across : !straight) continue;
         if (this.onLevel(bin, space, on, z, turned, meeting, burden)) found = true;
         if (this.hadRoom) roomy = true;
         // Nothing on this level can be cheaper.
