@@ -88,7 +88,7 @@ export class DepthBound {
   private reckon(bin: number): void {
     const { place } = this;
     const { bodies } = place;
-    const down = (seconds: number) => Math.fround(seconds * (1 - 1e-6));
+    const down = (seconds: number) => Math.fround(seconds * (1 - 1e-7));
     // The lowest that could bear it.
     let support = Infinity;
     for (let other = 0; other < place.bins; other++)
