@@ -18,7 +18,7 @@ const SUPPORT = 3;
 const FRONT = 4;
 const ROWS = 3;
 
-/** Steps begin at this share of the distance to the best plan, fall by a share after so many rounds without gain, and keep a share of the last direction; by trial. */
+/** Steps begin at this share of the distance to the best plan, fall by a share after so many rounds without gain, and keep a share of the last direction; a plan further off than that share counts as so far. By trial. */
 const STEP = { first: 0.5, fall: 0.6, after: 5, keep: 0.8, farthest: 0.4 };
 
 /** How a bin stands in the relaxed plan. */
@@ -148,6 +148,13 @@ export class DepthBound {
     }
     way.space = space;
     return least;
+  }
+
+  /** What the room costs a bin in a space, seconds a week, by the prices as they are. */
+  priceOfRoom(bin: number, space: number): number {
+    const at = bin * this.place.spaces + space;
+    const least = Math.min(this.onBottom[at]!, this.raised[at]!);
+    return Math.max(0, this.cheapestWay(bin, space) - least);
   }
 
   /** Adds what a way takes. */

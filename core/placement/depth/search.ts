@@ -7,11 +7,11 @@ import { groupedBy } from '../../model/grouped-by.ts';
 import { UNPLACED } from '../problem.ts';
 import type { Arrangement } from './arrangement.ts';
 import { ChangeLog } from './change-log.ts';
-import { MOVE_SECONDS } from './problem.ts';
+import { weightsOf } from './construct.ts';
 import { Spots } from './spots.ts';
 
 /** A change may cost about this share of a bin's mean effort at first, and in the end; found by trial on rooms of 50 to 1,700 bins. */
-export const HOT = 0.7;
+export const HOT = 0.3;
 /** From what stands already: what is as good stays where it is. */
 export const WARM = 0.03;
 const COLD = 0.01;
@@ -58,7 +58,7 @@ export class DepthSearch {
   bestEffort = Infinity;
   readonly best: Kept;
 
-  /** @param fixed bins that stay where they stand, what they stand on among them @param hot how far it may get worse at first */
+  /** @param now a first whole plan @param fixed bins that stay where they stand, what they stand on among them @param hot how far it may get worse at first */
   constructor(now: Arrangement, seed: number, fixed: ReadonlySet<number> = new Set(), hot = HOT) {
     const { place } = now;
     const bins = Int32Array.from({ length: place.bins }, (_, bin) => bin);
@@ -68,10 +68,7 @@ export class DepthSearch {
     this.log = new ChangeLog(now, this.spots);
     this.fixed = Uint8Array.from(bins, (bin) => Number(fixed.has(bin)));
     this.hot = hot;
-    this.weight = Float64Array.from(bins, (bin) => {
-      const usesAWeek = place.moving[bin]! / (2 * MOVE_SECONDS);
-      return place.width[bin]! * place.depth[bin]! * (1 + usesAWeek);
-    });
+    this.weight = weightsOf(place);
     this.cheapest = Float64Array.from(place.order, ([first], bin) =>
       first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!,
     );
@@ -88,38 +85,7 @@ export class DepthSearch {
       z0: now.z0.slice(),
       turned: now.turned.slice(),
     };
-  }
-
-  /**
-   * Every bin in its cheapest spot, what is large and often used first. Gives way every few bins.
-   * @param locked bins that get the locked places before anything else, as far as there are any
-   */
-  *construct(locked: readonly number[] = []): Generator<void, void> {
-    const { now, spots } = this;
-    const { place } = now;
-    const byWeight = (a: number, b: number) => this.weight[b]! - this.weight[a]!;
-    for (const bin of [...locked].sort(byWeight)) {
-      const ways = place.order[bin]!.filter((space) => place.locked[space] === 1);
-      if (now.space[bin]! < 0 && spots.best(bin, UNPLACED, ways)) spots.put(bin);
-      if (now.space[bin]! >= 0) this.keepLocked(bin);
-    }
-    const order = Array.from({ length: place.bins }, (_, bin) => bin).sort(byWeight);
-    let count = 0;
-    for (const bin of order) {
-      if (now.space[bin]! < 0 && spots.best(bin, UNPLACED)) spots.put(bin);
-      if (++count % 8 === 0) yield;
-    }
     this.keep();
-  }
-  /** From now on nothing but what is locked is a place for it. */
-  private keepLocked(bin: number): void {
-    const { place, space: at } = this.now;
-    for (let space = 0; space < place.spaces; space++)
-      if (!place.locked[space] && at[bin] !== space) {
-        place.base[bin * place.spaces + space] = Infinity;
-        place.least[bin * place.spaces + space] = Infinity;
-      }
-    place.order[bin] = place.order[bin]!.filter((space) => place.least[bin * place.spaces + space]! < Infinity);
   }
 
   /** Remembers what is better than all before. */

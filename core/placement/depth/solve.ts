@@ -3,6 +3,7 @@ import { runToEnd } from '../../engine/run-to-end.ts';
 import { UNPLACED } from '../problem.ts';
 import { Arrangement } from './arrangement.ts';
 import { DepthBound } from './bound.ts';
+import { construct, constructPriced, keepLocked } from './construct.ts';
 import { compileDepth, gripAt, type CompiledDepth } from './compiled.ts';
 import type { DepthAnswer, DepthPosition, DepthProblem } from './problem.ts';
 import { DepthSearch, HOT, WARM, type Kept } from './search.ts';
@@ -31,8 +32,8 @@ export interface DepthProgress {
 
 /** Tries in one turn. */
 const TRIES = 200;
-/** Rounds of the bound: one every so many turns, so many at most, and what share of the time they may take. */
-const ROUNDS = { every: 4, most: 150, share: 0.1 };
+/** Rounds of the bound: so many before the first plan, then one every so many turns; how many at most, and what share of the time they may take. */
+const ROUNDS = { first: 50, every: 4, most: 180, shareFirst: 0.07, share: 0.1 };
 const ITERATIONS = 120;
 /** Seconds a week for a bin that leaves the compartment it stands in: a minute's carrying that should pay within about 30 weeks (our own judgement). */
 const CARRIED = 2;
@@ -45,7 +46,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     unplaced: problem.bins.length,
     answer: () => answerOf(problem, null, UNPLACED * problem.bins.length, 0),
   };
-  const { fixed = [], start = [], locked = [] } = options;
+  const { fixed = [], start = [], locked = [], elapsed } = options;
   const stays = new Set(fixed.map(({ bin }) => bin));
   // What has to be locked and is not begins without a place.
   const lockedSpaces = new Set(problem.compartments.filter((space) => space.locked).map(({ id }) => id));
@@ -70,6 +71,25 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
       if (problem.compartments[space]!.id !== compartment) place.base[bin * place.spaces + space]! += CARRIED;
   const now = new Arrangement(place);
   putAll(now, problem, standing, stays);
+  const time = () => elapsed?.() ?? 0;
+  let rounds = 0;
+  let spent = 0;
+  const round = (target: number) => {
+    const before = time();
+    bound.round(target);
+    rounds++;
+    spent += time() - before;
+  };
+  const mustBeLocked = locked.flatMap((id) => binAt.get(id) ?? []);
+  while (!start.length && rounds < ROUNDS.first && spent < ROUNDS.shareFirst) {
+    round(Infinity);
+    yield progress;
+  }
+  // From what stands the search is too cold to bring to its cheapest place what left that to others.
+  const filling = start.length ? construct(now, mustBeLocked) : constructPriced(now, bound, mustBeLocked);
+  // What is built so far is no answer yet.
+  for (const _ of filling) yield progress;
+  for (const bin of mustBeLocked) if (now.space[bin]! >= 0) keepLocked(now, bin);
   const search = new DepthSearch(
     now,
     options.seed ?? 1,
@@ -91,26 +111,13 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
       bound: Math.min(bound.best, effortNow()),
       unplaced: search.best.space.reduce((count, space) => count + Number(space < 0), 0),
     });
-  for (const _ of search.construct(locked.flatMap((id) => binAt.get(id) ?? []))) {
-    // What is built so far is no answer yet.
-    yield progress;
-  }
   yield told();
-  const { elapsed } = options;
   const most = options.iterations ?? ITERATIONS;
   const isProven = () => effortNow() - bound.best <= 1e-7 * Math.max(1, search.bestEffort);
-  const time = () => elapsed?.() ?? 0;
-  let rounds = 0;
-  let spent = 0;
   for (let turn = 0; elapsed || turn < most; turn++) {
     const done = elapsed ? time() : turn / most;
     if (done >= 1 || isProven()) break;
-    if (turn % ROUNDS.every === 0 && rounds < ROUNDS.most && spent < ROUNDS.share) {
-      const before = time();
-      bound.round(effortNow());
-      rounds++;
-      spent += time() - before;
-    }
+    if (turn % ROUNDS.every === 0 && rounds < ROUNDS.most && spent < ROUNDS.share) round(effortNow());
     search.step(done, TRIES);
     yield told();
   }
