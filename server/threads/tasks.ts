@@ -45,8 +45,8 @@ interface DepthTask {
   fixed: DepthPosition[];
   locked: string[];
 }
-/** By turns, so that the same room always gets the same plan; about a second for a hundred bins. */
-const DEPTH_TURNS = 250;
+/** By turns, so that the same room always gets the same plan; a second or so for two hundred bins. */
+const DEPTH_TURNS = 600;
 
 export const TASKS = {
   place: task('Finding places', 120, ({ problem, fixed, locked }: DepthTask): DepthAnswer =>
