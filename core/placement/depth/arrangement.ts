@@ -4,7 +4,7 @@
  * the front, by what any part of stands before it.
  */
 import { NATURE } from '../../cautions/natures.ts';
-import { gripAt, type CompiledDepth } from './compiled.ts';
+import { gripAt, reaches, type CompiledDepth } from './compiled.ts';
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
 
 /** Bits of natures. */
@@ -46,7 +46,6 @@ export class Arrangement {
   /** By group and unit: how many of its bins stand there; by group: in how many units. */
   private readonly members: Int32Array;
   private readonly unitsOf: Int32Array;
-  private readonly units: number;
 
   constructor(place: CompiledDepth) {
     this.place = place;
@@ -70,8 +69,7 @@ export class Arrangement {
     this.inside = Array.from({ length: spaces }, () => []);
     this.load = new Float64Array(spaces);
     this.natures = new Int16Array(spaces * NATURES);
-    this.units = place.unit.reduce((most, unit) => Math.max(most, unit + 1), 0);
-    this.members = new Int32Array(place.groups * this.units);
+    this.members = new Int32Array(place.groups * this.place.units);
     this.unitsOf = new Int32Array(place.groups);
     this.version = new Int32Array(spaces).fill(1);
     this.effort = UNPLACED * bins;
@@ -82,12 +80,6 @@ export class Arrangement {
   standing(bin: number, space: number, z: number): number {
     const { place } = this;
     return place.base[bin * place.spaces + space]! + place.bodies.week(bin, gripAt(place, bin, space, z));
-  }
-
-  /** Whether its rules allow that grip height. */
-  reaches(bin: number, space: number, grip: number): boolean {
-    const { place } = this;
-    return grip <= place.highest[bin]! && (place.locked[space] === 1 || grip >= place.lowest[bin]!);
   }
 
   private count(bin: number, space: number, by: 1 | -1): void {
@@ -108,13 +100,13 @@ export class Arrangement {
   joining(bin: number, space: number): number {
     const group = this.place.group[bin]!;
     if (group < 0 || !this.unitsOf[group]) return 0;
-    return this.members[group * this.units + this.place.unit[space]!] ? 0 : GROUP_SPLIT;
+    return this.members[group * this.place.units + this.place.unit[space]!] ? 0 : GROUP_SPLIT;
   }
   /** Counts it in or out of its group. @returns what its group costs more */
   private member(bin: number, space: number, by: 1 | -1): number {
     const group = this.place.group[bin]!;
     if (group < 0) return 0;
-    const at = group * this.units + this.place.unit[space]!;
+    const at = group * this.place.units + this.place.unit[space]!;
     this.members[at]! += by;
     if (this.members[at] !== (by > 0 ? 1 : 0)) return 0;
     this.unitsOf[group]! += by;
@@ -254,7 +246,7 @@ export class Arrangement {
     if (change + regrouped > allowed) return false;
     change += regrouped;
     if ((blocked[a]! > 0 && place.ofChild[b]) || (blocked[b]! > 0 && place.ofChild[a])) return false;
-    if (!this.reaches(a, spaceB, gripA) || !this.reaches(b, spaceA, gripB)) return false;
+    if (!reaches(place, a, spaceB, gripA) || !reaches(place, b, spaceA, gripB)) return false;
     if ((turned[a] && !place.turnable[b]) || (turned[b] && !place.turnable[a])) return false;
     if ((carries[a]! > 0 && !place.stackable[b]) || (carries[b]! > 0 && !place.stackable[a])) return false;
     const heavier = mass[b]! - mass[a]!;
@@ -290,8 +282,8 @@ export class Arrangement {
   }
   private moved(group: number, from: number, to: number): number {
     if (group < 0) return 0;
-    const opened = this.members[group * this.units + to] === 0 ? GROUP_SPLIT : 0;
-    return opened - (this.members[group * this.units + from] === 1 ? GROUP_SPLIT : 0);
+    const opened = this.members[group * this.place.units + to] === 0 ? GROUP_SPLIT : 0;
+    return opened - (this.members[group * this.place.units + from] === 1 ? GROUP_SPLIT : 0);
   }
   /** Whether a bin bears, and is borne by, what another of its size bears and is borne by. */
   private bearsInstead(of: number, bin: number): boolean {

@@ -6,7 +6,7 @@ import { UNPLACED } from '../problem.ts';
 import { checkDepth } from '../testing/check-depth.ts';
 import { depthProblem } from '../testing/depth-problems.ts';
 import { DepthBound } from './bound.ts';
-import { compileDepth } from './compiled.ts';
+import { cheapestSum, compileDepth } from './compiled.ts';
 import type { DepthPosition, DepthProblem } from './problem.ts';
 import { solveDepth } from './solve.ts';
 
@@ -109,10 +109,7 @@ test('no plan of all there are is below the bound, and the search finds the leas
 test('what a front has no room for costs something: the bound is above the sum of the cheapest places', () => {
   const problem = depthProblem(12, 3);
   const place = runToEnd(compileDepth(problem));
-  const cheapest = place.order.reduce(
-    (sum, [first], bin) => sum + (first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!),
-    0,
-  );
+  const cheapest = cheapestSum(problem);
   const bound = new DepthBound(place);
   const { effort } = solveDepth(problem, { iterations: 60 });
   for (let round = 0; round < 100; round++) bound.round(effort);

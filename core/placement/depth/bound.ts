@@ -5,7 +5,7 @@
  * together is placed together. See docs/engines.md for why each of these holds for every plan.
  */
 import { UNPLACED } from '../problem.ts';
-import { gripAt, NO_LIMIT, type CompiledDepth } from './compiled.ts';
+import { gripAt, leastBody, reaches, type CompiledDepth } from './compiled.ts';
 import { GroupChoice } from './group-choice.ts';
 
 /** What has a price in each compartment. */
@@ -97,15 +97,11 @@ export class DepthBound {
     for (const space of place.order[bin]!) {
       const at = bin * place.spaces + space;
       const base = place.base[at]!;
-      const lowest = place.locked[space] ? -NO_LIMIT : place.lowest[bin]!;
-      const highest = place.highest[bin]!;
       const bottom = gripAt(place, bin, space, 0);
-      if (bottom >= lowest && bottom <= highest) this.onBottom[at] = down(base + bodies.week(bin, bottom));
+      if (reaches(place, bin, space, bottom)) this.onBottom[at] = down(base + bodies.week(bin, bottom));
       const top = place.roomHeight[space]! - place.height[bin]!;
       if (support > top || place.hangs[space]) continue;
-      const from = Math.max(gripAt(place, bin, space, support), lowest);
-      const to = Math.min(gripAt(place, bin, space, top), highest);
-      this.raised[at] = down(base + bodies.leastWeek(bin, from, to));
+      this.raised[at] = down(base + leastBody(place, bin, space, support));
     }
   }
 

@@ -8,7 +8,7 @@ import { Bodies } from './bodies.ts';
 import { MOVE_SECONDS, type DepthProblem } from './problem.ts';
 
 /** Grip heights are hundredths of a millimetre. Beyond this nobody reaches. */
-export const NO_LIMIT = 1e12;
+const NO_LIMIT = 1e12;
 
 export interface CompiledDepth {
   problem: DepthProblem;
@@ -46,6 +46,7 @@ export interface CompiledDepth {
   nature: Uint8Array;
   notBeside: Uint8Array;
   unit: Int32Array;
+  units: number;
   /** bins × spaces: walking and opening, seconds a week; Infinity where its rules or its size keep it out whatever the height. */
   base: Float64Array;
   /** bins × spaces: never more than what it costs there at any height; Infinity as above. */
@@ -60,6 +61,27 @@ export const gripAt = (place: CompiledDepth, bin: number, space: number, z: numb
   place.top[space]
     ? 2 * (place.floor[space]! + z + place.height[bin]!) * 50
     : (2 * (place.floor[space]! + z) + place.height[bin]!) * 50;
+
+/** Whether the rules of a bin allow that grip height in a space. */
+export const reaches = (
+  { highest, lowest, locked }: CompiledDepth,
+  bin: number,
+  space: number,
+  grip: number,
+): boolean => grip <= highest[bin]! && (locked[space] === 1 || grip >= lowest[bin]!);
+
+/** The least that bending and reaching costs at any height from z up that its rules allow, seconds a week; Infinity where there is none. */
+export function leastBody(place: CompiledDepth, bin: number, space: number, z: number): number {
+  const from = Math.max(gripAt(place, bin, space, z), place.locked[space] ? -NO_LIMIT : place.lowest[bin]!);
+  const top = place.roomHeight[space]! - place.height[bin]!;
+  return place.bodies.leastWeek(bin, from, Math.min(gripAt(place, bin, space, top), place.highest[bin]!));
+}
+
+/** By bin: seconds a week in its own cheapest place, as if it had the room for itself. */
+export const cheapestOf = (place: CompiledDepth): Float64Array =>
+  Float64Array.from(place.order, ([first], bin) =>
+    first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!,
+  );
 
 /** Gives way every so many bins. */
 const YIELD_BINS = 40;
@@ -130,12 +152,14 @@ export function* compileDepth(
     nature: Uint8Array.from(bin, ({ nature = 0 }) => nature),
     notBeside: Uint8Array.from(bin, ({ nature = 0 }) => notBeside(nature)),
     unit: ints((c) => numberIn(unitNumbers, at[c]!.unit), m),
+    units: 0,
     base: new Float64Array(n * m).fill(Infinity),
     least: new Float32Array(n * m).fill(Infinity),
     order: [],
     ready: () => {},
   };
   place.groups = groupNumbers.size;
+  place.units = unitNumbers.size;
   const spaceAt = new Map(at.map(({ id }, c) => [id, c]));
   // What walking from a zone costs, each space in turn.
   const walking = new Map(
@@ -167,9 +191,7 @@ export function* compileDepth(
         (space.locked && place.ofChild[b])
       )
         continue;
-      const from = Math.max(gripAt(place, b, c, 0), space.locked ? -NO_LIMIT : place.lowest[b]!);
-      const to = Math.min(gripAt(place, b, c, place.roomHeight[c]! - one.height), place.highest[b]!);
-      const body = place.bodies.leastWeek(b, from, to);
+      const body = leastBody(place, b, c, 0);
       if (body === Infinity) continue;
       place.base[b * m + c] = base;
       // Rounded down, so that it never says more than there is.
@@ -198,9 +220,5 @@ export function* compileDepth(
 
 /** Every bin in its own cheapest place, as if it had the room for itself: what plans in depth are compared with. */
 export function cheapestSum(problem: DepthProblem): number {
-  const place = runToEnd(compileDepth(problem));
-  return place.order.reduce(
-    (sum, [first], bin) => sum + (first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!),
-    0,
-  );
+  return cheapestOf(runToEnd(compileDepth(problem))).reduce((sum, seconds) => sum + seconds, 0);
 }

@@ -1,4 +1,5 @@
 /** What belongs together, chosen together: the units over which each group is spread, with what a further unit costs. */
+import { groupedBy } from '../../model/grouped-by.ts';
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
 import type { CompiledDepth } from './compiled.ts';
 
@@ -9,7 +10,6 @@ type CostOf = (bin: number, space: number, most: number) => number;
 
 export class GroupChoice {
   private readonly place: CompiledDepth;
-  private readonly units: number;
   /** Groups of two and more of which none stays where it stands. */
   private readonly groups: number[][];
   private readonly grouped: Set<number>;
@@ -19,16 +19,9 @@ export class GroupChoice {
   /** @param free bins that are chosen @param fixed others: a group with one of these has its members chosen one by one */
   constructor(place: CompiledDepth, free: readonly number[], fixed: ReadonlyMap<number, unknown>) {
     this.place = place;
-    this.units = place.unit.reduce((most, unit) => Math.max(most, unit + 1), 0);
-    const members = new Map<number, number[]>();
-    for (const bin of free) {
-      const group = place.group[bin]!;
-      if (group < 0) continue;
-      const own = members.get(group);
-      if (own) own.push(bin);
-      else members.set(group, [bin]);
-    }
-    for (const bin of fixed.keys()) members.delete(place.group[bin]!);
+    const groupOf = (bin: number): string | null => (place.group[bin]! < 0 ? null : String(place.group[bin]));
+    const members = groupedBy(free, groupOf);
+    for (const bin of fixed.keys()) members.delete(String(place.group[bin]));
     this.groups = [...members.values()].filter((own) => own.length > 1);
     this.grouped = new Set(this.groups.flat());
   }
@@ -42,7 +35,8 @@ export class GroupChoice {
     return this.groups.reduce((sum, own) => sum + this.leastOf(own, costOf), 0);
   }
   private leastOf(own: readonly number[], costOf: CostOf): number {
-    const { units, place } = this;
+    const { place } = this;
+    const { units } = place;
     const cost = new Float64Array(own.length * units).fill(UNPLACED);
     const space = new Int32Array(own.length * units).fill(-1);
     /** Every one where it costs least, as if splitting were free; and all in one unit. */

@@ -7,6 +7,7 @@ import { groupedBy } from '../../model/grouped-by.ts';
 import { UNPLACED } from '../problem.ts';
 import type { Arrangement } from './arrangement.ts';
 import { ChangeLog } from './change-log.ts';
+import { cheapestOf } from './compiled.ts';
 import { weightsOf } from './construct.ts';
 import { Spots } from './spots.ts';
 
@@ -69,9 +70,7 @@ export class DepthSearch {
     this.fixed = Uint8Array.from(bins, (bin) => Number(fixed.has(bin)));
     this.hot = hot;
     this.weight = weightsOf(place);
-    this.cheapest = Float64Array.from(place.order, ([first], bin) =>
-      first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!,
-    );
+    this.cheapest = cheapestOf(place);
     const size = (bin: number) => `${place.width[bin]} ${place.depth[bin]} ${place.height[bin]}`;
     for (const own of groupedBy([...bins], size).values()) {
       const list = Int32Array.from(own);
@@ -301,7 +300,7 @@ export class DepthSearch {
     const elsewhere = (!found || this.random.next() < ELSEWHERE) && spots.best(bin, found ? spots.cost : limit);
     if (found || elsewhere) log.put(bin);
   }
-  /** Some of the bins that have no place and are not out in this try alone. */
+  /** Some of the bins that have no place. */
   private waiting(most: number): number[] {
     const { now } = this;
     const found: number[] = [];

@@ -4,7 +4,7 @@ import { UNPLACED } from '../problem.ts';
 import { Arrangement } from './arrangement.ts';
 import { DepthBound } from './bound.ts';
 import { construct, constructPriced, keepLocked } from './construct.ts';
-import { compileDepth, gripAt, type CompiledDepth } from './compiled.ts';
+import { compileDepth, gripAt, reaches, type CompiledDepth } from './compiled.ts';
 import type { DepthAnswer, DepthPosition, DepthProblem } from './problem.ts';
 import { DepthSearch, HOT, WARM, type Kept } from './search.ts';
 
@@ -185,7 +185,7 @@ function mayStand(
   if (z + height[bin]! > place.roomHeight[space]!) return false;
   if (z > 0 && (on === undefined || !place.stackable[on] || mass[on]! < mass[bin]!)) return false;
   if (place.hangs[space] && (z > 0 || y > 0)) return false;
-  return now.mayJoin(bin, space) && now.reaches(bin, space, gripAt(place, bin, space, z));
+  return now.mayJoin(bin, space) && reaches(place, bin, space, gripAt(place, bin, space, z));
 }
 
 function answerOf(problem: DepthProblem, best: Kept | null, effort: number, bound: number): DepthAnswer {

@@ -4,7 +4,7 @@
  */
 import { Random } from '../../engine/random.ts';
 import type { Arrangement } from './arrangement.ts';
-import { gripAt, type CompiledDepth } from './compiled.ts';
+import { gripAt, reaches, type CompiledDepth } from './compiled.ts';
 
 export interface Spot {
   space: number;
@@ -150,7 +150,7 @@ export class Spots {
       let own = joined;
       for (let under = on; under >= 0; under = onOf[under]!) own += burden[under]!;
       const grip = gripAt(place, bin, space, z);
-      const mayStand = anyway || (now.reaches(bin, space, grip) && (on < 0 || mass[on]! >= mass[bin]!));
+      const mayStand = anyway || (reaches(place, bin, space, grip) && (on < 0 || mass[on]! >= mass[bin]!));
       if (mayStand) own += bodies.week(bin, grip);
       if (!mayStand || own >= this.limit) {
         unsure = true;

@@ -5,7 +5,7 @@
 import { runToEnd } from '../../engine/run-to-end.ts';
 import { UNPLACED } from '../problem.ts';
 import { Arrangement } from './arrangement.ts';
-import { compileDepth, gripAt } from './compiled.ts';
+import { compileDepth, gripAt, reaches } from './compiled.ts';
 import type { DepthBin, DepthPosition, DepthProblem } from './problem.ts';
 import { Spots, type Spot } from './spots.ts';
 
@@ -217,7 +217,7 @@ export class Standing {
     const { now } = this;
     const { place } = now;
     if (place.base[bin * place.spaces + space] === Infinity) return null;
-    if (!now.reaches(bin, space, gripAt(place, bin, space, z))) return null;
+    if (!reaches(place, bin, space, gripAt(place, bin, space, z))) return null;
     const { effort: before } = this;
     now.put(bin, space, x, y, z, Number(turned), on);
     const cost = this.effort - before;
