@@ -62,9 +62,19 @@ test('whatever comes, goes and changes places: the rules hold, the effort is wha
         } else if (random.next() < 0.15 && !now.carries[bin]) now.take(bin);
         else if (now.space[other]! >= 0 && bin !== other && isAlike(problem, bin, other)) {
           const allowed = random.next() < 0.7 ? Infinity : 0;
-          const swapped = now.swap(bin, other, allowed);
-          if (!swapped) expect(now.effort).toBe(before);
-          else expect(now.effort - before).toBeLessThanOrEqual(allowed + 1e-6);
+          const change = now.swapCost(bin, other, allowed);
+          expect(now.effort).toBe(before);
+          if (change === Infinity) continue;
+          expect(change).toBeLessThanOrEqual(allowed);
+          const versions = now.version.slice();
+          log.clear();
+          log.swap(bin, other, change);
+          expect(now.effort - before).toBeCloseTo(change, 4);
+          if (random.next() < 0.2) {
+            log.undo();
+            expect(now.effort).toBeCloseTo(before, 4);
+            expect(now.version).toEqual(versions);
+          }
         }
         if (n % 20 === 0) isRight();
       }

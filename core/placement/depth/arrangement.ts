@@ -220,44 +220,57 @@ export class Arrangement {
   }
 
   /**
-   * Two bins of one size change places, where no rule is against it and it costs no more than is allowed.
-   * @returns whether they did
+   * What it costs when two bins of one size change places, seconds a week.
+   * @returns Infinity where a rule is against it or it costs more than is allowed
    */
-  swap(a: number, b: number, allowed: number): boolean {
+  swapCost(a: number, b: number, allowed: number): number {
     const { place, space, blocked, carries, turned } = this;
     const { moving, mass, base } = place;
     const spaceA = space[a]!;
     const spaceB = space[b]!;
     const baseA = base[a * place.spaces + spaceB]!;
     const baseB = base[b * place.spaces + spaceA]!;
-    if (baseA === Infinity || baseB === Infinity) return false;
+    if (baseA === Infinity || baseB === Infinity) return Infinity;
     const gripA = gripAt(place, a, spaceB, this.z0[b]!);
     const gripB = gripAt(place, b, spaceA, this.z0[a]!);
-    const standingA = baseA + place.bodies.week(a, gripA);
-    const standingB = baseB + place.bodies.week(b, gripB);
     // What is blocked is the place, not the bin.
     let change =
-      standingA +
-      standingB -
+      baseA +
+      place.bodies.week(a, gripA) +
+      baseB +
+      place.bodies.week(b, gripB) -
       this.standingNow[a]! -
       this.standingNow[b]! +
       (moving[a]! - moving[b]!) * (blocked[b]! - blocked[a]!);
     const regrouped = this.regrouped(a, spaceA, b, spaceB);
-    if (change + regrouped > allowed) return false;
+    if (change + regrouped > allowed) return Infinity;
     change += regrouped;
-    if ((blocked[a]! > 0 && place.ofChild[b]) || (blocked[b]! > 0 && place.ofChild[a])) return false;
-    if (!reaches(place, a, spaceB, gripA) || !reaches(place, b, spaceA, gripB)) return false;
-    if ((turned[a] && !place.turnable[b]) || (turned[b] && !place.turnable[a])) return false;
-    if ((carries[a]! > 0 && !place.stackable[b]) || (carries[b]! > 0 && !place.stackable[a])) return false;
+    if ((blocked[a]! > 0 && place.ofChild[b]) || (blocked[b]! > 0 && place.ofChild[a])) return Infinity;
+    if (!reaches(place, a, spaceB, gripA) || !reaches(place, b, spaceA, gripB)) return Infinity;
+    if ((turned[a] && !place.turnable[b]) || (turned[b] && !place.turnable[a])) return Infinity;
+    if ((carries[a]! > 0 && !place.stackable[b]) || (carries[b]! > 0 && !place.stackable[a])) return Infinity;
     const heavier = mass[b]! - mass[a]!;
     if (heavier !== 0) {
       if (spaceA !== spaceB) {
-        if (this.load[spaceA]! + heavier > place.maxLoad[spaceA]!) return false;
-        if (this.load[spaceB]! - heavier > place.maxLoad[spaceB]!) return false;
+        if (this.load[spaceA]! + heavier > place.maxLoad[spaceA]!) return Infinity;
+        if (this.load[spaceB]! - heavier > place.maxLoad[spaceB]!) return Infinity;
       }
-      if (!this.bearsInstead(a, b) || !this.bearsInstead(b, a)) return false;
+      if (!this.bearsInstead(a, b) || !this.bearsInstead(b, a)) return Infinity;
     }
-    if (spaceA !== spaceB && !this.changeNatures(a, spaceA, b, spaceB)) return false;
+    return spaceA === spaceB || this.naturesAllow(a, spaceA, b, spaceB) ? change : Infinity;
+  }
+  /** Two bins of one size change places. @param change what `swapCost` said */
+  swap(a: number, b: number, change: number): void {
+    const { place, space } = this;
+    const spaceA = space[a]!;
+    const spaceB = space[b]!;
+    const heavier = place.mass[b]! - place.mass[a]!;
+    if (spaceA !== spaceB) {
+      this.count(a, spaceA, -1);
+      this.count(b, spaceB, -1);
+      this.count(a, spaceB, 1);
+      this.count(b, spaceA, 1);
+    }
     this.member(a, spaceA, -1);
     this.member(b, spaceB, -1);
     this.member(a, spaceB, 1);
@@ -265,12 +278,11 @@ export class Arrangement {
     this.load[spaceA]! += heavier;
     this.load[spaceB]! -= heavier;
     this.exchange(a, b);
-    this.standingNow[a] = standingA;
-    this.standingNow[b] = standingB;
+    this.standingNow[a] = this.standing(a, spaceB, this.z0[a]!);
+    this.standingNow[b] = this.standing(b, spaceA, this.z0[b]!);
     this.effort += change;
     this.version[spaceA] = ++this.states;
     this.version[spaceB] = ++this.states;
-    return true;
   }
   /** What the groups of two bins cost more when they change places. */
   private regrouped(a: number, spaceA: number, b: number, spaceB: number): number {
@@ -296,16 +308,15 @@ export class Arrangement {
       if (this.on[other] === of && mass[other]! > mass[bin]!) return false;
     return true;
   }
-  /** @returns false, and nothing is changed, where one would stand beside what it must not stand beside */
-  private changeNatures(a: number, spaceA: number, b: number, spaceB: number): boolean {
+  private naturesAllow(a: number, spaceA: number, b: number, spaceB: number): boolean {
     const { nature, notBeside } = this.place;
     if (!(nature[a]! | nature[b]! | notBeside[a]! | notBeside[b]!)) return true;
     this.count(a, spaceA, -1);
     this.count(b, spaceB, -1);
-    const mayBe = this.mayJoin(a, spaceB) && this.mayJoin(b, spaceA);
-    this.count(a, mayBe ? spaceB : spaceA, 1);
-    this.count(b, mayBe ? spaceA : spaceB, 1);
-    return mayBe;
+    const allow = this.mayJoin(a, spaceB) && this.mayJoin(b, spaceA);
+    this.count(a, spaceA, 1);
+    this.count(b, spaceB, 1);
+    return allow;
   }
   /** Each takes the other's box, with what stands on it. */
   private exchange(a: number, b: number): void {

@@ -4,7 +4,7 @@
  * share has a price (Lagrangian relaxation; prices follow the subgradient, Held, Wolfe and Crowder 1974), and what belongs
  * together is placed together. See docs/engines.md for why each of these holds for every plan.
  */
-import { UNPLACED } from '../problem.ts';
+import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
 import { gripAt, leastBody, reaches, type CompiledDepth } from './compiled.ts';
 import { GroupChoice } from './group-choice.ts';
 
@@ -49,6 +49,9 @@ export class DepthBound {
   private readonly room: Float64Array;
   private readonly price: Float64Array;
   private readonly direction: Float64Array;
+  /** By group and unit: the last round in which some of it stood there; and how many rounds there were. */
+  private readonly home: Int32Array;
+  private rounds = 0;
   private step = STEP.first;
   private since = 0;
   private readonly way: Way = { space: -1, raised: false, blocked: 0 };
@@ -81,6 +84,7 @@ export class DepthBound {
     this.direction = new Float64Array(spaces * RESOURCES);
     const free = Array.from({ length: bins }, (_, bin) => bin).filter((bin) => !fixed.has(bin));
     this.groups = new GroupChoice(place, free, fixed);
+    this.home = new Int32Array(place.groups * place.units);
     this.single = free.filter((bin) => !this.groups.has(bin));
   }
 
@@ -146,11 +150,13 @@ export class DepthBound {
     return least;
   }
 
-  /** What the room costs a bin in a space, seconds a week, by the prices as they are. */
-  priceOfRoom(bin: number, space: number): number {
-    const at = bin * this.place.spaces + space;
+  /** What a bin has to pay for a space beside its own seconds: the room by the prices as they are, and a split where none of its group stand in that unit in the relaxed plan. */
+  priceOf(bin: number, space: number): number {
+    const { group, unit, units, spaces } = this.place;
+    const at = bin * spaces + space;
     const least = Math.min(this.onBottom[at]!, this.raised[at]!);
-    return Math.max(0, this.cheapestWay(bin, space) - least);
+    const isApart = this.groups.has(bin) && this.home[group[bin]! * units + unit[space]!] !== this.rounds;
+    return Math.max(0, this.cheapestWay(bin, space) - least) + (isApart ? GROUP_SPLIT : 0);
   }
 
   /** Adds what a way takes. */
@@ -195,7 +201,9 @@ export class DepthBound {
       if (chosen.space >= 0) this.use(bin, chosen, used);
     }
     sum += this.groups.least((bin, space, most) => this.cheapestWay(bin, space, most));
+    this.rounds++;
     for (const { bin, space } of this.groups.chosen) {
+      this.home[place.group[bin]! * place.units + place.unit[space]!] = this.rounds;
       this.cheapestWay(bin, space);
       this.use(bin, this.way, used);
     }

@@ -34,7 +34,8 @@ export function* construct(now: Arrangement, locked: readonly number[] = []): Ge
 }
 
 /**
- * The same with what room costs by the bound's prices, so that what gains little leaves the good places to others.
+ * The same with what room costs by the bound's prices, so that what gains little leaves the good places to others, and
+ * with groups where the bound would have them.
  * @param now where some stand already; it is filled up
  */
 export function* constructPriced(
@@ -45,7 +46,7 @@ export function* constructPriced(
   const { place } = now;
   const base = place.base.slice();
   for (let bin = 0; bin < place.bins; bin++)
-    for (const space of place.order[bin]!) base[bin * place.spaces + space]! += bound.priceOfRoom(bin, space);
+    for (const space of place.order[bin]!) base[bin * place.spaces + space]! += bound.priceOf(bin, space);
   const rough = new Arrangement({ ...place, base });
   copyPlaces(now, rough);
   yield* construct(rough, locked);

@@ -9,6 +9,7 @@ import type { Arrangement } from './arrangement.ts';
 import { ChangeLog } from './change-log.ts';
 import { cheapestOf } from './compiled.ts';
 import { weightsOf } from './construct.ts';
+import { Regroup } from './regroup.ts';
 import { Spots } from './spots.ts';
 
 /** A change may cost about this share of a bin's mean effort at first, and in the end; found by trial on rooms of 50 to 1,700 bins. */
@@ -17,7 +18,7 @@ export const HOT = 0.3;
 export const WARM = 0.03;
 const COLD = 0.01;
 /** Shares of the tries, each with those before it; the rest are swaps. */
-const SHARE = { move: 0.05, near: 0.15, eject: 0.25, refill: 0.253 };
+const SHARE = { move: 0.05, near: 0.15, eject: 0.25, refill: 0.253, regroup: 0.273 };
 /** Of a bin's cheapest places one of the first so many is aimed at. */
 const AIMED_AT = 12;
 /** Bins that are looked at to find one that wants elsewhere. */
@@ -44,6 +45,7 @@ export class DepthSearch {
   private readonly spots: Spots;
   private readonly random: Random;
   private readonly log: ChangeLog;
+  private readonly regroup: Regroup;
   /** Bins that stay where they stand, and what they stand on. */
   private readonly fixed: Uint8Array;
   private readonly hot: number;
@@ -77,6 +79,17 @@ export class DepthSearch {
       for (const bin of own) this.alike[bin] = list;
     }
     this.swappable = bins.filter((bin) => this.alike[bin]!.length > 1);
+    const { spots, random, log, alike, cheapest } = this;
+    this.regroup = new Regroup({
+      now,
+      spots,
+      log,
+      random,
+      alike,
+      cheapest,
+      fixed: this.fixed,
+      aim: (bin) => this.aim(bin),
+    });
     this.best = {
       space: now.space.slice(),
       x0: now.x0.slice(),
@@ -112,6 +125,7 @@ export class DepthSearch {
       else if (draw < SHARE.near) this.tryNear(allowed);
       else if (draw < SHARE.eject) this.tryEject(allowed);
       else if (draw < SHARE.refill) this.tryRefill(allowed);
+      else if (draw < SHARE.regroup) this.regroup.try(allowed);
       else this.trySwap(allowed);
     }
     this.keep();
@@ -123,7 +137,9 @@ export class DepthSearch {
     const a = swappable[random.below(swappable.length)]!;
     const alike = this.alike[a]!;
     const b = alike[random.below(alike.length)]!;
-    if (a !== b && now.space[a]! >= 0 && now.space[b]! >= 0 && !fixed[a] && !fixed[b]) now.swap(a, b, allowed);
+    if (a === b || now.space[a]! < 0 || now.space[b]! < 0 || fixed[a] || fixed[b]) return;
+    const change = now.swapCost(a, b, allowed);
+    if (change < Infinity) now.swap(a, b, change);
   }
 
   /** Takes a bin on which nothing stands out of its place, if it has one. @returns the bin, or -1 where it is not to be moved */
