@@ -3,27 +3,15 @@ import { expect, test } from 'vitest';
 import { Random } from '../../engine/random.ts';
 import { runToEnd } from '../../engine/run-to-end.ts';
 import { UNPLACED } from '../problem.ts';
+
 import { checkDepth } from '../testing/check-depth.ts';
 import { depthProblem } from '../testing/depth-problems.ts';
 import { Arrangement } from './arrangement.ts';
 import { ChangeLog } from './change-log.ts';
 import { compileDepth } from './compiled.ts';
-import type { DepthAnswer, DepthProblem } from './problem.ts';
+import type { DepthProblem } from './problem.ts';
+import { answerOf } from './solve.ts';
 import { Spots } from './spots.ts';
-
-const answerOf = (problem: DepthProblem, now: Arrangement): DepthAnswer => ({
-  format: 'stube-place-answer/2',
-  placed: problem.bins.flatMap(({ id }, bin) => {
-    const compartment = problem.compartments[now.space[bin]!]?.id;
-    if (compartment === undefined) return [];
-    const [x, y, z] = [now.x0[bin]!, now.y0[bin]!, now.z0[bin]!];
-    return [{ bin: id, compartment, x, y, z, turned: now.turned[bin] === 1 }];
-  }),
-  unplaced: problem.bins.filter((_, bin) => now.space[bin]! < 0).map(({ id }) => id),
-  effort: now.effort,
-  bound: 0,
-  optimal: false,
-});
 
 test('whatever comes, goes and changes places: the rules hold, the effort is what it is, a spot costs what it says, and what is given up is as before', () => {
   fc.assert(
@@ -39,7 +27,7 @@ test('whatever comes, goes and changes places: the rules hold, the effort is wha
       const spots = new Spots(now, random);
       const log = new ChangeLog(now, spots);
       const isRight = () => {
-        const { problems, effort } = checkDepth(problem, answerOf(problem, now));
+        const { problems, effort } = checkDepth(problem, answerOf(problem, now, now.effort, 0));
         expect(problems).toEqual([]);
         expect(now.effort).toBeCloseTo(effort, 4);
       };

@@ -5,7 +5,8 @@
  */
 import { NATURE } from '../../cautions/natures.ts';
 import { gripAt, reaches, type CompiledDepth } from './compiled.ts';
-import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
+import { GroupSpread } from './group-spread.ts';
+import { UNPLACED } from '../problem.ts';
 
 /** Bits of natures. */
 const NATURES = Object.keys(NATURE).length;
@@ -43,9 +44,8 @@ export class Arrangement {
   private states = 1;
   /** By space and nature: how many bins of it stand there. */
   private readonly natures: Int16Array;
-  /** By group and unit: how many of its bins stand there; by group: in how many units. */
-  private readonly members: Int32Array;
-  private readonly unitsOf: Int32Array;
+  /** Over which units what belongs together is spread. */
+  readonly spread: GroupSpread;
 
   constructor(place: CompiledDepth) {
     this.place = place;
@@ -69,8 +69,7 @@ export class Arrangement {
     this.inside = Array.from({ length: spaces }, () => []);
     this.load = new Float64Array(spaces);
     this.natures = new Int16Array(spaces * NATURES);
-    this.members = new Int32Array(place.groups * this.place.units);
-    this.unitsOf = new Int32Array(place.groups);
+    this.spread = new GroupSpread(place);
     this.version = new Int32Array(spaces).fill(1);
     this.effort = UNPLACED * bins;
     this.unplaced = bins;
@@ -94,23 +93,6 @@ export class Arrangement {
     for (let bit = 0; bit < NATURES; bit++)
       if (apart & (1 << bit) && this.natures[space * NATURES + bit]! > 0) return false;
     return true;
-  }
-
-  /** What its group costs more when it goes there. */
-  joining(bin: number, space: number): number {
-    const group = this.place.group[bin]!;
-    if (group < 0 || !this.unitsOf[group]) return 0;
-    return this.members[group * this.place.units + this.place.unit[space]!] ? 0 : GROUP_SPLIT;
-  }
-  /** Counts it in or out of its group. @returns what its group costs more */
-  private member(bin: number, space: number, by: 1 | -1): number {
-    const group = this.place.group[bin]!;
-    if (group < 0) return 0;
-    const at = group * this.place.units + this.place.unit[space]!;
-    this.members[at]! += by;
-    if (this.members[at] !== (by > 0 ? 1 : 0)) return 0;
-    this.unitsOf[group]! += by;
-    return this.unitsOf[group]! > (by > 0 ? 1 : 0) ? by * GROUP_SPLIT : 0;
   }
 
   /** Seconds a week of a bin where it stands, with what has to be moved first. */
@@ -174,7 +156,7 @@ export class Arrangement {
     this.load[space]! += place.mass[bin]!;
     this.count(bin, space, 1);
     this.standingNow[bin] = this.standing(bin, space, z);
-    this.effort += more + this.costOf(bin) + this.member(bin, space, 1) - UNPLACED;
+    this.effort += more + this.costOf(bin) + this.spread.count(bin, space, 1) - UNPLACED;
     this.unplaced--;
     this.version[space] = ++this.states;
   }
@@ -210,7 +192,7 @@ export class Arrangement {
     this.space[bin] = -1;
     this.load[space]! -= place.mass[bin]!;
     this.count(bin, space, -1);
-    this.effort += UNPLACED - less + this.member(bin, space, -1);
+    this.effort += UNPLACED - less + this.spread.count(bin, space, -1);
     this.unplaced++;
     this.version[space] = ++this.states;
   }
@@ -242,7 +224,7 @@ export class Arrangement {
       this.standingNow[a]! -
       this.standingNow[b]! +
       (moving[a]! - moving[b]!) * (blocked[b]! - blocked[a]!);
-    const regrouped = this.regrouped(a, spaceA, b, spaceB);
+    const regrouped = this.spread.swapCost(a, spaceA, b, spaceB);
     if (change + regrouped > allowed) return Infinity;
     change += regrouped;
     if ((blocked[a]! > 0 && place.ofChild[b]) || (blocked[b]! > 0 && place.ofChild[a])) return Infinity;
@@ -271,10 +253,7 @@ export class Arrangement {
       this.count(a, spaceB, 1);
       this.count(b, spaceA, 1);
     }
-    this.member(a, spaceA, -1);
-    this.member(b, spaceB, -1);
-    this.member(a, spaceB, 1);
-    this.member(b, spaceA, 1);
+    this.spread.swap(a, spaceA, b, spaceB);
     this.load[spaceA]! += heavier;
     this.load[spaceB]! -= heavier;
     this.exchange(a, b);
@@ -283,19 +262,6 @@ export class Arrangement {
     this.effort += change;
     this.version[spaceA] = ++this.states;
     this.version[spaceB] = ++this.states;
-  }
-  /** What the groups of two bins cost more when they change places. */
-  private regrouped(a: number, spaceA: number, b: number, spaceB: number): number {
-    const { group, unit } = this.place;
-    const unitA = unit[spaceA]!;
-    const unitB = unit[spaceB]!;
-    if (unitA === unitB || group[a] === group[b]) return 0;
-    return this.moved(group[a]!, unitA, unitB) + this.moved(group[b]!, unitB, unitA);
-  }
-  private moved(group: number, from: number, to: number): number {
-    if (group < 0) return 0;
-    const opened = this.members[group * this.place.units + to] === 0 ? GROUP_SPLIT : 0;
-    return opened - (this.members[group * this.place.units + from] === 1 ? GROUP_SPLIT : 0);
   }
   /** Whether a bin bears, and is borne by, what another of its size bears and is borne by. */
   private bearsInstead(of: number, bin: number): boolean {

@@ -150,13 +150,17 @@ export class DepthBound {
     return least;
   }
 
-  /** What a bin has to pay for a space beside its own seconds: the room by the prices as they are, and a split where none of its group stand in that unit in the relaxed plan. */
-  priceOf(bin: number, space: number): number {
-    const { group, unit, units, spaces } = this.place;
-    const at = bin * spaces + space;
+  /** What the room costs a bin in a space, seconds a week, by the prices as they are. */
+  priceOfRoom(bin: number, space: number): number {
+    const at = bin * this.place.spaces + space;
     const least = Math.min(this.onBottom[at]!, this.raised[at]!);
-    const isApart = this.groups.has(bin) && this.home[group[bin]! * units + unit[space]!] !== this.rounds;
-    return Math.max(0, this.cheapestWay(bin, space) - least) + (isApart ? GROUP_SPLIT : 0);
+    return Math.max(0, this.cheapestWay(bin, space) - least);
+  }
+  /** What a split costs, seconds a week, where a bin has a group and none of it stand in that unit in the relaxed plan. */
+  split(bin: number, space: number): number {
+    const { group, unit, units } = this.place;
+    if (!this.groups.has(bin)) return 0;
+    return this.home[group[bin]! * units + unit[space]!] === this.rounds ? 0 : GROUP_SPLIT;
   }
 
   /** Adds what a way takes. */

@@ -35,7 +35,7 @@ export function* construct(now: Arrangement, locked: readonly number[] = []): Ge
 
 /**
  * The same with what room costs by the bound's prices, so that what gains little leaves the good places to others, and
- * with groups where the bound would have them.
+ * with groups where the bound would have them; if that has no place for some, without regard to groups as well.
  * @param now where some stand already; it is filled up
  */
 export function* constructPriced(
@@ -44,13 +44,21 @@ export function* constructPriced(
   locked: readonly number[] = [],
 ): Generator<void, void> {
   const { place } = now;
-  const base = place.base.slice();
-  for (let bin = 0; bin < place.bins; bin++)
-    for (const space of place.order[bin]!) base[bin * place.spaces + space]! += bound.priceOf(bin, space);
-  const rough = new Arrangement({ ...place, base });
-  copyPlaces(now, rough);
-  yield* construct(rough, locked);
-  copyPlaces(rough, now);
+  let best = now;
+  for (const together of [true, false]) {
+    const base = place.base.slice();
+    for (let bin = 0; bin < place.bins; bin++)
+      for (const space of place.order[bin]!)
+        base[bin * place.spaces + space]! += bound.priceOfRoom(bin, space) + (together ? bound.split(bin, space) : 0);
+    const rough = new Arrangement({ ...place, base });
+    copyPlaces(now, rough);
+    yield* construct(rough, locked);
+    const plan = new Arrangement(place);
+    copyPlaces(rough, plan);
+    if (plan.effort < best.effort) best = plan;
+    if (!plan.unplaced) break;
+  }
+  copyPlaces(best, now);
 }
 
 /** What stands in one and not in the other comes to the other, what is on another after it. */

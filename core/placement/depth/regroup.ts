@@ -2,27 +2,12 @@
  * What belongs together goes to another piece of furniture as a whole. Bin by bin it would never go: the first that
  * leaves the others costs a minute a week, far more than is allowed when the search has cooled down.
  */
-import type { Random } from '../../engine/random.ts';
 import { groupedBy } from '../../model/grouped-by.ts';
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
-import type { Arrangement } from './arrangement.ts';
-import type { ChangeLog } from './change-log.ts';
-import type { Spots } from './spots.ts';
+import { TIE, type Searching } from './searching.ts';
 
-export interface Searching {
-  now: Arrangement;
-  spots: Spots;
-  log: ChangeLog;
-  random: Random;
-  /** By bin: it stays where it stands. */
-  fixed: Uint8Array;
-  /** By bin: all of its size. */
-  alike: readonly Int32Array[];
-  /** By bin: seconds a week in its cheapest place. */
-  cheapest: Float64Array;
-  /** One of a bin's cheapest spaces. */
-  aim(bin: number): number | undefined;
-}
+/** Bins of one size that are looked at for one that has to leave, at most. */
+const LOOKED_AT = 60;
 
 export class Regroup {
   private readonly search: Searching;
@@ -52,7 +37,7 @@ export class Regroup {
     const space = aim(group[random.below(group.length)]!);
     if (space === undefined) return;
     const unit = now.place.unit[space]!;
-    const end = now.effort + allowed;
+    const end = now.effort + allowed + TIE;
     log.clear();
     this.displaced.length = 0;
     const elsewhere = group.filter((bin) => !this.isIn(bin, unit));
@@ -77,12 +62,10 @@ export class Regroup {
 
   /** One bin comes to a unit: to a free spot, or where one of its size stands. @returns false, and nothing is changed, where neither costs less than `most` */
   private bring(bin: number, unit: number, most: number): boolean {
-    const { now, log, spots, fixed } = this.search;
-    const { group } = now.place;
+    const { now, log, spots } = this.search;
     const before = now.effort;
     const isPlaced = now.space[bin]! >= 0;
-    const joins = (other: number) => this.isIn(other, unit) && !fixed[other] && group[other] !== group[bin];
-    const other = isPlaced ? this.bestSwap(bin, most, joins) : -1;
+    const other = isPlaced ? this.bestThere(bin, unit, most) : -1;
     const least = other < 0 ? most : this.change;
     if (!isPlaced || !now.carries[bin]) {
       if (isPlaced) log.take(bin);
@@ -99,25 +82,36 @@ export class Regroup {
   }
   /** What had to leave changes places with one of its size, if that is better. */
   private settle(bin: number): void {
-    const { now, log, fixed } = this.search;
-    const other = this.bestSwap(bin, 0, (one) => one !== bin && now.space[one]! >= 0 && !fixed[one]);
-    if (other >= 0) log.swap(bin, other, this.change);
+    const { now, log, alike, random, fixed } = this.search;
+    const list = alike[bin]!;
+    this.change = 0;
+    let found = -1;
+    const from = random.below(list.length);
+    for (let i = 0; i < list.length && i < LOOKED_AT; i++) {
+      const other = list[(from + i) % list.length]!;
+      if (other !== bin && now.space[other]! >= 0 && !fixed[other] && this.isCheaper(bin, other)) found = other;
+    }
+    if (found >= 0) log.swap(bin, found, this.change);
   }
 
-  /** What the swap that was found last costs. */
+  /** What the cheapest swap that was looked at costs. */
   private change = 0;
-  /** With whom of its size it costs a bin least to change places, less than `most`; -1 for none. */
-  private bestSwap(bin: number, most: number, may: (other: number) => boolean): number {
-    const { now, alike } = this.search;
-    let found = -1;
+  private isCheaper(bin: number, other: number): boolean {
+    const change = this.search.now.swapCost(bin, other, this.change);
+    if (change >= this.change) return false;
+    this.change = change;
+    return true;
+  }
+  /** With whom of its size in a unit it costs a bin least to change places, less than `most`; -1 for none. */
+  private bestThere(bin: number, unit: number, most: number): number {
+    const { now, alike, fixed } = this.search;
+    const { group } = now.place;
     this.change = most;
-    for (const other of alike[bin]!) {
-      if (!may(other)) continue;
-      const change = now.swapCost(bin, other, this.change);
-      if (change >= this.change) continue;
-      this.change = change;
-      found = other;
-    }
+    let found = -1;
+    for (const space of this.spaces[unit]!)
+      for (const other of now.inside[space]!)
+        if (alike[other] === alike[bin] && !fixed[other] && group[other] !== group[bin] && this.isCheaper(bin, other))
+          found = other;
     return found;
   }
 }

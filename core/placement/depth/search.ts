@@ -9,7 +9,9 @@ import type { Arrangement } from './arrangement.ts';
 import { ChangeLog } from './change-log.ts';
 import { cheapestOf } from './compiled.ts';
 import { weightsOf } from './construct.ts';
+import { Refill } from './refill.ts';
 import { Regroup } from './regroup.ts';
+import { TIE } from './searching.ts';
 import { Spots } from './spots.ts';
 
 /** A change may cost about this share of a bin's mean effort at first, and in the end; found by trial on rooms of 50 to 1,700 bins. */
@@ -21,21 +23,16 @@ const COLD = 0.01;
 const SHARE = { move: 0.05, near: 0.15, eject: 0.25, refill: 0.253, regroup: 0.273 };
 /** Of a bin's cheapest places one of the first so many is aimed at. */
 const AIMED_AT = 12;
+/** How often a swap is looked for where a bin would rather be, not among all of its size. */
+const AIMED_SWAPS = 0.5;
 /** Bins that are looked at to find one that wants elsewhere. */
 const LOOKED_AT = 4;
 /** How often what makes room is two bins, or three, each with all that stands on it. */
 const MAKING_ROOM = { two: 0.3, three: 0.2 };
-/** Bins on one that makes room, at most; and bins that are taken out at once to fill a compartment anew. */
+/** Bins on one that makes room, at most. */
 const MOST_ABOVE = 7;
-const MOST_OUT = 40;
-/** How often a bin looks at all places though what was emptied has one for it. */
-const ELSEWHERE = 0.1;
-/** What costs exactly as much as is allowed is not lost to rounding, s. */
-const TIE = 1e-9;
-/** Orders of refilling are drawn: a bin's weight is changed by up to that share. */
-const NOISE = 0.5;
-/** Share of the spots passed over where a bin stands, in another space, and in what was emptied, so that it is not filled as it was (Christiaens and Vanden Berghe 2020). */
-const BLINK = { own: 0.3, other: 0.1, emptied: 0.02 };
+/** Share of the spots passed over where a bin stands, and in another space, so that it is not put as it was (Christiaens and Vanden Berghe 2020). */
+const BLINK = { own: 0.3, other: 0.1 };
 
 /** Where every bin stands in the best plan: its space (-1: none) and its box. */
 export type Kept = Pick<Arrangement, 'space' | 'x0' | 'y0' | 'z0' | 'turned'>;
@@ -45,6 +42,7 @@ export class DepthSearch {
   private readonly spots: Spots;
   private readonly random: Random;
   private readonly log: ChangeLog;
+  private readonly refill: Refill;
   private readonly regroup: Regroup;
   /** Bins that stay where they stand, and what they stand on. */
   private readonly fixed: Uint8Array;
@@ -59,6 +57,8 @@ export class DepthSearch {
   /** Bins that are out, in a try. */
   private readonly out: number[] = [];
   bestEffort = Infinity;
+  /** Bins without a place in the best plan. */
+  bestUnplaced = 0;
   readonly best: Kept;
 
   /** @param now a first whole plan @param fixed bins that stay where they stand, what they stand on among them @param hot how far it may get worse at first */
@@ -80,16 +80,10 @@ export class DepthSearch {
     }
     this.swappable = bins.filter((bin) => this.alike[bin]!.length > 1);
     const { spots, random, log, alike, cheapest } = this;
-    this.regroup = new Regroup({
-      now,
-      spots,
-      log,
-      random,
-      alike,
-      cheapest,
-      fixed: this.fixed,
-      aim: (bin) => this.aim(bin),
-    });
+    const aim = (bin: number) => this.aim(bin);
+    const searching = { now, spots, log, random, alike, cheapest, fixed: this.fixed, aim };
+    this.regroup = new Regroup(searching);
+    this.refill = new Refill({ ...searching, weight: this.weight, wanting: () => this.wanting() });
     this.best = {
       space: now.space.slice(),
       x0: now.x0.slice(),
@@ -105,6 +99,7 @@ export class DepthSearch {
     const { now, best } = this;
     if (now.effort >= this.bestEffort - TIE) return;
     this.bestEffort = now.effort;
+    this.bestUnplaced = now.unplaced;
     best.space.set(now.space);
     best.x0.set(now.x0);
     best.y0.set(now.y0);
@@ -124,7 +119,7 @@ export class DepthSearch {
       if (draw < SHARE.move) this.tryMove(allowed);
       else if (draw < SHARE.near) this.tryNear(allowed);
       else if (draw < SHARE.eject) this.tryEject(allowed);
-      else if (draw < SHARE.refill) this.tryRefill(allowed);
+      else if (draw < SHARE.refill) this.refill.try(allowed);
       else if (draw < SHARE.regroup) this.regroup.try(allowed);
       else this.trySwap(allowed);
     }
@@ -136,10 +131,24 @@ export class DepthSearch {
     if (!swappable.length) return;
     const a = swappable[random.below(swappable.length)]!;
     const alike = this.alike[a]!;
-    const b = alike[random.below(alike.length)]!;
-    if (a === b || now.space[a]! < 0 || now.space[b]! < 0 || fixed[a] || fixed[b]) return;
+    const b = random.next() < AIMED_SWAPS ? this.alikeWhereAimed(a) : alike[random.below(alike.length)]!;
+    if (b < 0 || a === b || now.space[a]! < 0 || now.space[b]! < 0 || fixed[a] || fixed[b]) return;
     const change = now.swapCost(a, b, allowed);
     if (change < Infinity) now.swap(a, b, change);
+  }
+
+  /** One of a bin's size in one of its cheapest spaces; -1 where none is there. */
+  private alikeWhereAimed(bin: number): number {
+    const { now, alike, random } = this;
+    const space = this.aim(bin);
+    if (space === undefined) return -1;
+    const there = now.inside[space]!;
+    const from = random.below(Math.max(1, there.length));
+    for (let i = 0; i < there.length; i++) {
+      const other = there[(from + i) % there.length]!;
+      if (other !== bin && alike[other] === alike[bin]) return other;
+    }
+    return -1;
   }
 
   /** Takes a bin on which nothing stands out of its place, if it has one. @returns the bin, or -1 where it is not to be moved */
@@ -265,67 +274,5 @@ export class DepthSearch {
       for (; k > from && weight[out[k - 1]!]! < weight[bin]!; k--) out[k] = out[k - 1]!;
       out[k] = bin;
     }
-  }
-
-  /** Empties a compartment or two, with bins beside that would rather be there, and fills all anew. */
-  private tryRefill(allowed: number): void {
-    const { now, random, log, cheapest } = this;
-    const { place } = now;
-    const end = now.effort + allowed;
-    const wanting = this.wanting();
-    const aim = this.aim(wanting);
-    const spaces = aim === undefined ? [] : [aim];
-    const from = now.space[wanting]!;
-    if (from >= 0 && from !== spaces[0]) spaces.push(from);
-    log.clear();
-    const out: number[] = [];
-    for (const space of spaces) {
-      if (now.inside[space]!.length + out.length > MOST_OUT) continue;
-      const list = now.inside[space]!.filter((bin) => !this.fixed[bin]).sort((a, b) => now.z0[b]! - now.z0[a]!);
-      for (const bin of list) log.take(bin);
-      out.push(...list);
-    }
-    if (now.space[wanting]! < 0 && !out.includes(wanting) && !this.fixed[wanting]) out.push(wanting);
-    for (const bin of this.waiting(3)) if (!out.includes(bin)) out.push(bin);
-    const weights = new Map(out.map((bin) => [bin, this.weight[bin]! * (1 + NOISE * (random.next() - 0.5) * 2)]));
-    // The one that wanted in goes first every other time.
-    if (random.next() < 0.5) weights.set(wanting, Infinity);
-    out.sort((a, b) => weights.get(b)! - weights.get(a)!);
-    // What the rest could cost at the least in what was emptied: as soon as it cannot be good any more, it is given up.
-    const least = out.map((bin) => {
-      const there = Math.min(...spaces.map((space) => place.least[bin * place.spaces + space]!));
-      return (there < UNPLACED ? there : cheapest[bin]!) - UNPLACED;
-    });
-    let rest = least.reduce((sum, cost) => sum + cost, 0);
-    for (const [i, bin] of out.entries()) {
-      rest -= least[i]!;
-      this.refit(bin, spaces, end - now.effort - rest + UNPLACED + TIE);
-      if (now.effort + rest > end) {
-        log.undo();
-        return;
-      }
-    }
-  }
-  /** Into what was emptied, else wherever there is room; what stood elsewhere would have gone there by itself. */
-  private refit(bin: number, spaces: readonly number[], most: number): void {
-    const { spots, log } = this;
-    const limit = Math.min(UNPLACED, most);
-    spots.blink = BLINK.emptied;
-    const found = spots.best(bin, limit, spaces);
-    spots.blink = 0;
-    const elsewhere = (!found || this.random.next() < ELSEWHERE) && spots.best(bin, found ? spots.cost : limit);
-    if (found || elsewhere) log.put(bin);
-  }
-  /** Some of the bins that have no place. */
-  private waiting(most: number): number[] {
-    const { now } = this;
-    const found: number[] = [];
-    if (!now.unplaced) return found;
-    const start = this.random.below(now.place.bins);
-    for (let i = 0; i < now.place.bins && found.length < most; i++) {
-      const bin = (start + i) % now.place.bins;
-      if (now.space[bin]! < 0) found.push(bin);
-    }
-    return found;
   }
 }

@@ -109,7 +109,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     Object.assign(progress, {
       effort: effortNow(),
       bound: Math.min(bound.best, effortNow()),
-      unplaced: search.best.space.reduce((count, space) => count + Number(space < 0), 0),
+      unplaced: search.bestUnplaced,
     });
   yield told();
   const most = options.iterations ?? ITERATIONS;
@@ -188,7 +188,7 @@ function mayStand(
   return now.mayJoin(bin, space) && reaches(place, bin, space, gripAt(place, bin, space, z));
 }
 
-function answerOf(problem: DepthProblem, best: Kept | null, effort: number, bound: number): DepthAnswer {
+export function answerOf(problem: DepthProblem, best: Kept | null, effort: number, bound: number): DepthAnswer {
   const proven = Math.min(bound, effort);
   return {
     format: 'stube-place-answer/2',

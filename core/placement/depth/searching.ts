@@ -1,0 +1,23 @@
+/** What every kind of try of the search works with. */
+import type { Random } from '../../engine/random.ts';
+import type { Arrangement } from './arrangement.ts';
+import type { ChangeLog } from './change-log.ts';
+import type { Spots } from './spots.ts';
+
+/** What costs exactly as much as is allowed is not lost to rounding, s. */
+export const TIE = 1e-9;
+
+export interface Searching {
+  now: Arrangement;
+  spots: Spots;
+  log: ChangeLog;
+  random: Random;
+  /** By bin: it stays where it stands. */
+  fixed: Uint8Array;
+  /** By bin: all of its size. */
+  alike: readonly Int32Array[];
+  /** By bin: seconds a week in its cheapest place. */
+  cheapest: Float64Array;
+  /** One of a bin's cheapest spaces. */
+  aim(bin: number): number | undefined;
+}
