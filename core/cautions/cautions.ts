@@ -9,7 +9,7 @@ import { fixtureCautions, reuseCautions } from './fixtures.ts';
 import { cotCautions, drawerCautions, liftCautions, topCautions, unitCautions } from './furniture.ts';
 import { loadCautions, unitLoadCautions } from './loads.ts';
 import { petCautions } from './pets.ts';
-import { storedIn, type Stored } from './stored.ts';
+import { parkedHere, storedIn, type Stored } from './stored.ts';
 import {
   benchCautions,
   containerCautions,
@@ -53,25 +53,27 @@ export function cautionsOf(room: RoomData, today: string): Caution[] {
   /** Who gets to things by itself. */
   const moving = children.filter(({ months }) => months >= CRAWLS);
   const stored = storedIn(data);
+  /** What is parked here stands here too; what it is in itself is told in its own room. */
+  const parked = parkedHere(data);
+  const here = [...stored, ...parked];
   const cautions = [
     ...unitCautions(data, moving),
-    ...topCautions(stored, moving),
-    ...loadCautions(data, stored),
-    ...unitLoadCautions(data, stored),
-    ...drawerCautions(stored, moving),
+    ...topCautions(here, moving),
+    ...loadCautions(data, here),
+    ...unitLoadCautions(data, here),
+    ...drawerCautions(here, moving),
     ...reuseCautions(data, children),
     ...fixtureCautions(data),
-    ...liftCautions(data, stored),
-    ...cotCautions(data, stored, children),
+    ...liftCautions(data, here),
+    ...cotCautions(data, here, children),
+    ...here.flatMap((each) => [...reachCautions(each, moving), ...petCautions(data, each)]),
     ...stored.flatMap((each) => [
-      ...reachCautions(each, moving),
-      ...petCautions(data, each),
       ...benchCautions(each, moving),
       ...containerCautions(each),
       ...privacyCautions(each),
       ...reusedContainerCautions(each, children),
     ]),
-    ...neighbourCautions(stored),
+    ...neighbourCautions(here),
     ...contradictions(data, stored),
   ];
   const unique = new Map(cautions.map((caution) => [caution.key, caution]));

@@ -39,6 +39,29 @@ export function storedIn(data: RoomData): Stored[] {
   });
 }
 
+/** Its cautions where it is parked have a key of their own: whoever answers for it in one room does not do so in the other. */
+export const parkedId = ({ id }: Pick<Bin, 'id'>): string => `${id}.parked`;
+/** What of other rooms is parked in this one. */
+export function parkedHere(data: RoomData): Stored[] {
+  return (data.parked ?? []).flatMap(({ bin, shape, contents }): Stored[] => {
+    const category = data.categories.get(bin.categoryId);
+    const compartment = data.compartments.find(({ id }) => id === bin.parkId);
+    const unit = compartment && data.units.find(({ id }) => id === compartment.unitId);
+    if (!category || !unit) return [];
+    return [
+      {
+        bin: { ...bin, id: parkedId(bin), name: `${bin.name} (parked)` },
+        category,
+        type: shape,
+        words: wordsOf(category, bin.name, contents.lines),
+        hazards: hazardsOf(category, bin.name, contents, data.people),
+        mass: binMass(contents, shape),
+        at: { compartment, unit },
+      },
+    ];
+  });
+}
+
 /** The compartment with its bottom where this bin stands: on others it is higher. */
 const standingOn = (compartment: Compartment, { z }: Pick<Bin, 'z'>): Compartment =>
   z && !compartment.drawer ? { ...compartment, floor: compartment.floor + z } : compartment;

@@ -26,6 +26,7 @@ import { fetchedOf } from '../observations/learned.ts';
 import { hazardsOf, wordsOf } from '../cautions/hazards-of.ts';
 import { natureOf } from '../cautions/natures.ts';
 import { highestOf, keptFromOverhead } from './heights.ts';
+import { parkedAt, parkedIn, parkedWidth, type Parked } from './parked.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
 import { HEAVY_MASS } from './problem.ts';
 
@@ -49,6 +50,8 @@ export interface RoomData {
   observations?: readonly Observation[];
   /** Bins are as heavy as what was meant for them (see contents). */
   asMeant?: boolean;
+  /** Of other rooms: room is kept free for it. */
+  parked?: readonly Parked[];
 }
 
 /** What rolls is rolled to the work and away: it is reached from there, metres. */
@@ -150,6 +153,9 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     .filter((space) => unitOf.has(space.unitId))
     .map((space): PlaceCompartment => {
       const unit = unitOf.get(space.unitId)!;
+      const parked = parkedAt(data.parked, space.id);
+      const width = parked.reduce((left, one) => left - parkedWidth(one, space), widthOf(space));
+      const load = parked.reduce((sum, { contents, shape }) => sum + binMass(contents, shape), 0);
       return {
         id: space.id,
         unit: unit.id,
@@ -158,14 +164,14 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
         height: space.height,
         access: space.access,
         // Room to grow is kept where bins stand side by side; a cube made for its box may be full.
-        width: ONE_EACH.includes(unit.template) ? Math.ceil(widthOf(space) / (1 - site.growth)) : widthOf(space),
+        width: Math.max(0, ONE_EACH.includes(unit.template) ? Math.ceil(width / (1 - site.growth)) : width),
         door: space.door,
         drawer: space.drawer,
         locked: unit.locked,
         sunlit: unit.sunlit,
         onView: unit.onView,
         hangs: space.hangs,
-        maxLoad: space.maxLoad,
+        maxLoad: Math.max(0, space.maxLoad - load),
         walk: Object.fromEntries(
           centres.map((zone) => {
             const metres = walks.metres(zone.id, unit.id);
@@ -252,5 +258,6 @@ export function roomDataOf(data: SiteData, roomId: string): RoomData | null {
     categories: new Map(data.category.map((category) => [category.id, category])),
     types: new Map(data.containerType.map((type) => [type.id, type])),
     observations: data.observation.filter((seen) => seen.roomId === roomId),
+    parked: parkedIn(data, roomId),
   };
 }

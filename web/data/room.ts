@@ -3,6 +3,7 @@ import { computed, inject, provide, type InjectionKey } from 'vue';
 import { useRoute } from 'vue-router';
 import { demandsOf } from '@stube/core/containers/demand';
 import { roomProgress } from '@stube/core/makeover/progress';
+import { parkedIn } from '@stube/core/placement/parked';
 import type { RoomData } from '@stube/core/placement/place-problem-of';
 import { today } from '../parts/day.ts';
 import { useSite } from './site.ts';
@@ -47,6 +48,7 @@ function roomOfAddress() {
           categories: store.maps.category,
           types: store.maps.containerType,
           observations: store.data.observation.filter((seen) => seen.roomId === id.value),
+          parked: parkedIn(store.data, id.value),
           today: today(),
         }
       : null,

@@ -6,6 +6,7 @@ import { Maximize2 } from '@lucide/vue';
 import { inWallOrder } from '@stube/core/floor/walls';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import type { ReachLine } from '@stube/core/people/reach';
+import { useKept } from '../data/kept.ts';
 import { useSite } from '../data/site.ts';
 import DrawnWhenNear from '../parts/DrawnWhenNear.vue';
 import JumpBar from '../parts/JumpBar.vue';
@@ -34,6 +35,7 @@ const emit = defineEmits<{
   binKey: [event: KeyboardEvent, binId: string];
 }>();
 const store = useSite();
+const keptIn = useKept();
 const standing = computed(() => {
   const room = store.maps.room.get(props.units[0]?.roomId ?? '');
   return room ? inWallOrder(props.units, room) : props.units;
@@ -88,6 +90,7 @@ const px = computed(() => {
           :px="px"
           :system="store.site?.system"
           :bins-in="binsIn"
+          :kept-in="keptIn"
           :marks="marks"
           :chosen-bin="chosenBin"
           :target="target"

@@ -10,9 +10,11 @@ import type { BlockedPart, CompartmentSpace, UnitShape } from '@stube/core/model
 import type { ReachLine } from '@stube/core/people/reach';
 import BinDrawing from './BinDrawing.vue';
 import HangingParts from './HangingParts.vue';
+import KeptPlaces from './KeptPlaces.vue';
 import ShutFronts from './ShutFronts.vue';
 import UnitCarcass from './UnitCarcass.vue';
 import UnitDims from './UnitDims.vue';
+import type { KeptPlace } from '../data/kept.ts';
 import { inFront, type DrawnBin, type InFront } from './scale.ts';
 
 export interface DrawnSpace extends CompartmentSpace {
@@ -35,6 +37,8 @@ const props = withDefaults(
     dims?: boolean;
     numbers?: boolean;
     binsIn?: (spaceId: string) => readonly DrawnBin[];
+    /** Room that is kept free for what is carried here from other rooms. */
+    keptIn?: (spaceId: string) => readonly KeptPlace[];
     marks?: ReadonlyMap<string, SpaceMark>;
     chosenBin?: string | null;
     chosenSpace?: string | null;
@@ -48,7 +52,7 @@ const props = withDefaults(
     /** Where a tape is laid, mm from the left and from the top. */
     tape?: { x1: number; y1: number; x2: number; y2: number } | null;
   }>(),
-  { system: 'metric', binsIn: () => [], lines: () => [] },
+  { system: 'metric', binsIn: () => [], keptIn: () => [], lines: () => [] },
 );
 const emit = defineEmits<{
   bin: [id: string];
@@ -186,6 +190,7 @@ const say = (space: DrawnSpace) =>
         <title>{{ part.what }}</title>
       </rect>
       <HangingParts :shape="shape" :space="space" :px="px" />
+      <KeptPlaces :space="space" :kept="keptIn(space.id)" :bottom="up(space.z)" :px="px" />
     </g>
     <!-- Behind what stands in it, so that no line of a door crosses a label -->
     <g

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import type { Compartment, Unit } from '@stube/core/model/entities';
 import ModalDialog from '../parts/ModalDialog.vue';
+import { useKept } from '../data/kept.ts';
 import { useSite } from '../data/site.ts';
 import Pictogram from './Pictogram.vue';
 import type { DrawnBin } from './scale.ts';
@@ -18,6 +19,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ close: []; bin: [id: string] }>();
 const store = useSite();
+const keptIn = useKept();
 const holder = ref<HTMLElement | null>(null);
 const { width } = useElementSize(holder);
 /** What opens, and which of it is shut just now: a press on a front opens it, a press inside shuts it. */
@@ -39,7 +41,9 @@ const px = computed(() =>
 const inRows = (bins: readonly DrawnBin[]) => bins.some(({ at }) => at && (at.y > 0 || at.z > 0));
 const rowWords = ({ at }: DrawnBin) => (!at ? ', no room' : at.z ? ', on top' : at.y ? ', at the back' : '');
 const filled = computed(() =>
-  props.spaces.map((space) => ({ space, bins: props.binsIn(space.id) })).filter(({ bins }) => bins.length),
+  props.spaces
+    .map((space) => ({ space, bins: props.binsIn(space.id), kept: keptIn(space.id) }))
+    .filter(({ bins, kept }) => bins.length + kept.length),
 );
 </script>
 
@@ -58,6 +62,7 @@ const filled = computed(() =>
           :px="px"
           :system="store.site?.system"
           :bins-in="binsIn"
+          :kept-in="keptIn"
           :chosen-bin="chosenBin"
           :shut="shut"
           touchable
@@ -67,7 +72,7 @@ const filled = computed(() =>
         />
       </div>
       <div class="stack tight list">
-        <section v-for="{ space, bins } in filled" :key="space.id" :aria-label="space.name">
+        <section v-for="{ space, bins, kept } in filled" :key="space.id" :aria-label="space.name">
           <h3>{{ space.name }}</h3>
           <SpacePlan v-if="space.access === 'top' || inRows(bins)" :space="space" :bins="bins" />
           <ul>
@@ -77,6 +82,9 @@ const filled = computed(() =>
                   ><b>{{ one.bin.name }}</b> <span class="soft small">{{ one.bin.code }}{{ rowWords(one) }}</span></span
                 >
               </button>
+            </li>
+            <li v-for="place in kept" :key="place.id" class="small soft">
+              kept free for {{ place.name }} of {{ place.from }}
             </li>
           </ul>
         </section>

@@ -1,16 +1,27 @@
 <script setup lang="ts">
 /** What is used in two rooms is carried: a parking place is kept for it in the other one. */
 import { computed } from 'vue';
-import { shapeOf } from '@stube/core/containers/shape';
+import { byAcknowledgement } from '@stube/core/cautions/acknowledged';
+import { cautionsOf } from '@stube/core/cautions/cautions';
+import { parkedId } from '@stube/core/cautions/stored';
+import { shapeOf, type BinShape } from '@stube/core/containers/shape';
+import { freeToPark } from '@stube/core/placement/depth/free-to-park';
+import { roomDataOf } from '@stube/core/placement/place-problem-of';
 import { clearHeight } from '@stube/core/placement/problem';
 import type { Bin } from '@stube/core/model/entities';
 import { usePlaceName } from '../../data/place-name.ts';
 import { useSite } from '../../data/site.ts';
+import { today } from '../../parts/day.ts';
+import CautionList from '../cautions/CautionList.vue';
 
 const props = defineProps<{ bin: Bin }>();
 const store = useSite();
 const placeName = usePlaceName();
-/** Places of other rooms that it goes into by its size. */
+function freeIn(roomId: string, shape: BinShape): ReadonlySet<string> {
+  const room = roomDataOf(store.data, roomId);
+  return room ? freeToPark(room, shape) : new Set();
+}
+/** Places of other rooms that it goes into by its size, and which have room for it as they are. */
 const places = computed(() => {
   const shape = shapeOf(props.bin, store.maps.containerType);
   if (!shape) return [];
@@ -27,8 +38,22 @@ const places = computed(() => {
             clearHeight(space) >= shape.outHeight,
         )
         .map((space) => ({ id: space.id, name: placeName(space.id) })),
+      // What is parked there already has its room.
+      free: freeIn(room.id, shape),
     }))
     .filter(({ spaces }) => spaces.length);
+});
+/** The room of its parking place, and what to be careful of there. */
+const other = computed(
+  () => store.maps.unit.get(store.maps.compartment.get(props.bin.parkId ?? '')?.unitId ?? '')?.roomId,
+);
+const cautions = computed(() => {
+  const room = other.value && roomDataOf(store.data, other.value);
+  const all = room ? cautionsOf(room, today()) : [];
+  return byAcknowledgement(
+    all.filter(({ key }) => key.endsWith(`:${parkedId(props.bin)}`)),
+    store.data.acknowledgement,
+  );
 });
 const park = (id: string) => store.tryWrite(() => store.patch('bin', props.bin, { parkId: id || null }));
 </script>
@@ -40,11 +65,21 @@ const park = (id: string) => store.tryWrite(() => store.patch('bin', props.bin, 
       ><span>Parking place in another room</span
       ><select class="write" :value="bin.parkId ?? ''" @change="park(($event.target as HTMLSelectElement).value)">
         <option value="">none: it stays in its room</option>
-        <optgroup v-for="{ room, spaces } in places" :key="room.id" :label="room.name">
-          <option v-for="space in spaces" :key="space.id" :value="space.id">{{ space.name }}</option>
+        <optgroup v-for="{ room, spaces, free } in places" :key="room.id" :label="room.name">
+          <option
+            v-for="space in spaces"
+            :key="space.id"
+            :value="space.id"
+            :disabled="!free.has(space.id) && space.id !== bin.parkId"
+          >
+            {{ space.name }}{{ free.has(space.id) || space.id === bin.parkId ? '' : ', no room' }}
+          </option>
         </optgroup>
       </select></label
     >
-    <p class="small soft">It goes to and fro as one: keep both places free for it, and give it a handle.</p>
+    <p class="small soft">
+      It goes to and fro as one: both places are kept free for it, also by plans. Give it a handle.
+    </p>
+    <CautionList v-if="other" :room-id="other" :cautions="cautions" heading="Where it is parked" />
   </section>
 </template>
