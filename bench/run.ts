@@ -14,7 +14,7 @@ import { movesSteps } from '@stube/core/moves/solve';
 import { rearrangement } from '@stube/core/moves/testing/rearrangement';
 import { cheapestSum } from '@stube/core/placement/depth/compiled';
 import { depthSteps } from '@stube/core/placement/depth/solve';
-import { depthProblem } from '@stube/core/placement/testing/depth-problems';
+import { depthRoom, type DepthSize } from './depth-problems.ts';
 import { greedyPlace, maxRects, maxRectsSorted } from './baselines.ts';
 import { cutProblem, drawerProblem, shelfProblem, type CutKind } from './fit-problems.ts';
 import { CUT_KINDS, stockProblem, type StockKind } from './cut-problems.ts';
@@ -147,13 +147,15 @@ function barsRow(kind: StockKind, ms: number, target: string): void {
 }
 
 /** Effort against the sum of every bin's own cheapest place, beside the share that is left out. */
-function depthRow(compartments: number, ms: number, target: string): void {
+function depthRow(size: DepthSize, ms: number, target: string): void {
+  const sizes: number[] = [];
   const ratios: number[] = [];
   const gaps: number[] = [];
   let left = 0;
   let whole = 0;
   for (const seed of seeds) {
-    const problem = depthProblem(compartments, seed, ms);
+    const problem = depthRoom(size, seed, ms);
+    sizes.push(problem.bins.length);
     const began = performance.now();
     const steps = depthSteps(problem, { elapsed: () => (performance.now() - began) / ms });
     const { effort, bound, unplaced } = runToEnd(steps);
@@ -163,7 +165,7 @@ function depthRow(compartments: number, ms: number, target: string): void {
     if (!unplaced.length) whole++;
   }
   say(
-    `in depth, ${compartments} compartments`,
+    `in depth, ${size}, ${Math.min(...sizes)}–${Math.max(...sizes)} bins`,
     `${ms} ms`,
     `× ${mean(ratios).toFixed(3)}, gap ${percent(mean(gaps))}`,
     Math.max(...ratios).toFixed(3),
@@ -251,10 +253,10 @@ if (rows.includes('place')) {
 }
 if (rows.includes('bars')) for (const kind of CUT_KINDS) barsRow(kind, 1000, '95 % proven');
 if (rows.includes('depth')) {
-  depthRow(10, 1000, '1.33, gap 15');
-  depthRow(30, 2000, '1.30, gap 20');
-  depthRow(80, 2000, '1.37');
-  depthRow(300, 10_000, '1.48');
+  depthRow('small', 1000, '1.33, gap 15');
+  depthRow('home', 2000, '1.30, gap 20');
+  depthRow('class', 2000, '1.37');
+  depthRow('centre', 10_000, '1.48');
 }
 if (rows.includes('moves')) for (const bins of [6, 10, 14]) movesRow(bins, 2, 300, '95 % proven');
 if (rows.includes('rotate')) {
