@@ -229,6 +229,11 @@ test('an amount beyond all sense is proposed no containers, rather than thousand
   expect(choice!.chosen).toBeNull();
 });
 
+test('large paper still goes into a folder', () => {
+  const [choice] = choose([line('large-paper', 60)], [category('large-paper')], [...types]);
+  expect(choice!.options.map(({ type }) => type.name)).toContain('Drawing folder');
+});
+
 test('what goes into a sorting case goes into one of its compartments', () => {
   const sorting = types.find((type) => type.compartments === 12)!;
   expect(pieceFits([220, 80, 15], sorting)).toBe(false);
@@ -236,11 +241,12 @@ test('what goes into a sorting case goes into one of its compartments', () => {
   expect(pieceFits([60, 30, 15], sorting)).toBe(true);
 });
 
-test('no blade in a bag, no book in a bucket', () => {
+test('no blade in a bag, no book in a bucket, no beads in a folder', () => {
   const list = [...types];
   for (const [key, wrong] of [
     ['sharp-scissors', (type: ContainerType) => type.soft],
     ['sewing-patterns', (type: ContainerType) => type.form === 'round'],
+    ['beads', (type: ContainerType) => type.name === 'Drawing folder'],
   ] as const) {
     const [choice] = choose([line(key, 6)], [category(key)], list);
     expect(choice!.options.length).toBeGreaterThan(0);

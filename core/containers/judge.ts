@@ -95,8 +95,14 @@ function unfit(demand: Demand, type: ContainerType, each: number): boolean {
   if (demand.lies === 'neat' && type.form === 'round' && (demand.piece?.[0] ?? 0) > NO_BUCKET) return true;
   // Sheets would roll up in a round one and bend in a bag.
   if (demand.lies === 'flat') return type.form === 'round' || (type.soft && type.inHeight > 60);
+  // Beads in a drawing folder come out at its edges.
+  if (isFolder(type)) return true;
   return type.soft && !soft && each > BAG_BEARS;
 }
+/** As many times as wide and deep as it is high, it is a folder, for what lies flat (our own judgement). */
+const FOLDER = 10;
+const isFolder = ({ inWidth, inDepth, inHeight }: ContainerType): boolean =>
+  Math.min(inWidth, inDepth) > FOLDER * inHeight;
 
 /** Upright things that fill less than this share of a container's length fall over (practice C8). */
 const FALLS = 0.5;
