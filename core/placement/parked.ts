@@ -32,14 +32,14 @@ export function parkedIn(data: SiteData, roomId: string): Parked[] {
   });
 }
 
-/** How much of the front it takes, mm: the narrow way where it may be turned and the compartment is deep enough. */
+/** How much of the front it takes, mm: the narrow way where the compartment is deep enough for it to be turned. */
 export function parkedWidth(
   { shape }: Pick<Parked, 'shape'>,
   { width, depth }: Pick<Compartment, 'width' | 'depth'>,
 ): number {
   const { outWidth, outDepth } = shape;
-  const turned = mayTurn(shape) && outDepth < outWidth && outWidth <= depth;
-  return Math.min(width, turned || outDepth > depth ? outDepth : outWidth);
+  const turned = mayTurn(shape) && outWidth <= depth && (outDepth < outWidth || outDepth > depth);
+  return Math.min(width, turned ? outDepth : outWidth);
 }
 
 /** What is parked in a compartment. */
