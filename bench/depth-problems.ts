@@ -7,7 +7,8 @@ import { BANDS } from '@stube/core/placement/effort';
 import type { DepthBin, DepthProblem } from '@stube/core/placement/depth/problem';
 import { clearHeight, HEAVY_MASS, type PlaceCompartment, type PlacePerson } from '@stube/core/placement/problem';
 import { usableWidth } from '@stube/core/placement/rules';
-import { placeProblem } from './place-problems.ts';
+import { shuffled } from './fit-problems.ts';
+import { chance, pick, placeProblem } from './place-problems.ts';
 
 /** Width, depth, height (mm), how many of a hundred, grams a litre with what is in it. Our own judgement. */
 const BOXES = [
@@ -40,11 +41,11 @@ export function depthRoom(size: DepthSize, seed: number, timeMs: number): DepthP
   const made = new Maker(random, room.people);
   const bins = room.compartments.flatMap((space) => made.fill(space, usableWidth(space.width, room.growth)));
   made.group(bins);
-  for (let i = bins.length - 1; i > 0; i--) {
-    const k = random.below(i + 1);
-    [bins[i], bins[k]] = [bins[k]!, bins[i]!];
-  }
-  return { ...room, format: 'stube-place/2', bins: bins.map(({ bin }, i) => ({ ...bin, id: `b${i}` })) };
+  return {
+    ...room,
+    format: 'stube-place/2',
+    bins: shuffled(bins, random).map(({ bin }, i) => ({ ...bin, id: `b${i}` })),
+  };
 }
 
 interface Made {
@@ -61,12 +62,6 @@ class Maker {
     this.random = random;
     this.adults = people.filter(({ kind }) => kind === 'adult');
     this.children = people.filter(({ kind }) => kind === 'child');
-  }
-  private chance(share: number): boolean {
-    return this.random.next() < share;
-  }
-  private pick<T>(list: readonly T[]): T {
-    return list[this.random.below(list.length)]!;
   }
 
   /** Stacks of one size in rows from the front to the back. */
@@ -113,14 +108,13 @@ class Maker {
     const litres = (width * depth * height) / 1e6;
     const told = Math.max(10, Math.round((litres * perLitre * (0.5 + random.next() + random.next() / 2)) / 10) * 10);
     const mass = Math.min(told, heaviest, grip > SHOULDER ? HEAVY_MASS : Infinity);
-    const reached = (share: number) => grip < (share * Math.min(...this.children.map(({ stature }) => stature))) / 100;
-    const tallest = Math.max(0, ...this.children.map(({ stature }) => stature));
-    const hazard = (space.locked || grip > (BANDS.childReach * tallest) / 100 + 301) && this.chance(0.35);
-    const uses = [{ person: this.pick(this.adults).id, perWeek: this.perWeek() }];
-    const other = this.pick(this.adults).id;
-    if (this.chance(0.5) && other !== uses[0]!.person) uses.push({ person: other, perWeek: this.perWeek() });
-    const childReach = inFront && !hazard && !space.locked && reached(BANDS.childReach) && this.chance(0.5);
-    if (childReach) uses.push({ person: this.pick(this.children).id, perWeek: this.perWeek() });
+    const reach = this.children.map(({ stature }) => (BANDS.childReach * stature) / 100);
+    const hazard = (space.locked || grip > Math.max(0, ...reach) + 301) && chance(this.random, 0.35);
+    const uses = [{ person: pick(this.random, this.adults).id, perWeek: this.perWeek() }];
+    const other = pick(this.random, this.adults).id;
+    if (chance(this.random, 0.5) && other !== uses[0]!.person) uses.push({ person: other, perWeek: this.perWeek() });
+    const childReach = inFront && !hazard && !space.locked && grip < Math.min(...reach) && chance(this.random, 0.5);
+    if (childReach) uses.push({ person: pick(this.random, this.children).id, perWeek: this.perWeek() });
     const covered = space.door || space.drawer;
     const near = Object.keys(space.walk).sort((a, b) => space.walk[a]! - space.walk[b]!);
     return {
@@ -129,17 +123,26 @@ class Maker {
       depth,
       height,
       mass,
-      lid: this.chance(0.3),
+      lid: chance(this.random, 0.3),
       // Three of four are used near where there is room for them.
-      zone: this.chance(0.75) ? near[this.chance(0.7) ? 0 : Math.min(1, near.length - 1)]! : this.pick(near),
+      zone: chance(this.random, 0.75)
+        ? near[chance(this.random, 0.7) ? 0 : Math.min(1, near.length - 1)]!
+        : pick(this.random, near),
       uses,
       group: null,
       hazard,
       childReach,
-      lightSensitive: (!space.sunlit || covered) && this.chance(0.08),
-      view: covered || !space.onView ? (this.chance(0.08) ? 'hide' : null) : this.chance(0.04) ? 'show' : null,
-      turnable: this.chance(0.8),
-      stackable: this.chance(0.72),
+      lightSensitive: (!space.sunlit || covered) && chance(this.random, 0.08),
+      view:
+        covered || !space.onView
+          ? chance(this.random, 0.08)
+            ? 'hide'
+            : null
+          : chance(this.random, 0.04)
+            ? 'show'
+            : null,
+      turnable: chance(this.random, 0.8),
+      stackable: chance(this.random, 0.72),
     };
   }
   /** Most seldom, a few every day: half of them below 0.6 times a week, one of ten above 4. */

@@ -1,9 +1,9 @@
 /** Packing problems from a seed: drawer floors cut to pieces, modular trays of which not all fit, shelves with stacking. */
 import type { FitContainer, FitProblem } from '@stube/core/packing/problem';
 import { Random } from '@stube/core/engine/random';
+import { chance } from './place-problems.ts';
 
 const between = (random: Random, least: number, most: number): number => least + random.below(most - least + 1);
-const chance = (random: Random, share: number): boolean => random.next() < share;
 
 interface Rect {
   w: number;
@@ -85,7 +85,7 @@ const box = (
   ...more,
 });
 
-function shuffled<T>(list: T[], random: Random): T[] {
+export function shuffled<T>(list: T[], random: Random): T[] {
   for (let i = list.length - 1; i > 0; i--) {
     const j = random.below(i + 1);
     [list[i], list[j]] = [list[j]!, list[i]!];

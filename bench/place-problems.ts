@@ -49,8 +49,8 @@ type Kind = (random: Random) => {
   space: Partial<PlaceCompartment> & Pick<PlaceCompartment, 'width' | 'depth' | 'height' | 'maxLoad'>;
 };
 
-const pick = <T>(random: Random, list: readonly T[]): T => list[random.below(list.length)]!;
-const chance = (random: Random, share: number): boolean => random.next() < share;
+export const pick = <T>(random: Random, list: readonly T[]): T => list[random.below(list.length)]!;
+export const chance = (random: Random, share: number): boolean => random.next() < share;
 const steps = (first: number, by: number, count: number): number[] =>
   Array.from({ length: count }, (_, i) => first + i * by);
 

@@ -54,8 +54,7 @@ export function cautionsOf(room: RoomData, today: string): Caution[] {
   const moving = children.filter(({ months }) => months >= CRAWLS);
   const stored = storedIn(data);
   /** What is parked here stands here too; what it is in itself is told in its own room. */
-  const parked = parkedHere(data);
-  const here = [...stored, ...parked];
+  const here = [...stored, ...parkedHere(data)];
   const cautions = [
     ...unitCautions(data, moving),
     ...topCautions(here, moving),

@@ -1,9 +1,10 @@
 /** What stands where in a room, with all that is known of its dangers: the facts that the rules go by. */
 import { BANDS, gripHundredths } from '../placement/effort.ts';
 import { binMass, type RoomData } from '../placement/place-problem-of.ts';
+import { byId } from '../model/by-id.ts';
 import type { Bin, Category, Compartment, HazardId, Person, Unit } from '../model/entities.ts';
 import type { Caution } from './caution.ts';
-import { contentsOf } from '../containers/contents.ts';
+import { contentsOf, type Contents } from '../containers/contents.ts';
 import { shapeOf, type BinShape } from '../containers/shape.ts';
 import { hazardsOf, wordsOf } from './hazards-of.ts';
 
@@ -21,21 +22,30 @@ export interface Stored {
   at: { compartment: Compartment; unit: Unit } | null;
 }
 
+/** What is known of one that stands there, or on the bench. */
+function storedOf(
+  { categories, people }: RoomData,
+  bin: Bin,
+  type: BinShape | undefined,
+  contents: Contents,
+  at: Stored['at'],
+): Stored[] {
+  const category = categories.get(bin.categoryId);
+  if (!category || !type) return [];
+  const words = wordsOf(category, bin.name, contents.lines);
+  const hazards = hazardsOf(category, bin.name, contents, people);
+  return [{ bin, category, type, words, hazards, mass: binMass(contents, type), at }];
+}
+
 export function storedIn(data: RoomData): Stored[] {
-  const units = new Map(data.units.map((unit) => [unit.id, unit]));
-  const spaces = new Map(data.compartments.map((space) => [space.id, space]));
+  const units = byId(data.units);
+  const spaces = byId(data.compartments);
   const contents = contentsOf(data);
-  return data.bins.flatMap((bin): Stored[] => {
-    const category = data.categories.get(bin.categoryId);
-    const type = shapeOf(bin, data.types);
-    if (!category || !type) return [];
-    const inside = contents.get(bin.id)!;
-    const words = wordsOf(category, bin.name, inside.lines);
-    const hazards = hazardsOf(category, bin.name, inside, data.people);
+  return data.bins.flatMap((bin) => {
     const compartment = spaces.get(bin.compartmentId ?? '');
     const unit = compartment && units.get(compartment.unitId);
     const at = compartment && unit ? { compartment: standingOn(compartment, bin), unit } : null;
-    return [{ bin, category, type, words, hazards, mass: binMass(inside, type), at }];
+    return storedOf(data, bin, shapeOf(bin, data.types), contents.get(bin.id)!, at);
   });
 }
 
@@ -43,22 +53,14 @@ export function storedIn(data: RoomData): Stored[] {
 export const parkedId = ({ id }: Pick<Bin, 'id'>): string => `${id}.parked`;
 /** What of other rooms is parked in this one. */
 export function parkedHere(data: RoomData): Stored[] {
-  return (data.parked ?? []).flatMap(({ bin, shape, contents }): Stored[] => {
-    const category = data.categories.get(bin.categoryId);
+  return (data.parked ?? []).flatMap(({ bin, shape, contents }) => {
     const compartment = data.compartments.find(({ id }) => id === bin.parkId);
     const unit = compartment && data.units.find(({ id }) => id === compartment.unitId);
-    if (!category || !unit) return [];
-    return [
-      {
-        bin: { ...bin, id: parkedId(bin), name: `${bin.name} (parked)` },
-        category,
-        type: shape,
-        words: wordsOf(category, bin.name, contents.lines),
-        hazards: hazardsOf(category, bin.name, contents, data.people),
-        mass: binMass(contents, shape),
-        at: { compartment, unit },
-      },
-    ];
+    if (!unit) return [];
+    return storedOf(data, bin, shape, contents, { compartment, unit }).map((stored) => ({
+      ...stored,
+      bin: { ...bin, id: parkedId(bin), name: `${bin.name} (parked)` },
+    }));
   });
 }
 

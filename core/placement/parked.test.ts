@@ -8,7 +8,7 @@ import { freeToPark } from './depth/free-to-park.ts';
 import { solveDepth } from './depth/solve.ts';
 import { Standing } from './depth/standing.ts';
 import { mustBeLocked } from './must-be-locked.ts';
-import { parkedIn, parkedWidth } from './parked.ts';
+import { parkedWidth } from './parked.ts';
 import { placeProblemOf, roomDataOf } from './place-problem-of.ts';
 
 /** A den in which an art caddy stands out of reach, with a parking place on a low shelf of the nursery. */
@@ -42,11 +42,12 @@ function house(parkId: string | null, nurseryBins = 0): SiteData {
     containerType: [...den.types.values()],
   };
 }
+const parkedOf = (parkId: string) => nurseryOf(house(parkId)).parked!;
 const nurseryOf = (data: SiteData) => roomDataOf(data, 'n')!;
 
 test('its room is kept free: less width and less load, and no plan stands there', () => {
   const without = placeProblemOf(nurseryOf(house(null))).compartments[0]!;
-  const [parked] = parkedIn(house('nlow'), 'n');
+  const [parked] = parkedOf('nlow');
   const space = placeProblemOf(nurseryOf(house('nlow'))).compartments[0]!;
   expect(parkedWidth(parked!, nurseryOf(house('nlow')).compartments[0]!)).toBe(180);
   expect(without.width - space.width).toBe(180);
@@ -65,7 +66,7 @@ test('what was put by hand where a parking place was said since is moved up, or 
 });
 
 test('a compartment is offered as long as its front has room for it', () => {
-  const { shape } = parkedIn(house('nlow'), 'n')[0]!;
+  const { shape } = parkedOf('nlow')[0]!;
   const at = (count: number) => {
     const data = house(null, count);
     const bins = nurseryOf(data).bins.map((bin, i) => ({ ...bin, compartmentId: 'nlow', x: i * 200, y: 0, z: 0 }));

@@ -1,7 +1,9 @@
 /** What is used in two rooms stands in one and has a parking place in another; there room is kept free for it (practice P14). */
 import { contentsOf, type Contents } from '../containers/contents.ts';
 import { mayTurn, shapeOf, type BinShape } from '../containers/shape.ts';
+import { byId } from '../model/by-id.ts';
 import type { Bin, Compartment, SiteData } from '../model/entities.ts';
+import { groupedBy } from '../model/grouped-by.ts';
 
 export interface Parked {
   bin: Bin;
@@ -10,19 +12,34 @@ export interface Parked {
   contents: Contents;
 }
 
-/** What of other rooms has its parking place in this one. */
-export function parkedIn(data: SiteData, roomId: string): Parked[] {
-  const units = new Set(data.unit.filter((unit) => unit.roomId === roomId).map(({ id }) => id));
-  const spaces = new Set(data.compartment.filter(({ unitId }) => units.has(unitId)).map(({ id }) => id));
-  const parked = data.bin.filter((bin) => bin.parkId !== null && spaces.has(bin.parkId) && bin.roomId !== roomId);
+/** By compartment: what is parked there and stands in another room. */
+export function parkedBins({
+  bin,
+  compartment,
+  unit,
+}: Pick<SiteData, 'bin' | 'compartment' | 'unit'>): Map<string, Bin[]> {
+  const carried = bin.filter(({ parkId }) => parkId !== null);
+  if (!carried.length) return new Map();
+  const [spaces, units] = [byId(compartment), byId(unit)];
+  const isElsewhere = ({ parkId, roomId }: Bin) => {
+    const park = units.get(spaces.get(parkId!)?.unitId ?? '');
+    return park !== undefined && park.roomId !== roomId;
+  };
+  return groupedBy(carried.filter(isElsewhere), ({ parkId }) => parkId);
+}
+
+/** What of other rooms has its parking place in these compartments. */
+export function parkedIn(data: SiteData, compartments: readonly Pick<Compartment, 'id'>[]): Parked[] {
+  const at = parkedBins(data);
   const [site] = data.site;
-  if (!parked.length || !site) return [];
+  if (!at.size || !site) return [];
+  const parked = compartments.flatMap(({ id }) => at.get(id) ?? []);
   const rooms = new Set(parked.map((bin) => bin.roomId));
-  const types = new Map(data.containerType.map((type) => [type.id, type]));
+  const types = byId(data.containerType);
   const contents = contentsOf({
     bins: data.bin.filter((bin) => rooms.has(bin.roomId)),
     lines: data.line.filter((line) => rooms.has(line.roomId)),
-    categories: new Map(data.category.map((category) => [category.id, category])),
+    categories: byId(data.category),
     types,
     site,
   });
@@ -41,7 +58,3 @@ export function parkedWidth(
   const turned = mayTurn(shape) && outWidth <= depth && (outDepth < outWidth || outDepth > depth);
   return Math.min(width, turned ? outDepth : outWidth);
 }
-
-/** What is parked in a compartment. */
-export const parkedAt = (parked: readonly Parked[] = [], compartmentId: string): Parked[] =>
-  parked.filter(({ bin }) => bin.parkId === compartmentId);

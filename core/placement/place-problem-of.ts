@@ -26,7 +26,7 @@ import { fetchedOf } from '../observations/learned.ts';
 import { hazardsOf, wordsOf } from '../cautions/hazards-of.ts';
 import { natureOf } from '../cautions/natures.ts';
 import { highestOf, keptFromOverhead } from './heights.ts';
-import { parkedAt, parkedIn, parkedWidth, type Parked } from './parked.ts';
+import { parkedIn, parkedWidth, type Parked } from './parked.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
 import { HEAVY_MASS } from './problem.ts';
 
@@ -149,11 +149,12 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     : [{ id: 'room', kind: 'whole room' as const, x: room.width / 2, y: room.depth / 2 }];
   const walks = walksOf(room, centres, units);
   const unitOf = new Map(units.map((unit) => [unit.id, unit]));
+  const parkedAt = groupedBy(data.parked ?? [], ({ bin }) => bin.parkId);
   const compartments = data.compartments
     .filter((space) => unitOf.has(space.unitId))
     .map((space): PlaceCompartment => {
       const unit = unitOf.get(space.unitId)!;
-      const parked = parkedAt(data.parked, space.id);
+      const parked = parkedAt.get(space.id) ?? [];
       const width = parked.reduce((left, one) => left - parkedWidth(one, space), widthOf(space));
       const load = parked.reduce((sum, { contents, shape }) => sum + binMass(contents, shape), 0);
       return {
@@ -242,6 +243,7 @@ export function roomDataOf(data: SiteData, roomId: string): RoomData | null {
   if (!room || !site) return null;
   const units = data.unit.filter((unit) => unit.roomId === roomId);
   const unitIds = new Set(units.map((unit) => unit.id));
+  const compartments = data.compartment.filter((space) => unitIds.has(space.unitId));
   return {
     site,
     room,
@@ -249,7 +251,7 @@ export function roomDataOf(data: SiteData, roomId: string): RoomData | null {
     zones: data.zone.filter((zone) => zone.roomId === roomId),
     fixtures: data.fixture.filter((fixture) => fixture.roomId === roomId),
     units,
-    compartments: data.compartment.filter((space) => unitIds.has(space.unitId)),
+    compartments,
     // In the order of their codes, so that the same room gives the same problem.
     bins: data.bin
       .filter((bin) => bin.roomId === roomId)
@@ -258,6 +260,6 @@ export function roomDataOf(data: SiteData, roomId: string): RoomData | null {
     categories: new Map(data.category.map((category) => [category.id, category])),
     types: new Map(data.containerType.map((type) => [type.id, type])),
     observations: data.observation.filter((seen) => seen.roomId === roomId),
-    parked: parkedIn(data, roomId),
+    parked: parkedIn(data, compartments),
   };
 }

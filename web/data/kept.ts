@@ -1,8 +1,7 @@
 /** What has its parking place in a compartment, though it stands in another room: for drawings. */
 import { computed } from 'vue';
 import { shapeOf } from '@stube/core/containers/shape';
-import { groupedBy } from '@stube/core/model/grouped-by';
-import { parkedWidth } from '@stube/core/placement/parked';
+import { parkedBins, parkedWidth } from '@stube/core/placement/parked';
 import { useSite } from './site.ts';
 
 export interface KeptPlace {
@@ -19,9 +18,8 @@ export interface KeptPlace {
 export function useKept(): (compartmentId: string) => readonly KeptPlace[] {
   const store = useSite();
   const kept = computed(() => {
-    const parked = groupedBy(store.data.bin, (bin) => bin.parkId);
     return new Map(
-      [...parked].map(([spaceId, bins]) => {
+      [...parkedBins(store.data)].map(([spaceId, bins]) => {
         const space = store.maps.compartment.get(spaceId);
         const places = bins.flatMap((bin): KeptPlace[] => {
           const shape = shapeOf(bin, store.maps.containerType);

@@ -48,7 +48,7 @@ function roomOfAddress() {
           categories: store.maps.category,
           types: store.maps.containerType,
           observations: store.data.observation.filter((seen) => seen.roomId === id.value),
-          parked: parkedIn(store.data, id.value),
+          parked: parkedIn(store.data, compartments.value),
           today: today(),
         }
       : null,

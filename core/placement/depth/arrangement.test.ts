@@ -3,7 +3,6 @@ import { expect, test } from 'vitest';
 import { Random } from '../../engine/random.ts';
 import { runToEnd } from '../../engine/run-to-end.ts';
 import { UNPLACED } from '../problem.ts';
-
 import { checkDepth } from '../testing/check-depth.ts';
 import { depthProblem } from '../testing/depth-problems.ts';
 import { Arrangement } from './arrangement.ts';

@@ -49,9 +49,6 @@ export class DepthBound {
   private readonly room: Float64Array;
   private readonly price: Float64Array;
   private readonly direction: Float64Array;
-  /** By group and unit: the last round in which some of it stood there; and how many rounds there were. */
-  private readonly home: Int32Array;
-  private rounds = 0;
   private step = STEP.first;
   private since = 0;
   private readonly way: Way = { space: -1, raised: false, blocked: 0 };
@@ -83,8 +80,7 @@ export class DepthBound {
     this.price = new Float64Array(spaces * RESOURCES);
     this.direction = new Float64Array(spaces * RESOURCES);
     const free = Array.from({ length: bins }, (_, bin) => bin).filter((bin) => !fixed.has(bin));
-    this.groups = new GroupChoice(place, free, fixed);
-    this.home = new Int32Array(place.groups * place.units);
+    this.groups = new GroupChoice(place, (bin) => fixed.has(bin));
     this.single = free.filter((bin) => !this.groups.has(bin));
   }
 
@@ -156,11 +152,12 @@ export class DepthBound {
     const least = Math.min(this.onBottom[at]!, this.raised[at]!);
     return Math.max(0, this.cheapestWay(bin, space) - least);
   }
-  /** What a split costs, seconds a week, where a bin has a group and none of it stand in that unit in the relaxed plan. */
-  split(bin: number, space: number): number {
+  /** What a split costs, seconds a week, where a bin has a group and none of it stand in that unit in the relaxed plan as it is. */
+  splits(): (bin: number, space: number) => number {
     const { group, unit, units } = this.place;
-    if (!this.groups.has(bin)) return 0;
-    return this.home[group[bin]! * units + unit[space]!] === this.rounds ? 0 : GROUP_SPLIT;
+    const at = (bin: number, space: number) => group[bin]! * units + unit[space]!;
+    const homes = new Set(this.groups.chosen.map(({ bin, space }) => at(bin, space)));
+    return (bin, space) => (!homes.size || !this.groups.has(bin) || homes.has(at(bin, space)) ? 0 : GROUP_SPLIT);
   }
 
   /** Adds what a way takes. */
@@ -205,9 +202,7 @@ export class DepthBound {
       if (chosen.space >= 0) this.use(bin, chosen, used);
     }
     sum += this.groups.least((bin, space, most) => this.cheapestWay(bin, space, most));
-    this.rounds++;
     for (const { bin, space } of this.groups.chosen) {
-      this.home[place.group[bin]! * place.units + place.unit[space]!] = this.rounds;
       this.cheapestWay(bin, space);
       this.use(bin, this.way, used);
     }

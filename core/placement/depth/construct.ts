@@ -44,12 +44,13 @@ export function* constructPriced(
   locked: readonly number[] = [],
 ): Generator<void, void> {
   const { place } = now;
+  const split = bound.splits();
   let best = now;
   for (const together of [true, false]) {
     const base = place.base.slice();
     for (let bin = 0; bin < place.bins; bin++)
       for (const space of place.order[bin]!)
-        base[bin * place.spaces + space]! += bound.priceOfRoom(bin, space) + (together ? bound.split(bin, space) : 0);
+        base[bin * place.spaces + space]! += bound.priceOfRoom(bin, space) + (together ? split(bin, space) : 0);
     const rough = new Arrangement({ ...place, base });
     copyPlaces(now, rough);
     yield* construct(rough, locked);

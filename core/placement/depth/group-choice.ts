@@ -1,7 +1,7 @@
 /** What belongs together, chosen together: the units over which each group is spread, with what a further unit costs. */
-import { groupedBy } from '../../model/grouped-by.ts';
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
 import type { CompiledDepth } from './compiled.ts';
+import { looseGroups } from './group-spread.ts';
 
 /** With more units than that, three at once are not looked through. */
 const MOST_UNITS = 16;
@@ -10,19 +10,15 @@ type CostOf = (bin: number, space: number, most: number) => number;
 
 export class GroupChoice {
   private readonly place: CompiledDepth;
-  /** Groups of two and more of which none stays where it stands. */
   private readonly groups: number[][];
   private readonly grouped: Set<number>;
   /** Where each member went, of those that have a place. */
   chosen: { bin: number; space: number }[] = [];
 
-  /** @param free bins that are chosen @param fixed others: a group with one of these has its members chosen one by one */
-  constructor(place: CompiledDepth, free: readonly number[], fixed: ReadonlyMap<number, unknown>) {
+  /** @param isFixed whether a bin stays: groups with one such have their members chosen one by one */
+  constructor(place: CompiledDepth, isFixed: (bin: number) => boolean) {
     this.place = place;
-    const groupOf = (bin: number): string | null => (place.group[bin]! < 0 ? null : String(place.group[bin]));
-    const members = groupedBy(free, groupOf);
-    for (const bin of fixed.keys()) members.delete(String(place.group[bin]));
-    this.groups = [...members.values()].filter((own) => own.length > 1);
+    this.groups = looseGroups(place, isFixed);
     this.grouped = new Set(this.groups.flat());
   }
   has(bin: number): boolean {

@@ -1,6 +1,14 @@
 /** Over which units each group is spread, and what every one after the first costs. */
+import { groupedBy } from '../../model/grouped-by.ts';
 import { GROUP_SPLIT } from '../problem.ts';
 import type { CompiledDepth } from './compiled.ts';
+
+/** Groups of two and more of which none stays where it stands. */
+export function looseGroups({ bins, group }: CompiledDepth, isFixed: (bin: number) => boolean): number[][] {
+  const all = Array.from({ length: bins }, (_, bin) => bin);
+  const members = groupedBy(all, (bin) => (group[bin]! < 0 ? null : String(group[bin])));
+  return [...members.values()].filter((own) => own.length > 1 && !own.some(isFixed));
+}
 
 export class GroupSpread {
   private readonly group: Int32Array;

@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { Random } from '../../engine/random.ts';
 import { runToEnd } from '../../engine/run-to-end.ts';
-
 import { checkDepth } from '../testing/check-depth.ts';
 import { depthProblem } from '../testing/depth-problems.ts';
 import { plainBin, plainProblem, plainShelf } from '../testing/plain.ts';
@@ -12,6 +11,7 @@ import { cheapestOf, compileDepth } from './compiled.ts';
 import { construct } from './construct.ts';
 import type { DepthProblem } from './problem.ts';
 import { Regroup } from './regroup.ts';
+import { alikeIn } from './searching.ts';
 import { answerOf } from './solve.ts';
 import { Spots } from './spots.ts';
 
@@ -19,25 +19,13 @@ function regroupOf(now: Arrangement, seed: number): Regroup {
   const { place } = now;
   const random = new Random(seed);
   const spots = new Spots(now, random);
-  const size = (bin: number) => `${place.width[bin]} ${place.depth[bin]} ${place.height[bin]}`;
-  const all = Int32Array.from({ length: place.bins }, (_, bin) => bin);
-  const lists = new Map(
-    all.reduce(
-      (sizes, bin) =>
-        sizes.set(
-          size(bin),
-          all.filter((b) => size(b) === size(bin)),
-        ),
-      new Map(),
-    ),
-  );
   return new Regroup({
     now,
     spots,
     log: new ChangeLog(now, spots),
     random,
     fixed: new Uint8Array(place.bins),
-    alike: [...all].map((bin) => lists.get(size(bin))!),
+    alike: alikeIn(place),
     cheapest: cheapestOf(place),
     aim: (bin) => place.order[bin]![random.below(Math.max(1, place.order[bin]!.length))],
   });

@@ -2,8 +2,8 @@
  * What belongs together goes to another piece of furniture as a whole. Bin by bin it would never go: the first that
  * leaves the others costs a minute a week, far more than is allowed when the search has cooled down.
  */
-import { groupedBy } from '../../model/grouped-by.ts';
 import { GROUP_SPLIT, UNPLACED } from '../problem.ts';
+import { looseGroups } from './group-spread.ts';
 import { TIE, type Searching } from './searching.ts';
 
 /** Bins of one size that are looked at for one that has to leave, at most. */
@@ -11,7 +11,6 @@ const LOOKED_AT = 60;
 
 export class Regroup {
   private readonly search: Searching;
-  /** Groups of two and more of which none stays where it stands. */
   private readonly groups: number[][];
   /** By unit: its spaces. */
   private readonly spaces: number[][];
@@ -21,10 +20,7 @@ export class Regroup {
   constructor(search: Searching) {
     const { place } = search.now;
     this.search = search;
-    const members = groupedBy([...search.fixed.keys()], (bin) =>
-      place.group[bin]! < 0 ? null : String(place.group[bin]),
-    );
-    this.groups = [...members.values()].filter((own) => own.length > 1 && own.every((bin) => !search.fixed[bin]));
+    this.groups = looseGroups(place, (bin) => search.fixed[bin] === 1);
     this.spaces = Array.from({ length: place.units }, () => []);
     place.unit.forEach((unit, space) => this.spaces[unit]!.push(space));
   }

@@ -3,7 +3,6 @@
  * room, and compartments are emptied and filled anew (ruin and recreate), all under one falling temperature (annealing).
  */
 import { Random } from '../../engine/random.ts';
-import { groupedBy } from '../../model/grouped-by.ts';
 import { UNPLACED } from '../problem.ts';
 import type { Arrangement } from './arrangement.ts';
 import { ChangeLog } from './change-log.ts';
@@ -11,7 +10,7 @@ import { cheapestOf } from './compiled.ts';
 import { weightsOf } from './construct.ts';
 import { Refill } from './refill.ts';
 import { Regroup } from './regroup.ts';
-import { TIE } from './searching.ts';
+import { alikeIn, TIE } from './searching.ts';
 import { Spots } from './spots.ts';
 
 /** A change may cost about this share of a bin's mean effort at first, and in the end; found by trial on rooms of 50 to 1,700 bins. */
@@ -50,7 +49,7 @@ export class DepthSearch {
   /** How much a bin wants to be first: large and often used. */
   private readonly weight: Float64Array;
   /** Bins of one size with each bin, itself among them; and bins that have such. */
-  private readonly alike: Int32Array[] = [];
+  private readonly alike: readonly Int32Array[];
   private readonly swappable: Int32Array;
   /** By bin: seconds a week in its cheapest place. */
   private readonly cheapest: Float64Array;
@@ -73,11 +72,7 @@ export class DepthSearch {
     this.hot = hot;
     this.weight = weightsOf(place);
     this.cheapest = cheapestOf(place);
-    const size = (bin: number) => `${place.width[bin]} ${place.depth[bin]} ${place.height[bin]}`;
-    for (const own of groupedBy([...bins], size).values()) {
-      const list = Int32Array.from(own);
-      for (const bin of own) this.alike[bin] = list;
-    }
+    this.alike = alikeIn(place);
     this.swappable = bins.filter((bin) => this.alike[bin]!.length > 1);
     const { spots, random, log, alike, cheapest } = this;
     const aim = (bin: number) => this.aim(bin);

@@ -188,6 +188,7 @@ function mayStand(
   return now.mayJoin(bin, space) && reaches(place, bin, space, gripAt(place, bin, space, z));
 }
 
+/** What stands as an answer. @param best where it stands; null for nothing yet @param effort seconds a week, @param bound proven */
 export function answerOf(problem: DepthProblem, best: Kept | null, effort: number, bound: number): DepthAnswer {
   const proven = Math.min(bound, effort);
   return {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What is used in two rooms is carried: a parking place is kept for it in the other one. */
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { byAcknowledgement } from '@stube/core/cautions/acknowledged';
 import { cautionsOf } from '@stube/core/cautions/cautions';
 import { parkedId } from '@stube/core/cautions/stored';
@@ -17,9 +17,13 @@ import CautionList from '../cautions/CautionList.vue';
 const props = defineProps<{ bin: Bin }>();
 const store = useSite();
 const placeName = usePlaceName();
-function freeIn(roomId: string, shape: BinShape): ReadonlySet<string> {
-  const room = roomDataOf(store.data, roomId);
-  return room ? freeToPark(room, shape) : new Set();
+/** Every other room is looked through for what is free in it, so only once the list is opened. */
+const opened = ref(false);
+function hasRoom(roomId: string, shape: BinShape): (spaceId: string) => boolean {
+  const room = opened.value && roomDataOf(store.data, roomId);
+  const free = room && freeToPark(room, shape);
+  // What is parked there already has its room.
+  return (spaceId) => !free || free.has(spaceId) || spaceId === props.bin.parkId;
 }
 /** Places of other rooms that it goes into by its size, and which have room for it as they are. */
 const places = computed(() => {
@@ -27,9 +31,9 @@ const places = computed(() => {
   if (!shape) return [];
   return store.rooms
     .filter(({ id }) => id !== props.bin.roomId)
-    .map((room) => ({
-      room,
-      spaces: store.data.compartment
+    .map((room) => {
+      const free = hasRoom(room.id, shape);
+      const spaces = store.data.compartment
         .filter(
           (space) =>
             store.maps.unit.get(space.unitId)?.roomId === room.id &&
@@ -37,10 +41,9 @@ const places = computed(() => {
             space.depth >= shape.outDepth &&
             clearHeight(space) >= shape.outHeight,
         )
-        .map((space) => ({ id: space.id, name: placeName(space.id) })),
-      // What is parked there already has its room.
-      free: freeIn(room.id, shape),
-    }))
+        .map(({ id }) => ({ id, name: placeName(id), free: free(id) }));
+      return { room, spaces };
+    })
     .filter(({ spaces }) => spaces.length);
 });
 /** The room of its parking place, and what to be careful of there. */
@@ -63,16 +66,17 @@ const park = (id: string) => store.tryWrite(() => store.patch('bin', props.bin, 
     <h2>Used in two rooms</h2>
     <label class="field"
       ><span>Parking place in another room</span
-      ><select class="write" :value="bin.parkId ?? ''" @change="park(($event.target as HTMLSelectElement).value)">
+      ><select
+        class="write"
+        :value="bin.parkId ?? ''"
+        @focus="opened = true"
+        @pointerdown="opened = true"
+        @change="park(($event.target as HTMLSelectElement).value)"
+      >
         <option value="">none: it stays in its room</option>
-        <optgroup v-for="{ room, spaces, free } in places" :key="room.id" :label="room.name">
-          <option
-            v-for="space in spaces"
-            :key="space.id"
-            :value="space.id"
-            :disabled="!free.has(space.id) && space.id !== bin.parkId"
-          >
-            {{ space.name }}{{ free.has(space.id) || space.id === bin.parkId ? '' : ', no room' }}
+        <optgroup v-for="{ room, spaces } in places" :key="room.id" :label="room.name">
+          <option v-for="space in spaces" :key="space.id" :value="space.id" :disabled="!space.free">
+            {{ space.name }}{{ space.free ? '' : ', no room' }}
           </option>
         </optgroup>
       </select></label
