@@ -1,5 +1,5 @@
-/** What must not stand in one compartment (hazards H5, H11, H15), as bits that a search can look at millions of times. */
-import type { HazardId, Zone } from '../model/entities.ts';
+/** What must not stand in one compartment, or above another (hazards H5, H11, H15), as bits that a search can look at millions of times. */
+import type { Compartment, HazardId, Zone } from '../model/entities.ts';
 import { isFlammable, isFood, isPaper } from './words.ts';
 
 export const NATURE = { hot: 1, burns: 2, chemical: 4, food: 8, changing: 16 } as const;
@@ -9,6 +9,9 @@ const APART: readonly (readonly [number, number])[] = [
   [NATURE.chemical, NATURE.food],
   [NATURE.changing, NATURE.food],
 ];
+
+/** In one piece of furniture the first is not above the second, from where it could drip on it. */
+const NOT_ABOVE: readonly (readonly [number, number])[] = [[NATURE.chemical, NATURE.food]];
 
 interface Told {
   words: string;
@@ -32,3 +35,20 @@ export function natureOf({ words, hazards, zoneKind }: Told): number {
 /** Natures beside which it must not stand. */
 export const notBeside = (nature: number): number =>
   APART.reduce((apart, [one, other]) => apart | (nature & one ? other : 0) | (nature & other ? one : 0), 0);
+
+/** Natures above which it must not stand, in one piece of furniture. */
+export const notAbove = (nature: number): number =>
+  NOT_ABOVE.reduce((under, [upper, lower]) => under | (nature & upper ? lower : 0), 0);
+/** Natures beneath which it must not stand. */
+export const notBeneath = (nature: number): number =>
+  NOT_ABOVE.reduce((over, [upper, lower]) => over | (nature & lower ? upper : 0), 0);
+
+/** Whether what leaks in one compartment could drip into the other: it lies higher in the same piece of furniture, over any part of it. */
+export const isOver = (
+  upper: Pick<Compartment, 'unitId' | 'floor' | 'x' | 'width'>,
+  lower: Pick<Compartment, 'unitId' | 'floor' | 'x' | 'width'>,
+): boolean =>
+  upper.unitId === lower.unitId &&
+  lower.floor < upper.floor &&
+  lower.x < upper.x + upper.width &&
+  upper.x < lower.x + lower.width;

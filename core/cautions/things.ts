@@ -2,7 +2,7 @@
 import { groupedBy } from '../model/grouped-by.ts';
 import { SIX_YEARS, THREE_YEARS } from './ages.ts';
 import type { Caution, Child } from './caution.ts';
-import { NATURE, natureOf } from './natures.ts';
+import { isOver, NATURE, natureOf } from './natures.ts';
 import { SMALL_PARTS } from './hazards-of.ts';
 import { binCaution, isReachedBy, nameOf, placeOf, type Stored } from './stored.ts';
 import { isFoodContainer } from './words.ts';
@@ -207,15 +207,7 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
         );
     }
     if (is(stored, 'chemical')) {
-      const below = inUnit
-        .get(unit.id)!
-        .filter(
-          ({ at }) =>
-            at!.compartment.id !== compartment.id &&
-            at!.compartment.floor < compartment.floor &&
-            at!.compartment.x < compartment.x + compartment.width &&
-            compartment.x < at!.compartment.x + at!.compartment.width,
-        );
+      const below = inUnit.get(unit.id)!.filter(({ at }) => isOver(compartment, at!.compartment));
       const food = [...beside, ...below].filter((other) => is(other, 'food'));
       if (food.length)
         found.push(

@@ -3,12 +3,12 @@ export class Random {
   private state: number;
 
   constructor(seed: number) {
-    this.state = seed >>> 0;
+    this.state = seed | 0;
   }
 
   /** 0 ≤ x < 1 */
   next(): number {
-    this.state = (this.state + 0x6d2b79f5) >>> 0;
+    this.state = (this.state + 0x6d2b79f5) | 0;
     let t = this.state;
     t = Math.imul(t ^ (t >>> 15), t | 1);
     t ^= t + Math.imul(t ^ (t >>> 7), t | 61);

@@ -24,7 +24,7 @@ import { widthOf } from '../containers/spaces.ts';
 import { walksOf } from '../floor/walking.ts';
 import { fetchedOf } from '../observations/learned.ts';
 import { hazardsOf, wordsOf } from '../cautions/hazards-of.ts';
-import { natureOf } from '../cautions/natures.ts';
+import { isOver, natureOf } from '../cautions/natures.ts';
 import { highestOf, keptFromOverhead } from './heights.ts';
 import { parkedIn, parkedWidth, type Parked } from './parked.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
@@ -150,37 +150,37 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
   const walks = walksOf(room, centres, units);
   const unitOf = new Map(units.map((unit) => [unit.id, unit]));
   const parkedAt = groupedBy(data.parked ?? [], ({ bin }) => bin.parkId);
-  const compartments = data.compartments
-    .filter((space) => unitOf.has(space.unitId))
-    .map((space): PlaceCompartment => {
-      const unit = unitOf.get(space.unitId)!;
-      const parked = parkedAt.get(space.id) ?? [];
-      const width = parked.reduce((left, one) => left - parkedWidth(one, space), widthOf(space));
-      const load = parked.reduce((sum, { contents, shape }) => sum + binMass(contents, shape), 0);
-      return {
-        id: space.id,
-        unit: unit.id,
-        floor: space.floor,
-        depth: space.depth,
-        height: space.height,
-        access: space.access,
-        // Room to grow is kept where bins stand side by side; a cube made for its box may be full.
-        width: Math.max(0, ONE_EACH.includes(unit.template) ? Math.ceil(width / (1 - site.growth)) : width),
-        door: space.door,
-        drawer: space.drawer,
-        locked: unit.locked,
-        sunlit: unit.sunlit,
-        onView: unit.onView,
-        hangs: space.hangs,
-        maxLoad: Math.max(0, space.maxLoad - load),
-        walk: Object.fromEntries(
-          centres.map((zone) => {
-            const metres = walks.metres(zone.id, unit.id);
-            return [zone.id, unit.wheels ? Math.min(metres, ROLLED) : metres];
-          }),
-        ),
-      };
-    });
+  const spaces = data.compartments.filter((space) => unitOf.has(space.unitId));
+  const compartments = spaces.map((space): PlaceCompartment => {
+    const unit = unitOf.get(space.unitId)!;
+    const parked = parkedAt.get(space.id) ?? [];
+    const width = parked.reduce((left, one) => left - parkedWidth(one, space), widthOf(space));
+    const load = parked.reduce((sum, { contents, shape }) => sum + binMass(contents, shape), 0);
+    return {
+      id: space.id,
+      unit: unit.id,
+      floor: space.floor,
+      depth: space.depth,
+      height: space.height,
+      access: space.access,
+      // Room to grow is kept where bins stand side by side; a cube made for its box may be full.
+      width: Math.max(0, ONE_EACH.includes(unit.template) ? Math.ceil(width / (1 - site.growth)) : width),
+      door: space.door,
+      drawer: space.drawer,
+      locked: unit.locked,
+      sunlit: unit.sunlit,
+      onView: unit.onView,
+      hangs: space.hangs,
+      maxLoad: Math.max(0, space.maxLoad - load),
+      over: spaces.filter((lower) => isOver(space, lower)).map(({ id }) => id),
+      walk: Object.fromEntries(
+        centres.map((zone) => {
+          const metres = walks.metres(zone.id, unit.id);
+          return [zone.id, unit.wheels ? Math.min(metres, ROLLED) : metres];
+        }),
+      ),
+    };
+  });
   const contents = contentsOf(data);
   const fetched = fetchedOf(data.observations ?? [], data.bins, data.categories);
   const ofCategory = groupedBy(data.bins, (bin) => bin.categoryId);

@@ -22,6 +22,8 @@ export interface PlaceCompartment {
   /** Only what can hang goes there. Not part of the open format: absent means that things stand. */
   hangs?: boolean;
   maxLoad: number;
+  /** Ids of the compartments over which it lies, into which what leaks could drip. Not part of the open format. */
+  over?: readonly string[];
   /** Metres from each zone's centre, by zone id. */
   walk: Record<string, number>;
 }

@@ -124,7 +124,7 @@ export function formatRule(broken: BrokenRule, nameOf: (personId: string) => str
     case 'show':
       return 'behind a door or front, and it should be seen';
     case 'apart':
-      return 'not safe: beside what must stand apart from it';
+      return 'not safe: with, above or below what must be apart from it';
     case 'kept low':
       return `${broken.by} mm higher than this room keeps such things`;
     case 'hang':

@@ -3,13 +3,11 @@
  * What has to be moved first is a matter of pairs: a box is blocked by what stands on it, through any levels, and, from
  * the front, by what any part of stands before it.
  */
-import { NATURE } from '../../cautions/natures.ts';
+import { Apart } from './apart.ts';
 import { gripAt, reaches, type CompiledDepth } from './compiled.ts';
 import { GroupSpread } from './group-spread.ts';
 import { UNPLACED } from '../problem.ts';
 
-/** Bits of natures. */
-const NATURES = Object.keys(NATURE).length;
 /** What stands for *not allowed* where seconds are added up: far more than any week has, and still exact to the millisecond. */
 export const NEVER = 1e12;
 
@@ -42,8 +40,8 @@ export class Arrangement {
   /** By space: which state it is in; the same number is the same state. */
   readonly version: Int32Array;
   private states = 1;
-  /** By space and nature: how many bins of it stand there. */
-  private readonly natures: Int16Array;
+  /** What must stand apart from what. */
+  readonly apart: Apart;
   /** Over which units what belongs together is spread. */
   readonly spread: GroupSpread;
 
@@ -68,7 +66,7 @@ export class Arrangement {
     this.burden = place.moving.map((seconds, bin) => (place.ofChild[bin] ? NEVER : seconds));
     this.inside = Array.from({ length: spaces }, () => []);
     this.load = new Float64Array(spaces);
-    this.natures = new Int16Array(spaces * NATURES);
+    this.apart = new Apart(place);
     this.spread = new GroupSpread(place);
     this.version = new Int32Array(spaces).fill(1);
     this.effort = UNPLACED * bins;
@@ -79,20 +77,6 @@ export class Arrangement {
   standing(bin: number, space: number, z: number): number {
     const { place } = this;
     return place.base[bin * place.spaces + space]! + place.bodies.week(bin, gripAt(place, bin, space, z));
-  }
-
-  private count(bin: number, space: number, by: 1 | -1): void {
-    const nature = this.place.nature[bin]!;
-    if (!nature) return;
-    for (let bit = 0; bit < NATURES; bit++) if (nature & (1 << bit)) this.natures[space * NATURES + bit]! += by;
-  }
-  /** Whether nothing stands in the space beside which it must not stand. */
-  mayJoin(bin: number, space: number): boolean {
-    const apart = this.place.notBeside[bin]!;
-    if (!apart) return true;
-    for (let bit = 0; bit < NATURES; bit++)
-      if (apart & (1 << bit) && this.natures[space * NATURES + bit]! > 0) return false;
-    return true;
   }
 
   /** Seconds a week of a bin where it stands, with what has to be moved first. */
@@ -154,7 +138,7 @@ export class Arrangement {
     for (; at > 0 && y0[list[at - 1]!]! > y; at--) list[at] = list[at - 1]!;
     list[at] = bin;
     this.load[space]! += place.mass[bin]!;
-    this.count(bin, space, 1);
+    this.apart.count(bin, space, 1);
     this.standingNow[bin] = this.standing(bin, space, z);
     this.effort += more + this.costOf(bin) + this.spread.count(bin, space, 1) - UNPLACED;
     this.unplaced--;
@@ -191,7 +175,7 @@ export class Arrangement {
     }
     this.space[bin] = -1;
     this.load[space]! -= place.mass[bin]!;
-    this.count(bin, space, -1);
+    this.apart.count(bin, space, -1);
     this.effort += UNPLACED - less + this.spread.count(bin, space, -1);
     this.unplaced++;
     this.version[space] = ++this.states;
@@ -239,7 +223,7 @@ export class Arrangement {
       }
       if (!this.bearsInstead(a, b) || !this.bearsInstead(b, a)) return Infinity;
     }
-    return spaceA === spaceB || this.naturesAllow(a, spaceA, b, spaceB) ? change : Infinity;
+    return this.apart.maySwap(a, spaceA, b, spaceB) ? change : Infinity;
   }
   /** Two bins of one size change places. @param change what `swapCost` said */
   swap(a: number, b: number, change: number): void {
@@ -247,12 +231,7 @@ export class Arrangement {
     const spaceA = space[a]!;
     const spaceB = space[b]!;
     const heavier = place.mass[b]! - place.mass[a]!;
-    if (spaceA !== spaceB) {
-      this.count(a, spaceA, -1);
-      this.count(b, spaceB, -1);
-      this.count(a, spaceB, 1);
-      this.count(b, spaceA, 1);
-    }
+    this.apart.swap(a, spaceA, b, spaceB);
     this.spread.swap(a, spaceA, b, spaceB);
     this.load[spaceA]! += heavier;
     this.load[spaceB]! -= heavier;
@@ -273,16 +252,6 @@ export class Arrangement {
     for (const other of this.inside[this.space[of]!]!)
       if (this.on[other] === of && mass[other]! > mass[bin]!) return false;
     return true;
-  }
-  private naturesAllow(a: number, spaceA: number, b: number, spaceB: number): boolean {
-    const { nature, notBeside } = this.place;
-    if (!(nature[a]! | nature[b]! | notBeside[a]! | notBeside[b]!)) return true;
-    this.count(a, spaceA, -1);
-    this.count(b, spaceB, -1);
-    const allow = this.mayJoin(a, spaceB) && this.mayJoin(b, spaceA);
-    this.count(a, spaceA, 1);
-    this.count(b, spaceB, 1);
-    return allow;
   }
   /** Each takes the other's box, with what stands on it. */
   private exchange(a: number, b: number): void {

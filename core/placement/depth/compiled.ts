@@ -1,5 +1,5 @@
 /** A problem in depth as flat arrays: what the search looks at millions of times. */
-import { notBeside } from '../../cautions/natures.ts';
+import { notAbove, notBeneath, notBeside } from '../../cautions/natures.ts';
 import { runToEnd } from '../../engine/run-to-end.ts';
 import { accessSeconds, BANDS, WALK_SECONDS } from '../effort.ts';
 import { clearHeight, HEAVY_MASS, UNPLACED, type PlacePerson } from '../problem.ts';
@@ -42,9 +42,14 @@ export interface CompiledDepth {
   locked: Uint8Array;
   /** Things hang there, one beside the other: nothing on them or behind them. */
   hangs: Uint8Array;
-  /** By bin: its natures, and those beside which it must not stand, as bits. */
+  /** By bin: its natures, and those beside, above and beneath which it must not stand, as bits. */
   nature: Uint8Array;
   notBeside: Uint8Array;
+  notAbove: Uint8Array;
+  notBeneath: Uint8Array;
+  /** By space: those into which it could drip, and those from which something could drip into it. */
+  under: Int32Array[];
+  above: Int32Array[];
   unit: Int32Array;
   units: number;
   /** bins × spaces: walking and opening, seconds a week; Infinity where its rules or its size keep it out whatever the height. */
@@ -108,6 +113,7 @@ export function* compileDepth(
   const ints = (of: (i: number) => number, length: number) => Int32Array.from({ length }, (_, i) => of(i));
   const bin = problem.bins;
   const at = problem.compartments;
+  const spaceAt = new Map(at.map(({ id }, c) => [id, c]));
   const usersOf = bin.map((one) => one.uses.map(({ person }) => people.get(person)!));
   const shortest = (list: readonly PlacePerson[]) => Math.min(...list.map(({ stature }) => stature), Infinity);
   const children = problem.people.filter(({ kind }) => kind === 'child');
@@ -151,6 +157,10 @@ export function* compileDepth(
     hangs: Uint8Array.from(at, ({ hangs }) => Number(!!hangs)),
     nature: Uint8Array.from(bin, ({ nature = 0 }) => nature),
     notBeside: Uint8Array.from(bin, ({ nature = 0 }) => notBeside(nature)),
+    notAbove: Uint8Array.from(bin, ({ nature = 0 }) => notAbove(nature)),
+    notBeneath: Uint8Array.from(bin, ({ nature = 0 }) => notBeneath(nature)),
+    under: at.map(({ over = [] }) => Int32Array.from(over, (id) => spaceAt.get(id)!)),
+    above: at.map(({ id }) => Int32Array.from([...at.keys()].filter((c) => at[c]!.over?.includes(id)))),
     unit: ints((c) => numberIn(unitNumbers, at[c]!.unit), m),
     units: 0,
     base: new Float64Array(n * m).fill(Infinity),
@@ -160,7 +170,6 @@ export function* compileDepth(
   };
   place.groups = groupNumbers.size;
   place.units = unitNumbers.size;
-  const spaceAt = new Map(at.map(({ id }, c) => [id, c]));
   // What walking from a zone costs, each space in turn.
   const walking = new Map(
     problem.zones.map(({ id }) => [id, Float64Array.from(at, ({ walk }) => (walk[id] ?? 0) * WALK_SECONDS)]),

@@ -2,7 +2,6 @@
 import { bodyBand, effortOf, gripHundredths, type EffortParts } from '../effort.ts';
 import { GROUP_SPLIT, HEAVY_MASS, type PlaceCompartment, type PlacePerson } from '../problem.ts';
 import { brokenRules, type BrokenRule } from '../rules.ts';
-import { notBeside } from '../../cautions/natures.ts';
 import { MOVE_SECONDS, type DepthBin, type DepthProblem } from './problem.ts';
 import type { Spot } from './spots.ts';
 import type { Standing } from './standing.ts';
@@ -72,13 +71,6 @@ export function optionsFor(standing: Standing, binId: string, without = standing
         : [];
     }),
   );
-  const apart = notBeside(bin.nature ?? 0);
-  /** Compartments with something beside which it must not stand. */
-  const apartFrom = new Set(
-    without.positions.flatMap(({ bin: id, compartment }) =>
-      apart & (standing.bin(id)?.nature ?? 0) ? [compartment] : [],
-    ),
-  );
   const load = new Map<string, number>();
   for (const { bin: id, compartment } of without.positions)
     load.set(compartment, (load.get(compartment) ?? 0) + standing.bin(id)!.mass);
@@ -88,7 +80,7 @@ export function optionsFor(standing: Standing, binId: string, without = standing
     const broken = brokenIn(bin, space, people, problem.growth);
     const overload = (load.get(space.id) ?? 0) + bin.mass - space.maxLoad;
     if (overload > 0 && !broken.some(({ rule }) => rule === 'load')) broken.push({ rule: 'load', by: overload });
-    if (apartFrom.has(space.id)) broken.push({ rule: 'apart' });
+    if (!without.mayJoin(binId, space.id)) broken.push({ rule: 'apart' });
     const split = units.size > 0 && !units.has(space.unit) ? GROUP_SPLIT : 0;
     return {
       compartment: space.id,

@@ -185,7 +185,7 @@ function mayStand(
   if (z + height[bin]! > place.roomHeight[space]!) return false;
   if (z > 0 && (on === undefined || !place.stackable[on] || mass[on]! < mass[bin]!)) return false;
   if (place.hangs[space] && (z > 0 || y > 0)) return false;
-  return now.mayJoin(bin, space) && reaches(place, bin, space, gripAt(place, bin, space, z));
+  return now.apart.mayJoin(bin, space) && reaches(place, bin, space, gripAt(place, bin, space, z));
 }
 
 /** What stands as an answer. @param best where it stands; null for nothing yet @param effort seconds a week, @param bound proven */

@@ -98,7 +98,7 @@ export class Spots {
     if (!anyway) {
       if (place.least[bin * place.spaces + space]! >= most) return false;
       if (now.load[space]! + place.mass[bin]! > place.maxLoad[space]!) return false;
-      if (!now.mayJoin(bin, space)) return false;
+      if (!now.apart.mayJoin(bin, space)) return false;
     }
     return this.look(bin, space, most, anyway);
   }
@@ -150,7 +150,9 @@ export class Spots {
       let own = joined;
       for (let under = on; under >= 0; under = onOf[under]!) own += burden[under]!;
       const grip = gripAt(place, bin, space, z);
-      const mayStand = anyway || (reaches(place, bin, space, grip) && (on < 0 || mass[on]! >= mass[bin]!));
+      const bears = anyway || on < 0 || mass[on]! >= mass[bin]!;
+      // What is cheap to know first: bending and reaching is reckoned use by use.
+      const mayStand = bears && own < this.limit && (anyway || reaches(place, bin, space, grip));
       if (mayStand) own += bodies.week(bin, grip);
       if (!mayStand || own >= this.limit) {
         unsure = true;

@@ -166,12 +166,56 @@ describe('what must stand apart', () => {
       { numRuns: 25 },
     );
   });
+  test('what could drip is never above what is eaten from, however good the place is', () => {
+    const shelves = ['a', 'b', 'c'].map((id, i, all) =>
+      plainShelf(id, { floor: 700 + 350 * i, unit: 'u', width: 450, over: all.slice(0, i) }),
+    );
+    const other = plainShelf('elsewhere', { floor: 100, unit: 'v', walk: { z0: 6 } });
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 400 }), (seed) => {
+        const natures = Array.from({ length: 7 }, (_, i) => [NATURE.chemical, NATURE.food, 0][(i + seed) % 3]!);
+        const problem = room(
+          natures.map((nature, i) => bin(`b${i}`, { nature, uses: [{ person: 'p0', perWeek: 1 + ((i * seed) % 5) }] })),
+          [...shelves, other],
+        );
+        const { placed } = solveDepth(problem, { seed, iterations: 15 });
+        const floors = (nature: number) =>
+          placed
+            .filter(({ bin: id }) => natures[Number(id.slice(1))] === nature)
+            .flatMap(({ compartment }) => shelves.find(({ id }) => id === compartment)?.floor ?? []);
+        expect(placed).toHaveLength(7);
+        for (const dripping of floors(NATURE.chemical))
+          for (const eaten of floors(NATURE.food)) expect(dripping).toBeLessThan(eaten);
+      }),
+      { numRuns: 25 },
+    );
+  });
+  test('two of one size do not change places where one would come above the other', () => {
+    const shelves = [plainShelf('low', { unit: 'u' }), plainShelf('high', { floor: 1150, unit: 'u', over: ['low'] })];
+    const now = (low: number, high: number) => {
+      const problem = room([bin('l', { nature: low }), bin('h', { nature: high })], shelves);
+      const standing = new Standing(
+        problem,
+        new Map([
+          ['l', { compartment: 'low', x: 0, y: 0, z: 0, turned: false }],
+          ['h', { compartment: 'high', x: 0, y: 0, z: 0, turned: false }],
+        ]),
+      );
+      standing.now.place.ready(0);
+      standing.now.place.ready(1);
+      return standing.now;
+    };
+    expect(now(NATURE.chemical, NATURE.food).swapCost(0, 1, Infinity)).toBe(Infinity);
+    expect(now(NATURE.food, NATURE.chemical).swapCost(0, 1, Infinity)).toBeLessThan(Infinity);
+    expect(now(NATURE.chemical, 0).swapCost(0, 1, Infinity)).toBeLessThan(Infinity);
+  });
   test('is told where somebody would put it there', () => {
     const problem = room([gun, spray], [near, far]);
     const standing = new Standing(problem, anywhere('spray'));
     const options = new Map(optionsFor(standing, 'gun').map((option) => [option.compartment, option]));
     expect(options.get('low')).toMatchObject({ spot: null, broken: [{ rule: 'apart' }] });
     expect(options.get('high')!.spot).not.toBeNull();
+    expect(standing.spotAt('gun', 'spray', 'on')).toBeNull();
     // What stands so already stays, and the caution says so.
     expect(new Standing(problem, anywhere('spray', 'gun')).position('gun')?.compartment).toBe('low');
   });

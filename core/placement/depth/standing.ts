@@ -171,6 +171,10 @@ export class Standing {
     this.now.place.ready(bin);
     return this.spots.spotIn(bin, this.spaceAt.get(compartment)!, UNPLACED) ? this.spots.found : null;
   }
+  /** Whether nothing stands there, or above or beneath it, from which the bin in hand must be apart. */
+  mayJoin(binId: string, compartment: string): boolean {
+    return this.now.apart.mayJoin(this.binAt.get(binId)!, this.spaceAt.get(compartment)!);
+  }
   /** The spot at a place that is pointed at: on that bin, or behind it; null where no rule allows it. */
   spotAt(binId: string, target: string, where: 'on' | 'behind'): Spot | null {
     const bin = this.binAt.get(binId)!;
@@ -216,7 +220,7 @@ export class Standing {
   ): number | null {
     const { now } = this;
     const { place } = now;
-    if (place.base[bin * place.spaces + space] === Infinity) return null;
+    if (place.base[bin * place.spaces + space] === Infinity || !now.apart.mayJoin(bin, space)) return null;
     if (!reaches(place, bin, space, gripAt(place, bin, space, z))) return null;
     const { effort: before } = this;
     now.put(bin, space, x, y, z, Number(turned), on);
