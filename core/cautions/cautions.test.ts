@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { defaultsOf } from '../model/defaults.ts';
 import type { Category, Person, Unit } from '../model/entities.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import { placeProblemOf, usersOf } from '../placement/place-problem-of.ts';
 import { starterOf } from '../starter/library.ts';
 import { cautionsOf } from './cautions.ts';
@@ -80,10 +80,11 @@ const room = (people: Person[], categories: Category[], units = [unit()]): RoomD
   })),
   categories: new Map(categories.map((category) => [category.id, category])),
   types: new Map([['t', type]]),
+  today: '2026-11-26',
 });
 const adult = person('Ann', 'adult', 1680);
 const child = person('Otter', 'child', 1000);
-const keys = (data: RoomData) => cautionsOf(data, '2026-11-26').map((caution) => caution.key);
+const keys = (data: RoomData) => cautionsOf(data).map((caution) => caution.key);
 
 test('tall furniture is to be anchored where children come, and only there', () => {
   expect(keys(room([adult, child], []))).toContain('H1:u');
@@ -93,7 +94,7 @@ test('tall furniture is to be anchored where children come, and only there', () 
   expect(keys(room([adult, child], [], [unit({ template: 'stairs' })]))).not.toContain('H1:u');
 });
 test('what is sharp within reach of a child is a danger, with what helps', () => {
-  const found = cautionsOf(room([adult, child], [category('craft-knives')]), '2026-11-26').find(
+  const found = cautionsOf(room([adult, child], [category('craft-knives')])).find(
     (caution) => caution.key === 'H4:b0',
   )!;
   expect(found).toMatchObject({ hazard: 'H4', severity: 'danger' });
@@ -142,7 +143,7 @@ test('what stands open and low is told where a pet comes in, and goes with its l
     } as RoomData;
   };
   const told = (...of: [boolean, boolean, number]) =>
-    cautionsOf(toRoom(...of), '2026-11-26').filter(({ key }) => key.startsWith('H15pet'));
+    cautionsOf(toRoom(...of)).filter(({ key }) => key.startsWith('H15pet'));
   expect(told(true, false, 400)[0]).toMatchObject({ hazard: 'H15', severity: 'warn' });
   expect([told(false, false, 400), told(true, true, 400), told(true, false, 1200)]).toEqual([[], [], []]);
 });

@@ -2,7 +2,8 @@
  * The usual cautions over a room's data (hazards H1 to H15 of the domain reference). Stube warns and explains; it never
  * certifies. Each caution names the facts that raised it and what usually helps.
  */
-import { comesInto, isYoung, placePeople, usersOf, type RoomData } from '../placement/place-problem-of.ts';
+import { comesInto, isYoung, placePeople, usersOf } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import { ageInMonths, CRAWLS } from './ages.ts';
 import type { Caution, Child } from './caution.ts';
 import { fixtureCautions, reuseCautions } from './fixtures.ts';
@@ -41,15 +42,13 @@ function contradictions(data: RoomData, all: readonly Stored[]): Caution[] {
 }
 
 /**
- * The cautions of one room as it stands.
- * @param today ISO date: ages are those of that day
- * @example cautionsOf(room, '2026-11-26').filter((caution) => caution.severity === 'danger')
+ * The cautions of one room as it stands on its day.
+ * @example cautionsOf(roomDataOf(data, room.id, '2026-11-26')!).filter((caution) => caution.severity === 'danger')
  */
-export function cautionsOf(room: RoomData, today: string): Caution[] {
-  const data = { ...room, today };
+export function cautionsOf(data: RoomData): Caution[] {
   const children = comesInto(data.room, data.people)
     .filter((person) => person.kind === 'child')
-    .map((child): Child => ({ ...child, months: ageInMonths(child, today) }));
+    .map((child): Child => ({ ...child, months: ageInMonths(child, data.today) }));
   /** Who gets to things by itself. */
   const moving = children.filter(({ months }) => months >= CRAWLS);
   const stored = storedIn(data);

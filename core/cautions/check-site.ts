@@ -1,6 +1,6 @@
 /** All open cautions of a site, room by room, as `stube check` prints them. */
 import type { SiteData } from '../model/entities.ts';
-import { roomDataOf } from '../placement/place-problem-of.ts';
+import { roomDataOf } from '../placement/room-data.ts';
 import { byAcknowledgement } from './acknowledged.ts';
 import type { Caution } from './caution.ts';
 import { cautionsOf } from './cautions.ts';
@@ -20,9 +20,9 @@ export function checkSite(
   asMeant = false,
 ): { format: 'stube-check-answer/1'; cautions: SiteCaution[] } {
   const cautions = data.room.flatMap((room) => {
-    const view = roomDataOf(data, room.id);
+    const view = roomDataOf(data, room.id, today);
     return view
-      ? byAcknowledgement(cautionsOf({ ...view, asMeant }, today), data.acknowledgement).open.map(
+      ? byAcknowledgement(cautionsOf({ ...view, asMeant }), data.acknowledgement).open.map(
           ({ key: _key, ...caution }) => ({ ...caution, room: room.name }),
         )
       : [];

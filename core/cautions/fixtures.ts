@@ -2,7 +2,7 @@
 import type { Fixture, Unit } from '../model/entities.ts';
 import { footprintOf, gapBetween } from '../floor/footprint.ts';
 import { alongItsWall, alongX } from '../floor/walls.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import type { Caution, Child } from './caution.ts';
 
 /** How far furniture keeps from it, mm: a door opens and people leave by it; heat needs air; a plug needs a hand. Our own judgement. */

@@ -1,7 +1,7 @@
 /** Furniture: what tips, what is climbed, what it bears, what is lifted, and what stands at a cot (H1, H6 to H10). */
 import { BANDS, gripHundredths } from '../placement/effort.ts';
 import { OVERHEAD_HEIGHT, OVERHEAD_MASS } from '../placement/heights.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
 import { TEMPLATES } from '../measuring/templates.ts';
 import { groupedBy } from '../model/grouped-by.ts';

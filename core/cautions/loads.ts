@@ -1,6 +1,6 @@
 /** What shelves and whole pieces of furniture bear (H8). */
 import { groupedBy } from '../model/grouped-by.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import type { Caution } from './caution.ts';
 import { nameOf, type Stored } from './stored.ts';
 

@@ -1,6 +1,6 @@
 /** What a pet gets at: it chews and swallows what stands open and low (hazard H15). */
 import type { HazardId } from '../model/entities.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import type { Caution } from './caution.ts';
 import { binCaution, placeOf, type Stored } from './stored.ts';
 

@@ -2,7 +2,7 @@
 import { reshape, sameShape } from '../measuring/reshape.ts';
 import { shapeProblems } from '../measuring/template.ts';
 import type { Compartment, SiteData, TableName, Unit } from '../model/entities.ts';
-import { roomDataOf } from '../placement/place-problem-of.ts';
+import { roomDataOf } from '../placement/room-data.ts';
 import { byAcknowledgement } from './acknowledged.ts';
 import type { Caution } from './caution.ts';
 import { cautionsOf } from './cautions.ts';
@@ -55,6 +55,6 @@ function compartmentsWith(data: SiteData, unit: Unit): Compartment[] {
 }
 
 function openCautions(data: SiteData, roomId: string, today: string): Caution[] {
-  const room = roomDataOf(data, roomId);
-  return room ? byAcknowledgement(cautionsOf(room, today), data.acknowledgement).open : [];
+  const room = roomDataOf(data, roomId, today);
+  return room ? byAcknowledgement(cautionsOf(room), data.acknowledgement).open : [];
 }

@@ -1,6 +1,7 @@
 /** What stands where in a room, with all that is known of its dangers: the facts that the rules go by. */
 import { BANDS, gripHundredths } from '../placement/effort.ts';
-import { binMass, type RoomData } from '../placement/place-problem-of.ts';
+import { binMass } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import { byId } from '../model/by-id.ts';
 import type { Bin, Category, Compartment, HazardId, Person, Unit } from '../model/entities.ts';
 import type { Caution } from './caution.ts';

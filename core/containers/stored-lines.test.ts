@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { cautionsOf } from '../cautions/cautions.ts';
-import { H, scene, toddler, TODAY } from '../cautions/testing/scene.ts';
+import { H, scene, toddler } from '../cautions/testing/scene.ts';
 import { defaultsOf } from '../model/defaults.ts';
 import { lineValues } from '../model/testing/rows.ts';
 import type { Category, Line } from '../model/entities.ts';
@@ -50,7 +50,7 @@ test('a danger that is on its way out is one until it is handed over', () => {
     categories: new Map([...room.categories, ['knives', knives]]),
     lines: [line('whittling things', 'knives', { decision: 'give away', handedOver })],
   });
-  const told = (handedOver: string | null) => cautionsOf(withKnives(handedOver), TODAY).map(({ hazard }) => hazard);
+  const told = (handedOver: string | null) => cautionsOf(withKnives(handedOver)).map(({ hazard }) => hazard);
   expect(told(null)).toContain('H4');
   expect(told('2026-11-25')).toEqual([]);
   expect([...contentsOf(withKnives('2026-11-25')).values()][0]).toMatchObject({ lines: [], mass: 0 });

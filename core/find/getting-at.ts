@@ -3,7 +3,8 @@ import { shapeOf } from '../containers/shape.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import { BANDS, gripHundredths } from '../placement/effort.ts';
-import { DEFAULT_ADULT, type RoomData } from '../placement/place-problem-of.ts';
+import { DEFAULT_ADULT } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 
 /**
  * @param data of the room in which it stands

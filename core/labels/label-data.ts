@@ -1,4 +1,5 @@
 /** What the labels of a room follow from. */
+import { byCode } from '../model/bin.ts';
 import type { Contents } from '../containers/contents.ts';
 import { byId } from '../model/by-id.ts';
 import { spoils } from '../restock/use-by.ts';
@@ -85,9 +86,7 @@ export function labelDataOf(
     types: byId(data.containerType),
     units: byId(data.unit),
     spaces: byId(data.compartment),
-    bins: data.bin
-      .filter((bin) => bin.roomId === roomId)
-      .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true })),
+    bins: data.bin.filter((bin) => bin.roomId === roomId).sort(byCode),
     lines: data.line,
     photos: data.photo,
     spoiling: spoilingIn(data),

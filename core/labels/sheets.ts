@@ -1,4 +1,5 @@
 /** Labels on pages: sheets to cut, sheets of stickers, a run of tape. */
+import { byCode } from '../model/bin.ts';
 import type { LabelLayout, StickerGrid } from '../model/entities.ts';
 import type { Paper } from '../model/site.ts';
 import type { LaidLabel, Mark } from './label.ts';
@@ -59,14 +60,13 @@ export function calibration(x: number, y: number): Mark[] {
   ];
 }
 
-const byCode = (a: LaidLabel, b: LaidLabel) =>
-  a.content.code.localeCompare(b.content.code, undefined, { numeric: true });
+const byOwnCode = (a: LaidLabel, b: LaidLabel) => byCode(a.content, b.content);
 
 /** In rows of falling height, so that straight cuts part them. */
 export function layOutSheets(labels: readonly LaidLabel[], paper: Paper): Page[] {
   const { width, height } = PAPERS[paper];
   const foot = height - MARGIN - FOOT;
-  const order = [...labels].sort((a, b) => b.height - a.height || b.width - a.width || byCode(a, b));
+  const order = [...labels].sort((a, b) => b.height - a.height || b.width - a.width || byOwnCode(a, b));
   const pages: Page[] = [];
   let x = Infinity;
   let y = 0;
@@ -130,7 +130,7 @@ export function layOutStickers(
   const hasFoot = foot >= FOOT + 4;
   const marks = hasFoot ? calibration(MARGIN, height - foot / 2) : [];
   const pages: Page[] = [];
-  [...labels].sort(byCode).forEach((label, i) => {
+  [...labels].sort(byOwnCode).forEach((label, i) => {
     const at = (used % each) + i;
     if (!pages[Math.floor(at / each)]) pages[Math.floor(at / each)] = { width, height, labels: [], marks };
     pages[Math.floor(at / each)]!.labels.push({ label, ...spot(at % each) });

@@ -6,13 +6,10 @@ import type { AsItIs, Bin, BinThen } from '../model/entities.ts';
 import { shapeOf } from '../containers/shape.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
 import { Standing } from '../placement/depth/standing.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 
-/**
- * @param hueOf the hue of a bin's family
- * @param today ISO date
- */
-export function asItIsOf(data: RoomData, hueOf: (bin: Bin) => string, today: string): AsItIs {
+/** @param hueOf the hue of a bin's family */
+export function asItIsOf(data: RoomData, hueOf: (bin: Bin) => string): AsItIs {
   const standing = new Standing(depthProblemOf(data), homesOf(data.bins));
   const places = new Map(data.compartments.map((space) => [space.id, space]));
   let unplaced = 0;
@@ -29,7 +26,7 @@ export function asItIsOf(data: RoomData, hueOf: (bin: Bin) => string, today: str
     inSpace.set(place.id, [...(inSpace.get(place.id) ?? []), then]);
   }
   return {
-    day: today,
+    day: data.today,
     effort: Math.round(standing.effort),
     unplaced,
     units: data.units.map((unit) => ({

@@ -3,7 +3,8 @@ import { shapeOf } from '../containers/shape.ts';
 import { labelsFor } from '../labels/for-whom.ts';
 import { byId } from '../model/by-id.ts';
 import { bodyBand, gripHundredths, type BodyBand } from '../placement/effort.ts';
-import { comesInto, placeProblemOf, type RoomData } from '../placement/place-problem-of.ts';
+import { comesInto, placeProblemOf } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import { starterOf } from '../starter/library.ts';
 import type { BinFacts } from './proposals.ts';
 
@@ -15,13 +16,12 @@ const taughtWords = (synonyms: readonly string[], starter: string | null): strin
   return synonyms.filter((word) => !usual.has(word)).reverse();
 };
 
-/** @param data of the room, with `today` */
 export function binFactsOf(data: RoomData): Map<string, BinFacts> {
   const problem = placeProblemOf(data);
   const bins = byId(data.bins);
   const spaces = byId(data.compartments);
   const people = byId(data.people);
-  const words = labelsFor(data.room, data.people, data.today ?? '') === 'words';
+  const words = labelsFor(data.room, data.people, data.today) === 'words';
   const cannotRead = comesInto(data.room, data.people).some(({ reads }) => !reads);
   return new Map(
     problem.bins.map((placed): [string, BinFacts] => {

@@ -39,6 +39,10 @@ export interface Bin extends RowOfSite {
   sort: number;
 }
 
+const CODES = new Intl.Collator('en', { numeric: true });
+/** In the order of their codes: L2 before L10. */
+export const byCode = (a: Pick<Bin, 'code'>, b: Pick<Bin, 'code'>): number => CODES.compare(a.code, b.code);
+
 /** Without a place. */
 export const ON_THE_BENCH = {
   compartmentId: null,

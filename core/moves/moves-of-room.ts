@@ -1,4 +1,5 @@
 /** The way from where the bins of a room stand to where they are wanted, as steps that are kept, done and replanned (practice P13). */
+import { inOrder } from '../model/sort.ts';
 import type { Bin, Compartment, Move, Room, Unit } from '../model/entities.ts';
 import { standBefore } from '../floor/footprint.ts';
 import type { DepthPosition, DepthProblem } from '../placement/depth/problem.ts';
@@ -107,8 +108,7 @@ export function planMoves(
 /** Where each bin really stands while a plan is under way: moved ones at home or on the floor, the others as they were. */
 export function homesNow(bins: readonly Bin[], moves: readonly Move[], homes: Homes): Map<string, Home> {
   const next = new Map<string, Move>();
-  for (const move of [...moves].sort((a, b) => a.sort - b.sort))
-    if (!move.done && !next.has(move.binId)) next.set(move.binId, move);
+  for (const move of inOrder(moves)) if (!move.done && !next.has(move.binId)) next.set(move.binId, move);
   return new Map(
     bins.flatMap(({ id }): [string, Home][] => {
       const move = next.get(id);

@@ -1,7 +1,8 @@
 /** What has to be locked: it gets the locked places before anything else may use them (practice P3; hazards H3, H5, H14). */
 import { storedIn } from '../cautions/stored.ts';
 import type { HazardId } from '../model/entities.ts';
-import { comesInto, type RoomData } from './place-problem-of.ts';
+import { comesInto } from './place-problem-of.ts';
+import type { RoomData } from './room-data.ts';
 
 /** Where children come in, out of reach is not enough for these. */
 const LOCKED: readonly HazardId[] = ['H3', 'H5'];

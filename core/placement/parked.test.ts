@@ -9,7 +9,8 @@ import { solveDepth } from './depth/solve.ts';
 import { Standing } from './depth/standing.ts';
 import { mustBeLocked } from './must-be-locked.ts';
 import { parkedWidth } from './parked.ts';
-import { placeProblemOf, roomDataOf } from './place-problem-of.ts';
+import { placeProblemOf } from './place-problem-of.ts';
+import { roomDataOf } from './room-data.ts';
 
 /** A den in which an art caddy stands out of reach, with a parking place on a low shelf of the nursery. */
 function house(parkId: string | null, nurseryBins = 0): SiteData {
@@ -43,7 +44,7 @@ function house(parkId: string | null, nurseryBins = 0): SiteData {
   };
 }
 const parkedOf = (parkId: string) => nurseryOf(house(parkId)).parked!;
-const nurseryOf = (data: SiteData) => roomDataOf(data, 'n')!;
+const nurseryOf = (data: SiteData) => roomDataOf(data, 'n', TODAY)!;
 
 test('its room is kept free: less width and less load, and no plan stands there', () => {
   const without = placeProblemOf(nurseryOf(house(null))).compartments[0]!;
@@ -77,7 +78,7 @@ test('a compartment is offered as long as its front has room for it', () => {
 
 test('a danger that is carried to where a child reaches it is told there, with a key of its own', () => {
   const hazards = (parkId: string | null) =>
-    cautionsOf(nurseryOf(house(parkId)), TODAY).filter(({ hazard }) => hazard === 'H4');
+    cautionsOf(nurseryOf(house(parkId))).filter(({ hazard }) => hazard === 'H4');
   expect(hazards(null)).toEqual([]);
   const [caution] = hazards('nlow');
   expect(caution).toMatchObject({ key: 'H4:b0.parked', about: 'P1 Art caddy (parked)', severity: 'danger' });

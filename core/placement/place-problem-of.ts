@@ -1,21 +1,6 @@
 /** The placement problem of one room, made from the site's data. */
 import { groupedBy } from '../model/grouped-by.ts';
-import type {
-  Bin,
-  Category,
-  Compartment,
-  ContainerType,
-  Fixture,
-  HazardId,
-  Line,
-  Observation,
-  Person,
-  Room,
-  Site,
-  SiteData,
-  Unit,
-  Zone,
-} from '../model/entities.ts';
+import type { Category, ContainerType, HazardId, Person, Room, Unit, Zone } from '../model/entities.ts';
 import { ageInMonths, THREE_YEARS } from '../cautions/ages.ts';
 import { contentsOf, type Contents } from '../containers/contents.ts';
 import { canHang } from '../containers/hanging.ts';
@@ -26,33 +11,10 @@ import { fetchedOf } from '../observations/learned.ts';
 import { hazardsOf, wordsOf } from '../cautions/hazards-of.ts';
 import { isOver, natureOf } from '../cautions/natures.ts';
 import { highestOf, keptFromOverhead } from './heights.ts';
-import { parkedIn, parkedWidth, type Parked } from './parked.ts';
+import { parkedWidth } from './parked.ts';
+import type { RoomData } from './room-data.ts';
 import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from './problem.ts';
 import { HEAVY_MASS } from './problem.ts';
-
-export interface RoomData {
-  site: Pick<Site, 'growth' | 'measures'>;
-  room: Room;
-  /** All persons of the site; the room's own are picked out. */
-  people: readonly Person[];
-  zones: readonly Zone[];
-  units: readonly Unit[];
-  compartments: readonly Compartment[];
-  bins: readonly Bin[];
-  /** Lines of the room: what is in its bins follows from them. */
-  lines: readonly Line[];
-  categories: ReadonlyMap<string, Category>;
-  types: ReadonlyMap<string, ContainerType>;
-  /** ISO date: how old who comes in is; without it the stature tells. */
-  today?: string;
-  fixtures?: readonly Fixture[];
-  /** Of the room: how often its things are fetched is learned from them. */
-  observations?: readonly Observation[];
-  /** Bins are as heavy as what was meant for them (see contents). */
-  asMeant?: boolean;
-  /** Of other rooms: room is kept free for it. */
-  parked?: readonly Parked[];
-}
 
 /** What rolls is rolled to the work and away: it is reached from there, metres. */
 export const ROLLED = 1;
@@ -77,13 +39,12 @@ export const comesInto = (room: Pick<Room, 'people'>, people: readonly Person[])
 /** Whether somebody comes in who tastes what is found: under three by the month of birth, else by stature, or said so. */
 export const isYoung = (
   people: readonly Pick<Person, 'kind' | 'stature' | 'born' | 'mouths'>[],
-  today?: string,
+  today: string,
 ): boolean =>
   people.some(
     (person) =>
       person.kind === 'child' &&
-      (person.mouths ||
-        (today && person.born ? ageInMonths(person, today) < THREE_YEARS : person.stature < STATURE_AT_THREE)),
+      (person.mouths || (person.born ? ageInMonths(person, today) < THREE_YEARS : person.stature < STATURE_AT_THREE)),
   );
 
 /** @param young whether somebody comes in who tastes what is found */
@@ -233,33 +194,5 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     bins: keptFromOverhead(bins, compartments),
     growth: site.growth,
     timeMs: 2000,
-  };
-}
-
-/** What of a site belongs to one room, null where the room is not there. */
-export function roomDataOf(data: SiteData, roomId: string): RoomData | null {
-  const room = data.room.find((room) => room.id === roomId);
-  const [site] = data.site;
-  if (!room || !site) return null;
-  const units = data.unit.filter((unit) => unit.roomId === roomId);
-  const unitIds = new Set(units.map((unit) => unit.id));
-  const compartments = data.compartment.filter((space) => unitIds.has(space.unitId));
-  return {
-    site,
-    room,
-    people: data.person,
-    zones: data.zone.filter((zone) => zone.roomId === roomId),
-    fixtures: data.fixture.filter((fixture) => fixture.roomId === roomId),
-    units,
-    compartments,
-    // In the order of their codes, so that the same room gives the same problem.
-    bins: data.bin
-      .filter((bin) => bin.roomId === roomId)
-      .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true })),
-    lines: data.line.filter((line) => line.roomId === roomId),
-    categories: new Map(data.category.map((category) => [category.id, category])),
-    types: new Map(data.containerType.map((type) => [type.id, type])),
-    observations: data.observation.filter((seen) => seen.roomId === roomId),
-    parked: parkedIn(data, compartments),
   };
 }

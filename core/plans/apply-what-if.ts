@@ -7,7 +7,7 @@ import type { Bin, Category, Compartment, Person, Room, Unit } from '../model/en
 import { ON_THE_BENCH } from '../model/bin.ts';
 import { MEDIANS, medianStature } from '../people/stature.ts';
 import type { DepthProblem } from '../placement/depth/problem.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 
 export type WhatIf =
   | { kind: 'as it is' }

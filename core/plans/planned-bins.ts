@@ -1,9 +1,10 @@
 /** The bins that a room would have by a plan's choices, as rows that are not written yet. */
+import { inOrder } from '../model/sort.ts';
 import { binChanges, NEW_BIN } from '../containers/bin-changes.ts';
 import { binsFor } from '../containers/bins-for.ts';
 import type { ContainChoice } from '../containers/choose.ts';
 import type { Bin } from '../model/entities.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 
 export interface PlanChoice {
   categoryId: string;
@@ -26,11 +27,10 @@ export const choicesOf = (choices: readonly ContainChoice[]): PlanChoice[] =>
 export function plannedBins(room: RoomData, choices: readonly ContainChoice[]): PlannedBin[] {
   const chosen = new Map(choices.flatMap((choice) => (choice.chosen ? [[choice.demand.category.id, choice]] : [])));
   const others = room.bins.filter((bin) => !chosen.has(bin.categoryId));
-  const inOrder = (categoryId: string): Bin[] =>
-    room.bins.filter((bin) => bin.categoryId === categoryId).sort((a, b) => a.sort - b.sort);
-  const kept = others.map((bin) => ({ ...bin, kept: true, nth: inOrder(bin.categoryId).indexOf(bin) }));
+  const ofCategory = (categoryId: string): Bin[] => inOrder(room.bins.filter((bin) => bin.categoryId === categoryId));
+  const kept = others.map((bin) => ({ ...bin, kept: true, nth: ofCategory(bin.categoryId).indexOf(bin) }));
   const planned = [...chosen].flatMap(([categoryId, { demand, chosen: option }]) => {
-    const old = inOrder(categoryId);
+    const old = ofCategory(categoryId);
     return binsFor(demand, option!.type.id, option!.count, room.compartments).map((wanted, nth): PlannedBin => {
       const own = old[nth];
       if (own) return { ...own, ...binChanges(own, wanted, demand.category), nth, kept: true };

@@ -1,13 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import { cautionsOf } from '../cautions/cautions.ts';
-import { adult, H, pupil, scene, SPACE, TODAY, toddler } from '../cautions/testing/scene.ts';
+import { adult, H, pupil, scene, SPACE, toddler } from '../cautions/testing/scene.ts';
 import { standingOf } from '../containers/choose.ts';
 import { demandsOf } from '../containers/demand.ts';
 import { runToEnd } from '../engine/run-to-end.ts';
 import { compartmentsOf } from '../measuring/template.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
 import { Standing } from '../placement/depth/standing.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import { plannedBins } from './planned-bins.ts';
 import { rightingOf } from './righting.ts';
 import { applyWhatIf, yearOlder, type WhatIf } from './apply-what-if.ts';
@@ -17,7 +17,7 @@ import { planOfNow, planStrategies, wholePlanSteps, type PlanRoom } from './whol
 const SITE = { growth: 0.1, fillLimit: 0.8, measures: {} };
 function planRoom(more: Parameters<typeof scene>[0], change: (room: RoomData) => RoomData = (room) => room): PlanRoom {
   const made = scene(more);
-  const room = change({ ...made, site: { ...made.site, ...SITE }, today: TODAY });
+  const room = change({ ...made, site: { ...made.site, ...SITE } });
   const types = [...room.types.values()];
   return {
     room,
@@ -29,7 +29,6 @@ function planRoom(more: Parameters<typeof scene>[0], change: (room: RoomData) =>
       taken: new Map(),
       standing: standingOf(room.bins),
     },
-    today: TODAY,
   };
 }
 const things = ['Blocks', 'Cars', 'Dolls'].map((name) => ({ name, at: 'low' }));
@@ -45,7 +44,7 @@ describe('a whole plan', () => {
       expect(standing.effort).toBeCloseTo(whole.effort, 6);
       expect(whole.byPerson.reduce((sum, { seconds }) => sum + seconds, 0)).toBeCloseTo(whole.effort, 6);
       expect(whole.bins.filter(({ compartmentId }) => !compartmentId)).toHaveLength(whole.unplaced.length);
-      expect(whole.cautions).toEqual(cautionsOf({ ...plan.room, bins: whole.bins }, TODAY));
+      expect(whole.cautions).toEqual(cautionsOf({ ...plan.room, bins: whole.bins }));
     }
   });
   test('bins that keep their container keep their row; those of a category without a choice stay', () => {
@@ -176,16 +175,13 @@ describe('what if', () => {
 });
 
 test('what is within reach is put to the cheapest place where it is not', () => {
-  const room = {
-    ...scene({ people: [adult, toddler], things: [{ name: 'Button cells', at: 'low', more: H('H3') }] }),
-    today: TODAY,
-  };
+  const room = scene({ people: [adult, toddler], things: [{ name: 'Button cells', at: 'low', more: H('H3') }] });
   const safe = {
     ...room,
     units: [...room.units, { ...room.units[0]!, id: 'safe', locked: true }],
     compartments: [...room.compartments, { ...SPACE, id: 'in safe', unitId: 'safe' }],
   };
-  const caution = cautionsOf(safe, TODAY).find(({ hazard }) => hazard === 'H3')!;
-  expect(rightingOf(safe, caution, TODAY)?.option.compartment).toBe('in safe');
-  expect(rightingOf(room, caution, TODAY)).toBeNull();
+  const caution = cautionsOf(safe).find(({ hazard }) => hazard === 'H3')!;
+  expect(rightingOf(safe, caution)?.option.compartment).toBe('in safe');
+  expect(rightingOf(room, caution)).toBeNull();
 });

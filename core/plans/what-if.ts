@@ -7,7 +7,7 @@ import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts'
 import { depthSteps } from '../placement/depth/solve.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import { mustBeLocked } from '../placement/must-be-locked.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import { applyWhatIf, type WhatIf } from './apply-what-if.ts';
 import { plannedBins } from './planned-bins.ts';
 import { figuresOf, type PlanFigures, type PlanRoom } from './whole-plan.ts';

@@ -13,7 +13,7 @@ import { depthSteps } from '../placement/depth/solve.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import { WALK_SECONDS } from '../placement/effort.ts';
 import { mustBeLocked } from '../placement/must-be-locked.ts';
-import type { RoomData } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import { UNPLACED } from '../placement/problem.ts';
 import { formatMostly } from '../placement/rules.ts';
 import { choicesOf, plannedBins, type PlanChoice, type PlannedBin } from './planned-bins.ts';
@@ -22,8 +22,6 @@ export interface PlanRoom {
   room: RoomData;
   demands: readonly Demand[];
   context: ContainContext;
-  /** ISO date, for the cautions. */
-  today: string;
 }
 export interface PlanFigures {
   /** Seconds a week of what has a place. */
@@ -88,7 +86,7 @@ export function figuresOf(
       .filter(({ id }) => !stands.has(id))
       .map((bin) => ({ name: nameOf(bin), why: whyNot(standing, bin.id, (id) => people.get(id) ?? id) })),
     free: all ? empty / all : 0,
-    cautions: cautionsOf({ ...plan.room, bins: [...bins] }, plan.today),
+    cautions: cautionsOf({ ...plan.room, bins: [...bins] }),
   };
 }
 

@@ -1,7 +1,7 @@
 /** When something comes again: recurrences as RFC 5545 writes them, read by rrule. */
 import * as library from 'rrule';
 import type { RRule as RuleClass } from 'rrule';
-import { addDays } from '../deadlines/day.ts';
+import { addDays, isoDay } from '../deadlines/day.ts';
 import type { Holiday } from '../model/entities.ts';
 
 // The package has its names one level down in Node, and at the top in a browser.
@@ -10,7 +10,6 @@ const { RRule } = (names.default ?? names) as { RRule: typeof RuleClass };
 
 const DAY_MS = 86_400_000;
 const dateOf = (day: string): Date => new Date(`${day}T00:00:00Z`);
-const dayOf = (date: Date): string => date.toISOString().slice(0, 10);
 /** No more often than daily: hours and minutes are not what a house is kept by. */
 const FREQUENCIES = /^FREQ=(DAILY|WEEKLY|MONTHLY|YEARLY)\b/;
 
@@ -66,7 +65,7 @@ export function daysDue(
   const moves = /^FREQ=(MONTHLY|YEARLY)/.test(recurring.rule);
   // What was due within a closed time before the span may have moved into it.
   const early = moves ? addDays(span.from, -LONGEST_HOLIDAY) : span.from;
-  const days = rule.between(dateOf(early), new Date(dateOf(span.to).getTime() + DAY_MS - 1), true).map(dayOf);
+  const days = rule.between(dateOf(early), new Date(dateOf(span.to).getTime() + DAY_MS - 1), true).map(isoDay);
   if (recurring.onHolidays) return days.filter((day) => day >= span.from);
   const open = days.flatMap((day) => {
     if (!isHoliday(day, holidays)) return [day];

@@ -5,7 +5,8 @@ import { contentsOf } from '../containers/contents.ts';
 import { shapeOf } from '../containers/shape.ts';
 import { ageInMonths } from '../cautions/ages.ts';
 import { groupedBy } from '../model/grouped-by.ts';
-import { comesInto, placeProblemOf, type RoomData } from '../placement/place-problem-of.ts';
+import { comesInto, placeProblemOf } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
 import type { Observation } from '../model/entities.ts';
 import type { TidyBin, TidyPerson } from './share-out.ts';
 
@@ -68,7 +69,7 @@ export const tidyPeople = (data: Pick<RoomData, 'room' | 'people' | 'today'>): T
     id: person.id,
     stature: person.stature,
     isChild: person.kind === 'child',
-    months: person.born && data.today ? ageInMonths(person, data.today) : null,
+    months: person.born ? ageInMonths(person, data.today) : null,
   }));
 
 /** The most used bins that the given persons can do in so many seconds each. */

@@ -1,10 +1,13 @@
 /** The room of the address: its rows, and what is reckoned from them, once for all that is shown in it. */
+import { groupedBy } from '@stube/core/model/grouped-by';
+import { inOrder } from '@stube/core/model/sort';
+import { byCode } from '@stube/core/model/bin';
 import { computed, inject, provide, type InjectionKey } from 'vue';
 import { useRoute } from 'vue-router';
 import { demandsOf } from '@stube/core/containers/demand';
 import { roomProgress } from '@stube/core/makeover/progress';
 import { parkedIn } from '@stube/core/placement/parked';
-import type { RoomData } from '@stube/core/placement/place-problem-of';
+import type { RoomData } from '@stube/core/placement/room-data';
 import { today } from '../parts/day.ts';
 import { useSite } from './site.ts';
 
@@ -13,24 +16,17 @@ function roomOfAddress() {
   const route = useRoute();
   const id = computed(() => String(route.params.room ?? ''));
   const room = computed(() => store.maps.room.get(id.value));
-  const bySort = <T extends { sort: number }>(rows: T[]): T[] => rows.sort((a, b) => a.sort - b.sort);
-  const lines = computed(() => bySort(store.data.line.filter((line) => line.roomId === id.value)));
+  const lines = computed(() => inOrder(store.data.line.filter((line) => line.roomId === id.value)));
   const zones = computed(() => store.data.zone.filter((zone) => zone.roomId === id.value));
   const fixtures = computed(() => store.data.fixture.filter((fixture) => fixture.roomId === id.value));
-  const units = computed(() => bySort(store.data.unit.filter((unit) => unit.roomId === id.value)));
-  const spaces = computed(() => {
-    const byUnit = new Map(units.value.map((unit) => [unit.id, [] as typeof store.data.compartment]));
-    for (const space of store.data.compartment) byUnit.get(space.unitId)?.push(space);
-    for (const list of byUnit.values()) bySort(list);
-    return byUnit;
+  const units = computed(() => inOrder(store.data.unit.filter((unit) => unit.roomId === id.value)));
+  const compartments = computed(() => {
+    const own = new Set(units.value.map((unit) => unit.id));
+    return inOrder(store.data.compartment.filter((space) => own.has(space.unitId)));
   });
-  const compartments = computed(() => bySort([...spaces.value.values()].flat()));
+  const spaces = computed(() => groupedBy(compartments.value, (space) => space.unitId));
   const spacesOf = (unitId: string) => spaces.value.get(unitId) ?? [];
-  const bins = computed(() =>
-    store.data.bin
-      .filter((bin) => bin.roomId === id.value)
-      .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true })),
-  );
+  const bins = computed(() => store.data.bin.filter((bin) => bin.roomId === id.value).sort(byCode));
   const demands = computed(() => (store.site ? demandsOf(lines.value, store.maps.category, store.site) : []));
   const progress = computed(() => (room.value ? roomProgress(store.data, room.value.id, today()) : null));
   const placeData = computed<RoomData | null>(() =>

@@ -1,4 +1,5 @@
 /** The site that is open: its rows, how it is followed, and the acts that are alike for all rows. Features add their own. */
+import { inOrder } from '@stube/core/model/sort';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { contentsOf, type Contents } from '@stube/core/containers/contents';
@@ -27,7 +28,7 @@ export const useSite = defineStore('site', () => {
   let revision = 0;
 
   const site = computed<Site | undefined>(() => data.site[0]);
-  const rooms = computed(() => [...data.room].sort((a, b) => a.sort - b.sort));
+  const rooms = computed(() => inOrder(data.room));
 
   /** What is in each bin, by its id: it follows from the lines. */
   const contents = computed<ReadonlyMap<string, Contents>>(() =>

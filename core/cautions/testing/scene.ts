@@ -2,7 +2,7 @@
 import { defaultsOf } from '../../model/defaults.ts';
 import { lineValues } from '../../model/testing/rows.ts';
 import type { Category, Compartment, ContainerType, Fixture, Line, Person, Unit, Zone } from '../../model/entities.ts';
-import type { RoomData } from '../../placement/place-problem-of.ts';
+import type { RoomData } from '../../placement/room-data.ts';
 
 export const TODAY = '2026-11-26';
 export const row = { version: 1, siteId: 's' };
@@ -175,6 +175,7 @@ export function scene({
     ),
     categories: new Map(categories.map((category) => [category.id, category])),
     types: new Map(types.map((type) => [type.id, type])),
+    today: TODAY,
   };
 }
 /** A door, a heater or a socket where the piece of furniture stands. */

@@ -1,5 +1,5 @@
 /** A day in a typed line: `by 3 Dec`, `until friday`, `in 2 weeks`, `keep until 2031`. */
-import { addDays } from '../../deadlines/day.ts';
+import { addDays, isoDay } from '../../deadlines/day.ts';
 import { MONTHS } from '../../deadlines/read-month.ts';
 import type { LengthSystem } from '../../model/site.ts';
 import { without, type Token } from './token.ts';
@@ -29,12 +29,11 @@ const DATE = new RegExp(
   'i',
 );
 
-const iso = (date: Date): string => date.toISOString().slice(0, 10);
 /** The day, or null where there is none such. */
 export function dayOf(year: number, month: number, day: number): string | null {
   const date = new Date(Date.UTC(year, month - 1, day));
   return date.getUTCMonth() === month - 1 && date.getUTCDate() === day && year >= 1900 && year < 2200
-    ? iso(date)
+    ? isoDay(date)
     : null;
 }
 /** The next such day from today on. */
@@ -43,7 +42,7 @@ function next(month: number, day: number, today: string): string | null {
   const own = dayOf(year, month, day);
   return own && own < today ? dayOf(year + 1, month, day) : own;
 }
-const lastOf = (year: number, month: number): string => iso(new Date(Date.UTC(year, month, 0)));
+const lastOf = (year: number, month: number): string => isoDay(new Date(Date.UTC(year, month, 0)));
 const COUNTS: Record<string, number> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, six: 6 };
 const FEASTS: Record<string, [number, number]> = {
   christmas: [12, 24],
@@ -58,7 +57,7 @@ function later(today: string, span: string, n: number): string {
   else if (/week/i.test(span)) then.setUTCDate(then.getUTCDate() + 7 * n);
   else if (/month/i.test(span)) then.setUTCMonth(then.getUTCMonth() + n);
   else then.setUTCFullYear(then.getUTCFullYear() + n);
-  return iso(then);
+  return isoDay(then);
 }
 
 /** What is due and was borrowed goes back. */

@@ -1,7 +1,8 @@
 /** The room as a problem in depth, and where its bins stand, made from the site's data. */
 import { bearsAnother, mayTurn, shapeOf } from '../../containers/shape.ts';
 import type { Bin } from '../../model/entities.ts';
-import { placeProblemOf, type RoomData } from '../place-problem-of.ts';
+import { placeProblemOf } from '../place-problem-of.ts';
+import type { RoomData } from '../room-data.ts';
 import type { DepthBin, DepthProblem } from './problem.ts';
 import type { Home } from './standing.ts';
 

@@ -1,7 +1,7 @@
 /** Where something of another room could be parked (practice P14). */
 import type { BinShape } from '../../containers/shape.ts';
 import { parkedWidth } from '../parked.ts';
-import type { RoomData } from '../place-problem-of.ts';
+import type { RoomData } from '../room-data.ts';
 import { depthProblemOf, homesOf } from './depth-problem-of.ts';
 import { Standing } from './standing.ts';
 

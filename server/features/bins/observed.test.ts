@@ -1,6 +1,7 @@
 /** What is seen and done with a bin: remembered with one tap, taken back with one undo, and learned from. */
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { placeProblemOf, roomDataOf } from '@stube/core/placement/place-problem-of';
+import { placeProblemOf } from '@stube/core/placement/place-problem-of';
+import { roomDataOf } from '@stube/core/placement/room-data';
 import { siteWithRoom, testServer, type TestServer } from '../../testing/site.ts';
 
 let server: TestServer;
@@ -16,7 +17,7 @@ test('used teaches how often it is fetched; empty says how full it is; one undo 
   await server.post(own(`/rooms/${room}/contain`));
   const [bin] = (await server.data(site)).bin;
   const perWeek = async () => {
-    const { bins } = placeProblemOf(roomDataOf(await server.data(site), room)!);
+    const { bins } = placeProblemOf(roomDataOf(await server.data(site), room, '2026-11-26')!);
     return bins.flatMap(({ uses }) => uses).reduce((sum, use) => sum + use.perWeek, 0);
   };
   const before = await perWeek();

@@ -1,4 +1,5 @@
 /** Bins for a room's categories: as proposed, or as chosen on the screen. */
+import { inOrder } from '@stube/core/model/sort';
 import { chooseContainers, standingOf } from '@stube/core/containers/choose';
 import { binChanges, NEW_BIN } from '@stube/core/containers/bin-changes';
 import { binsFor } from '@stube/core/containers/bins-for';
@@ -62,9 +63,7 @@ export async function contain(recorder: Recorder, roomId: string, wanted: Contai
       throw new Refused([{ field: 'choices.containerTypeId', message: 'is no container of this site' }]);
     const demand = demands.find((known) => known.category.id === category.id) ?? demandOf(category, [], data.site[0]!);
     const bins = binsFor(demand, choice.containerTypeId, choice.count, shelves);
-    const old = data.bin
-      .filter((bin) => bin.roomId === roomId && bin.categoryId === category.id)
-      .sort((a, b) => a.sort - b.sort);
+    const old = inOrder(data.bin.filter((bin) => bin.roomId === roomId && bin.categoryId === category.id));
     // Bins that are there keep their codes and, in the same container, their places and labels.
     for (const [i, own] of old.slice(0, bins.length).entries()) {
       const patch = binChanges(own, bins[i]!, category);

@@ -1,4 +1,5 @@
 /** What the site keeps, as a table. */
+import { byCode } from '@stube/core/model/bin';
 import { contentsOf } from '@stube/core/containers/contents';
 import { shapeOf } from '@stube/core/containers/shape';
 import { litresOfLine } from '@stube/core/containers/demand';
@@ -28,25 +29,23 @@ export async function inventoryCsv({ db, siteId }: Scope): Promise<string> {
   const types = new Map(data.containerType.map((type) => [type.id, type]));
   const contents = contentsOf({ bins: data.bin, lines: data.line, categories, types, site: data.site[0]! });
   const paths = pathsOf(data);
-  const rows = [...data.bin]
-    .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }))
-    .map((bin) => {
-      const category = categories.get(bin.categoryId);
-      const { lines, litres } = contents.get(bin.id)!;
-      const path = paths.get(bin.id)!;
-      return {
-        code: bin.code,
-        name: bin.name,
-        family: families.get(category?.familyId ?? '') ?? '',
-        category: category?.name ?? '',
-        amount: lines.map((line) => formatAmount(line.amount, line.measure)).join(' + '),
-        litres: Number(litres.toFixed(1)),
-        container: shapeOf(bin, types)?.name ?? '',
-        room: path.room,
-        unit: path.unit ?? '',
-        compartment: path.compartment ?? '',
-      };
-    });
+  const rows = [...data.bin].sort(byCode).map((bin) => {
+    const category = categories.get(bin.categoryId);
+    const { lines, litres } = contents.get(bin.id)!;
+    const path = paths.get(bin.id)!;
+    return {
+      code: bin.code,
+      name: bin.name,
+      family: families.get(category?.familyId ?? '') ?? '',
+      category: category?.name ?? '',
+      amount: lines.map((line) => formatAmount(line.amount, line.measure)).join(' + '),
+      litres: Number(litres.toFixed(1)),
+      container: shapeOf(bin, types)?.name ?? '',
+      room: path.room,
+      unit: path.unit ?? '',
+      compartment: path.compartment ?? '',
+    };
+  });
   const loose = data.line
     .filter(
       (line) =>

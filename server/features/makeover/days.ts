@@ -1,4 +1,5 @@
 /** The days planned for the rest of a makeover, as a calendar. */
+import { isoDay } from '@stube/core/deadlines/day';
 import ical from 'ical-generator';
 import { portionsOf } from '@stube/core/makeover/portions';
 import { planDays, type DayPlan } from '@stube/core/makeover/pace';
@@ -18,7 +19,7 @@ export async function dayPlan({ db, siteId, now }: Scope, roomId: string): Promi
   const portions = portionsOf(data, roomId, now);
   return {
     room: room.name,
-    ...planDays(portions, room.minutesADay, now.toISOString().slice(0, 10), room.deadline, data.site[0]!.restDays),
+    ...planDays(portions, room.minutesADay, isoDay(now), room.deadline, data.site[0]!.restDays),
   };
 }
 

@@ -1,7 +1,8 @@
 /** Sittings of a makeover, one at a time in a room, timed by the server's clock; and the room as it was before. */
+import { isoDay } from '@stube/core/deadlines/day';
 import { asItIsOf } from '@stube/core/makeover/as-it-is';
 import { secondsOf } from '@stube/core/makeover/pace';
-import { roomDataOf } from '@stube/core/placement/place-problem-of';
+import { roomDataOf } from '@stube/core/placement/room-data';
 import type { SessionRequest } from '@stube/contract/makeover/requests';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { makeChange } from '../../db/change.ts';
@@ -43,12 +44,11 @@ export async function runSession(scope: Scope, roomId: string, act: SessionReque
 /** Keeps the room as it stands today, beside every later plan (practice M6). */
 export async function keepAsItIs(scope: Scope, roomId: string): Promise<ChangeAnswer> {
   const data = await readSite(scope.db, scope.siteId);
-  const room = roomDataOf(data, roomId);
+  const room = roomDataOf(data, roomId, isoDay(scope.now));
   if (!room) throw new NotFound('room', roomId);
   const hues = new Map(data.family.map(({ id, hue }) => [id, hue]));
   const families = new Map(data.category.map(({ id, familyId }) => [id, familyId]));
-  const day = scope.now.toISOString().slice(0, 10);
-  const asItIs = asItIsOf(room, ({ categoryId }) => hues.get(families.get(categoryId) ?? '') ?? 'ink', day);
+  const asItIs = asItIsOf(room, ({ categoryId }) => hues.get(families.get(categoryId) ?? '') ?? 'ink');
   return makeChange(scope, 'keep the room as it is', async (recorder) => {
     await recorder.update('room', roomId, null, { asItIs });
     return roomId;

@@ -1,9 +1,11 @@
 /** The move plan of a room on paper, each step with a box to tick. */
+import { inOrder } from '@stube/core/model/sort';
+import { isoDay } from '@stube/core/deadlines/day';
 import { byId } from '@stube/core/model/by-id';
 import { moveWords, type MoveWords } from '@stube/core/moves/words';
 import { depthProblemOf, homesOf } from '@stube/core/placement/depth/depth-problem-of';
 import { Standing } from '@stube/core/placement/depth/standing';
-import { roomDataOf } from '@stube/core/placement/place-problem-of';
+import { roomDataOf } from '@stube/core/placement/room-data';
 import { cellsOf, type Column } from '../../documents/table.ts';
 import { NotFound } from '../../db/problems.ts';
 import { readSite } from '../../db/read.ts';
@@ -19,11 +21,11 @@ const COLUMNS: Column<MoveWords & { number: number }>[] = [
 
 export async function movesPdf(scope: Scope, roomId: string, work: Work) {
   const data = await readSite(scope.db, scope.siteId);
-  const room = roomDataOf(data, roomId);
+  const room = roomDataOf(data, roomId, isoDay(scope.now));
   if (!room) throw new NotFound('room', roomId);
   const names = { bin: byId(data.bin), compartment: byId(data.compartment), unit: byId(data.unit) };
   const wanted = new Standing(depthProblemOf(room), homesOf(room.bins));
-  const open = data.move.filter((move) => move.roomId === roomId && !move.done).sort((a, b) => a.sort - b.sort);
+  const open = inOrder(data.move.filter((move) => move.roomId === roomId && !move.done));
   const rows = open.map((move, i) => ({ number: i + 1, ...moveWords(move, names, wanted) }));
   const title = `${room.room.name} · moves`;
   const under = `${rows.length} steps, in the order in which each can be done. Heavy ones with two.`;

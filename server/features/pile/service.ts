@@ -1,4 +1,5 @@
 /** Lines of the pile: read as typed, with a category proposed and taken into the site when it is new there. */
+import { isoDay } from '@stube/core/deadlines/day';
 import { sortAfter } from '@stube/core/model/sort';
 import { kindIn } from '@stube/core/pile/kind-in';
 import { isParsedLine, parseLine } from '@stube/core/pile/parse-line';
@@ -23,7 +24,7 @@ export async function addLine(scope: Scope, wanted: NewLine): Promise<ChangeAnsw
     const site = await recorder.find('site', scope.siteId);
     await recorder.find('room', wanted.roomId);
     const read = parseLine(wanted.text, site.system, {
-      today: wanted.today ?? scope.now.toISOString().slice(0, 10),
+      today: wanted.today ?? isoDay(scope.now),
       ignore: new Set(wanted.ignore),
     });
     if (!isParsedLine(read)) throw new Refused([read]);

@@ -1,10 +1,11 @@
 /** Bins into compartments: one moved by hand, or a whole plan. */
+import { isoDay } from '@stube/core/deadlines/day';
 import { mustBeLocked } from '@stube/core/placement/must-be-locked';
 import { depthProblemOf, homesOf } from '@stube/core/placement/depth/depth-problem-of';
 import { fixedIn } from '@stube/core/placement/depth/fixed';
 import { Standing } from '@stube/core/placement/depth/standing';
 import { ON_THE_BENCH } from '@stube/core/model/bin';
-import { roomDataOf } from '@stube/core/placement/place-problem-of';
+import { roomDataOf } from '@stube/core/placement/room-data';
 import type { Bin, SiteData } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { PlacedAt, PlaceRequest } from '@stube/contract/placement/requests';
@@ -18,10 +19,9 @@ import type { Work } from '../../threads/pool.ts';
 type Placed = NonNullable<PlaceRequest['placed']>;
 
 /** The engine's own proposal for a room, pinned bins staying where they are; reckoned in a worker. */
-async function propose(data: SiteData, roomId: string, work: Work): Promise<Placed> {
-  const found = roomDataOf(data, roomId);
-  if (!found) throw new NotFound('room', roomId);
-  const room = { ...found, today: new Date().toISOString().slice(0, 10) };
+async function propose(data: SiteData, roomId: string, today: string, work: Work): Promise<Placed> {
+  const room = roomDataOf(data, roomId, today);
+  if (!room) throw new NotFound('room', roomId);
   const { bins } = room;
   const problem = depthProblemOf(room);
   const pinned = bins.filter((bin) => bin.pinned).map(({ id }) => id);
@@ -49,7 +49,8 @@ export const standsSo = (bin: Bin, home: Partial<Bin>): boolean =>
   (Object.keys(home) as (keyof Bin)[]).every((field) => home[field] === bin[field]);
 
 export async function placeBins(scope: Scope, roomId: string, wanted: PlaceRequest, work: Work): Promise<ChangeAnswer> {
-  const placed = wanted.placed ?? (await propose(await readSite(scope.db, scope.siteId), roomId, work));
+  const placed =
+    wanted.placed ?? (await propose(await readSite(scope.db, scope.siteId), roomId, isoDay(scope.now), work));
   return makeChange(scope, '', async (recorder) => {
     await recorder.find('room', roomId);
     const wantedSpaces = new Set(placed.flatMap(({ compartmentId }) => compartmentId ?? []));

@@ -1,4 +1,5 @@
 /** A whole plan is taken over: the room's containers and the places of its bins, in one change with one undo. */
+import { inOrder } from '@stube/core/model/sort';
 import { groupedBy } from '@stube/core/model/grouped-by';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { PlanRequest } from '@stube/contract/plans/requests';
@@ -21,7 +22,7 @@ export const takePlan = (scope: Scope, roomId: string, { bins, choices, placed }
     const spaces = await compartmentsOf(recorder, roomId, [
       ...new Set(placed.flatMap(({ compartmentId }) => compartmentId ?? [])),
     ]);
-    const after = (await recorder.rows('bin', { roomId })).sort((a, b) => a.sort - b.sort);
+    const after = inOrder(await recorder.rows('bin', { roomId }));
     const ofCategory = groupedBy(after, (bin) => bin.categoryId);
     let count = 0;
     for (const [i, { categoryId, nth, ...at }] of placed.entries()) {

@@ -1,6 +1,6 @@
 /** What is due, as a calendar that other programs subscribe to: routines with holidays left out, days of decisions and returns. */
 import ical from 'ical-generator';
-import { addDays } from '@stube/core/deadlines/day';
+import { addDays, isoDay } from '@stube/core/deadlines/day';
 import { daysDue } from '@stube/core/routines/recurrence';
 import { agendaOf } from '@stube/core/today/agenda';
 import { readSite } from '../../db/read.ts';
@@ -11,7 +11,7 @@ const AHEAD = 90;
 
 export async function todayIcs({ db, siteId, now }: Scope): Promise<string> {
   const data = await readSite(db, siteId);
-  const today = now.toISOString().slice(0, 10);
+  const today = isoDay(now);
   const calendar = ical({ name: data.site[0]!.name, prodId: { company: 'Stube', product: 'Stube' } });
   const event = (id: string, day: string, summary: string, description: string): void => {
     const start = new Date(`${day}T00:00:00`);

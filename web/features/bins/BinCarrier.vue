@@ -6,7 +6,7 @@ import { cautionsOf } from '@stube/core/cautions/cautions';
 import { parkedId } from '@stube/core/cautions/stored';
 import { shapeOf, type BinShape } from '@stube/core/containers/shape';
 import { freeToPark } from '@stube/core/placement/depth/free-to-park';
-import { roomDataOf } from '@stube/core/placement/place-problem-of';
+import { roomDataOf } from '@stube/core/placement/room-data';
 import { clearHeight } from '@stube/core/placement/problem';
 import type { Bin } from '@stube/core/model/entities';
 import { usePlaceName } from '../../data/place-name.ts';
@@ -20,7 +20,7 @@ const placeName = usePlaceName();
 /** Every other room is looked through for what is free in it, so only once the list is opened. */
 const opened = ref(false);
 function hasRoom(roomId: string, shape: BinShape): (spaceId: string) => boolean {
-  const room = opened.value && roomDataOf(store.data, roomId);
+  const room = opened.value && roomDataOf(store.data, roomId, today());
   const free = room && freeToPark(room, shape);
   // What is parked there already has its room.
   return (spaceId) => !free || free.has(spaceId) || spaceId === props.bin.parkId;
@@ -51,8 +51,8 @@ const other = computed(
   () => store.maps.unit.get(store.maps.compartment.get(props.bin.parkId ?? '')?.unitId ?? '')?.roomId,
 );
 const cautions = computed(() => {
-  const room = other.value && roomDataOf(store.data, other.value);
-  const all = room ? cautionsOf(room, today()) : [];
+  const room = other.value && roomDataOf(store.data, other.value, today());
+  const all = room ? cautionsOf(room) : [];
   return byAcknowledgement(
     all.filter(({ key }) => key.endsWith(`:${parkedId(props.bin)}`)),
     store.data.acknowledgement,

@@ -2,11 +2,11 @@
 /** What will not be safe any more in the next months as children grow, with the cheapest way to right it. */
 import { computed } from 'vue';
 import { MoveRight } from '@lucide/vue';
-import { comingCautions, grownBy } from '@stube/core/cautions/coming';
+import { comingCautions, roomThen } from '@stube/core/cautions/coming';
 import { rightingOf } from '@stube/core/plans/righting';
-import type { RoomData } from '@stube/core/placement/place-problem-of';
+import type { RoomData } from '@stube/core/placement/room-data';
 import type { Spot } from '@stube/core/placement/depth/spots';
-import { formatMonth, today } from '../../parts/day.ts';
+import { formatMonth } from '../../parts/day.ts';
 import { said, signedSeconds } from '../../parts/numbers.ts';
 import { usePlaceName } from '../../data/place-name.ts';
 import { useSite } from '../../data/site.ts';
@@ -19,12 +19,9 @@ const { place } = usePlacementActions();
 const MOST = 6;
 const coming = computed(() =>
   props.rooms
-    .flatMap((room) => comingCautions(room, today()).map((one) => ({ room, ...one })))
+    .flatMap((room) => comingCautions(room).map((one) => ({ room, ...one })))
     .slice(0, MOST)
-    .map(({ room, from, caution }) => {
-      const then = { ...room, people: room.people.map((person) => grownBy(person, today(), from)) };
-      return { room, from, caution, righting: rightingOf(then, caution, from) };
-    }),
+    .map(({ room, from, caution }) => ({ room, from, caution, righting: rightingOf(roomThen(room, from), caution) })),
 );
 const placeName = usePlaceName();
 async function right(roomId: string, binId: string, compartmentId: string, { x, y, z, turned }: Spot): Promise<void> {

@@ -2,13 +2,10 @@
 import { computed, type Ref } from 'vue';
 import { byAcknowledgement } from '@stube/core/cautions/acknowledged';
 import { cautionsOf } from '@stube/core/cautions/cautions';
-import type { RoomData } from '@stube/core/placement/place-problem-of';
-import { today } from '../../parts/day.ts';
+import type { RoomData } from '@stube/core/placement/room-data';
 import { useSite } from '../../data/site.ts';
 
 export function useRoomCautions(room: Ref<RoomData | null>) {
   const store = useSite();
-  return computed(() =>
-    byAcknowledgement(room.value ? cautionsOf(room.value, today()) : [], store.data.acknowledgement),
-  );
+  return computed(() => byAcknowledgement(room.value ? cautionsOf(room.value) : [], store.data.acknowledgement));
 }

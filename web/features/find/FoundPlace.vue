@@ -5,12 +5,12 @@ import type { BinEvent } from '@stube/contract/answers';
 import { gettingAt } from '@stube/core/find/getting-at';
 import { turnOf } from '@stube/core/find/rotating';
 import type { Bin } from '@stube/core/model/entities';
-import { roomDataOf } from '@stube/core/placement/place-problem-of';
+import { roomDataOf } from '@stube/core/placement/room-data';
 import PlaceLit from '../../drawing/PlaceLit.vue';
 import WayPlan from '../../drawing/WayPlan.vue';
 import { api } from '../../data/transport.ts';
 import { useSite } from '../../data/site.ts';
-import { formatDay } from '../../parts/day.ts';
+import { formatDay, today } from '../../parts/day.ts';
 import { useBinsActions } from '../bins/actions.ts';
 
 const props = defineProps<{ bin: Bin; tallest?: number }>();
@@ -19,7 +19,7 @@ const { observe } = useBinsActions();
 const space = computed(() => store.maps.compartment.get(props.bin.compartmentId ?? ''));
 const unit = computed(() => store.maps.unit.get(space.value?.unitId ?? ''));
 const ways = computed(() => {
-  const data = unit.value && roomDataOf(store.data, unit.value.roomId);
+  const data = unit.value && roomDataOf(store.data, unit.value.roomId, today());
   return data ? gettingAt(data, props.bin.id) : [];
 });
 const turns = computed(() =>

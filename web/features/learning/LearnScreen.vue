@@ -4,7 +4,8 @@ import { computed, nextTick, onUnmounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { ArrowLeft, Check, GraduationCap, X } from '@lucide/vue';
 import type { Person } from '@stube/core/model/entities';
-import { comesInto, roomDataOf } from '@stube/core/placement/place-problem-of';
+import { comesInto } from '@stube/core/placement/place-problem-of';
+import { roomDataOf } from '@stube/core/placement/room-data';
 import { tidyBins } from '@stube/core/tidying/tidy-bins';
 import CategoryPicture from '../../drawing/CategoryPicture.vue';
 import SpaceLit from '../../drawing/SpaceLit.vue';
@@ -19,10 +20,7 @@ const store = useSite();
 const route = useRoute();
 const roomId = computed(() => String(route.params.room));
 const room = computed(() => store.maps.room.get(roomId.value));
-const data = computed(() => {
-  const found = roomDataOf(store.data, roomId.value);
-  return found && { ...found, today: today() };
-});
+const data = computed(() => roomDataOf(store.data, roomId.value, today()));
 const bins = computed(() =>
   data.value
     ? tidyBins(data.value).flatMap(({ id, categoryId, adultsOnly }) => {

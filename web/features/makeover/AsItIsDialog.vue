@@ -10,7 +10,7 @@ import ModalDialog from '../../parts/ModalDialog.vue';
 import UnitElevation from '../../drawing/UnitElevation.vue';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import type { DrawnBin } from '../../drawing/scale.ts';
-import { formatDay, today } from '../../parts/day.ts';
+import { formatDay } from '../../parts/day.ts';
 import { litres, minutes, percent } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
 import { useMakeoverActions } from './actions.ts';
@@ -19,7 +19,7 @@ const emit = defineEmits<{ close: [] }>();
 const { store, room, placeData } = useRoom();
 const { hueOf } = useDrawnBins();
 const { keepAsItIs } = useMakeoverActions();
-const now = computed<AsItIs | null>(() => (placeData.value ? asItIsOf(placeData.value, hueOf, today()) : null));
+const now = computed<AsItIs | null>(() => (placeData.value ? asItIsOf(placeData.value, hueOf) : null));
 const then = computed(() => room.value?.asItIs ?? null);
 const states = computed(() =>
   [

@@ -1,4 +1,5 @@
 /** The move plan of the open room: made, ticked step by step, and planned anew where a step cannot be done. */
+import { inOrder } from '@stube/core/model/sort';
 import { computed, ref } from 'vue';
 import type { Move } from '@stube/core/model/entities';
 import { ON_THE_BENCH } from '@stube/core/model/bin';
@@ -17,9 +18,7 @@ export const USUAL_PLACES = 3;
 
 export function useMoving() {
   const { store, id, room, units, compartments, bins, placeData } = useRoom();
-  const moves = computed(() =>
-    store.data.move.filter(({ roomId }) => roomId === id.value).sort((a, b) => a.sort - b.sort),
-  );
+  const moves = computed(() => inOrder(store.data.move.filter(({ roomId }) => roomId === id.value)));
   const done = computed(() => moves.value.filter((move) => move.done));
   const open = computed(() => moves.value.filter((move) => !move.done));
   const next = computed<Move | null>(() => open.value[0] ?? null);

@@ -11,6 +11,7 @@ import { useRoom } from '../../data/room.ts';
 import ModalDialog from '../../parts/ModalDialog.vue';
 import { litres, money, percent } from '../../parts/numbers.ts';
 import { useContainersActions } from '../containers/actions.ts';
+import { today } from '../../parts/day.ts';
 import { usePlacementActions } from '../placement/actions.ts';
 import { fitWorker } from './worker.ts';
 
@@ -32,7 +33,7 @@ const likely = computed(() => {
   const people = room.value ? comesInto(room.value, store.data.person) : [];
   const children = people.some(({ kind }) => kind === 'child');
   const locked = !!unitOf(drawer.value.unitId)?.locked;
-  const young = isYoung(people);
+  const young = isYoung(people, today());
   return demands.value
     .filter(
       ({ category, litres: bulk }) =>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Everything about one line of the pile. */
+import { inOrder } from '@stube/core/model/sort';
 import { computed, reactive } from 'vue';
 import { CONDITIONS, ATTRIBUTES, type Attribute, type Line } from '@stube/core/model/entities';
 import { AttributeReader } from '@stube/core/grouping/attributes';
@@ -115,14 +116,12 @@ const hosts = computed(() => {
   );
 });
 const families = computed(() =>
-  [...store.data.family]
-    .sort((a, b) => a.sort - b.sort)
-    .map((family) => ({
-      family,
-      own: store.data.category
-        .filter((category) => category.familyId === family.id)
-        .sort((a, b) => a.name.localeCompare(b.name)),
-    })),
+  inOrder(store.data.family).map((family) => ({
+    family,
+    own: store.data.category
+      .filter((category) => category.familyId === family.id)
+      .sort((a, b) => a.name.localeCompare(b.name)),
+  })),
 );
 </script>
 

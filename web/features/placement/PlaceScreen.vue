@@ -125,7 +125,8 @@ watch(
   ([id, compartment]) => {
     const bin = bins.value.find((known) => known.id === id);
     if (!bin) spoken.value = '';
-    else if (!compartment) spoken.value = `${bin.code} ${bin.name} in hand, from the bench. The left and right arrow keys try its places.`;
+    else if (!compartment)
+      spoken.value = `${bin.code} ${bin.name} in hand, from the bench. The left and right arrow keys try its places.`;
     else {
       const seconds = Math.round(placing.reason.value?.parts.total ?? 0);
       const ways = ranked.value.length ? 'The left and right arrow keys try other places.' : 'No other place takes it.';

@@ -4,7 +4,6 @@ import { standingOf } from '@stube/core/containers/choose';
 import { countTypes } from '@stube/core/containers/shopping';
 import type { PlanRoom } from '@stube/core/plans/whole-plan';
 import { useRoom } from '../../data/room.ts';
-import { today } from '../../parts/day.ts';
 
 export function usePlanRoom() {
   const { store, id, room, bins, compartments, demands, placeData } = useRoom();
@@ -21,7 +20,6 @@ export function usePlanRoom() {
             standing: standingOf(bins.value),
             school: { view: room.value.view, lids: room.value.lids },
           },
-          today: today(),
         }
       : null,
   );

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The first-aid kit of a room: what must be where, what expires, the monthly check, a report (practice S3). */
+import { inOrder } from '@stube/core/model/sort';
 import { computed, reactive, ref } from 'vue';
 import { FileText, X } from '@lucide/vue';
 import type { KitItem, Room } from '@stube/core/model/entities';
@@ -12,9 +13,7 @@ import { useSite } from '../../data/site.ts';
 
 const props = defineProps<{ room: Room }>();
 const store = useSite();
-const items = computed(() =>
-  store.data.kitItem.filter(({ roomId }) => roomId === props.room.id).sort((a, b) => a.sort - b.sort),
-);
+const items = computed(() => inOrder(store.data.kitItem.filter(({ roomId }) => roomId === props.room.id)));
 const checks = computed(() =>
   store.data.kitCheck.filter(({ roomId }) => roomId === props.room.id).sort((a, b) => b.on.localeCompare(a.on)),
 );

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { shareOut, type TidyShare } from '@stube/core/tidying/share-out';
 import { binsFor, tidyBins, tidyPeople } from '@stube/core/tidying/tidy-bins';
-import type { RoomData } from '@stube/core/placement/place-problem-of';
+import type { RoomData } from '@stube/core/placement/room-data';
 import { useSite } from '../../data/site.ts';
 import { useBinsActions } from '../bins/actions.ts';
 

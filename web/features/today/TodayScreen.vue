@@ -2,7 +2,7 @@
 /** What is due in all rooms, what helps most, what waits to be handed over, and what to be careful of. */
 import { computed, ref } from 'vue';
 import { CalendarPlus } from '@lucide/vue';
-import { roomDataOf } from '@stube/core/placement/place-problem-of';
+import { roomDataOf } from '@stube/core/placement/room-data';
 import { openDangers } from '@stube/core/cautions/open-dangers';
 import { departuresOf } from '@stube/core/pile/departures';
 import { today } from '../../parts/day.ts';
@@ -31,7 +31,7 @@ const dangers = computed(() =>
 );
 /** Reckoned once for all that is told of them here. */
 const labels = useStaleLabels();
-const rooms = computed(() => store.rooms.flatMap((room) => roomDataOf(store.data, room.id) ?? []));
+const rooms = computed(() => store.rooms.flatMap((room) => roomDataOf(store.data, room.id, today()) ?? []));
 
 const jumps = computed(() => [
   ...(items.value?.due ?? []).map(({ when, title, count }) => ({ id: `due-${when}`, name: title, count })),
