@@ -39,13 +39,3 @@ export const scopeOf = (request: Request, { db, now }: Context): Scope => ({
   who: whoAsks(request),
   now: now(),
 });
-
-/** A name that is safe in a header and on a disk. */
-export const fileName = (name: string, ending: string): string =>
-  `${
-    name
-      .normalize('NFD')
-      .replace(/[^A-Za-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '')
-      .toLowerCase() || 'site'
-  }.${ending}`;

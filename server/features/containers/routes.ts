@@ -1,5 +1,6 @@
 import { containRequest, shoppingQuery } from '@stube/contract/containers/requests';
-import { fileName, param, scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { param, scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { sendShown, sendTable } from '../../http/documents.ts';
 import { asyncHandler, read } from '../../http/handle.ts';
 import { makeBins } from './service.ts';
 import { shoppingCsv, shoppingPdf } from './shopping.ts';
@@ -16,18 +17,14 @@ export const containersRoutes: SiteRoutes = (router, context) => {
     asyncHandler(async (request, response) => {
       const query = read(shoppingQuery, request.query);
       const { title, pdf } = await shoppingPdf(scopeOf(request, context), query, context.work);
-      response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${fileName(title, 'pdf')}"`);
-      response.send(Buffer.from(pdf));
+      sendShown(response, title, 'pdf', pdf);
     }),
   );
   router.get(
     '/shopping.csv',
     asyncHandler(async (request, response) => {
       const query = read(shoppingQuery, request.query);
-      response
-        .type('text/csv')
-        .attachment('shopping.csv')
-        .send(`\ufeff${await shoppingCsv(scopeOf(request, context), query)}`);
+      sendTable(response, 'shopping', await shoppingCsv(scopeOf(request, context), query));
     }),
   );
 };

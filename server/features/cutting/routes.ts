@@ -1,4 +1,5 @@
-import { fileName, param, scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { param, scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { sendShown, sendTable } from '../../http/documents.ts';
 import { asyncHandler } from '../../http/handle.ts';
 import { cutCsv, cutDocument } from './service.ts';
 
@@ -7,21 +8,14 @@ export const cuttingRoutes: SiteRoutes = (router, context) => {
     '/rooms/:room/cut-list.pdf',
     asyncHandler(async (request, response) => {
       const document = await cutDocument(scopeOf(request, context), param(request, 'room'), context.work);
-      const pdf = await context.work.run('cutPdf', document);
-      response
-        .type('application/pdf')
-        .setHeader('Content-Disposition', `inline; filename="${fileName(document.title, 'pdf')}"`);
-      response.send(Buffer.from(pdf));
+      sendShown(response, document.title, 'pdf', await context.work.run('cutPdf', document));
     }),
   );
   router.get(
     '/rooms/:room/cut-list.csv',
     asyncHandler(async (request, response) => {
       const document = await cutDocument(scopeOf(request, context), param(request, 'room'), context.work);
-      response
-        .type('text/csv')
-        .attachment(fileName(document.title, 'csv'))
-        .send(`\ufeff${cutCsv(document)}`);
+      sendTable(response, document.title, cutCsv(document));
     }),
   );
 };

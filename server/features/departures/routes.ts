@@ -1,5 +1,6 @@
 import { listQuery } from '@stube/contract/departures/requests';
-import { fileName, scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { sendShown, sendTable } from '../../http/documents.ts';
 import { asyncHandler, read } from '../../http/handle.ts';
 import { giveWayOut } from './place.ts';
 import { listCsv, listPdf } from './service.ts';
@@ -9,8 +10,7 @@ export const departuresRoutes: SiteRoutes = (router, context) => {
     '/list.pdf',
     asyncHandler(async (request, response) => {
       const { title, pdf } = await listPdf(scopeOf(request, context), read(listQuery, request.query), context.work);
-      response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${fileName(title, 'pdf')}"`);
-      response.send(Buffer.from(pdf));
+      sendShown(response, title, 'pdf', pdf);
     }),
   );
   router.post(
@@ -21,10 +21,7 @@ export const departuresRoutes: SiteRoutes = (router, context) => {
     '/list.csv',
     asyncHandler(async (request, response) => {
       const query = read(listQuery, request.query);
-      response
-        .type('text/csv')
-        .attachment(`${query.of}.csv`)
-        .send(`\ufeff${await listCsv(scopeOf(request, context), query)}`);
+      sendTable(response, query.of, await listCsv(scopeOf(request, context), query));
     }),
   );
 };

@@ -1,4 +1,5 @@
 import { scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { sendTable } from '../../http/documents.ts';
 import { asyncHandler } from '../../http/handle.ts';
 import { inventoryCsv } from './service.ts';
 
@@ -6,10 +7,7 @@ export const inventoryRoutes: SiteRoutes = (router, context) => {
   router.get(
     '/inventory.csv',
     asyncHandler(async (request, response) => {
-      response
-        .type('text/csv')
-        .attachment('inventory.csv')
-        .send(`\ufeff${await inventoryCsv(scopeOf(request, context))}`);
+      sendTable(response, 'inventory', await inventoryCsv(scopeOf(request, context)));
     }),
   );
 };

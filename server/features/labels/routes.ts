@@ -1,19 +1,13 @@
 import { labelQuery, plotterQuery, printedRequest } from '@stube/contract/labels/requests';
 import { cellsOf } from '../../documents/table.ts';
-import { fileName, param, scopeOf, type Context, type SiteRoutes } from '../../http/context.ts';
+import { param, scopeOf, type Context, type SiteRoutes } from '../../http/context.ts';
+import { sendShown } from '../../http/documents.ts';
 import { asyncHandler, read } from '../../http/handle.ts';
 import { binsOfRoom, keyOfRoom, labelsOf, markPrinted, outlinesOf } from './service.ts';
-import type { Request, Response } from 'express';
+import type { Request } from 'express';
 
 const originOf = (request: Request, { origin }: Context): string =>
   origin ?? `${request.protocol}://${request.get('host')}`;
-
-function send(response: Response, title: string, type: 'pdf' | 'svg', bytes: Uint8Array | string): void {
-  response
-    .type(type === 'pdf' ? 'application/pdf' : 'image/svg+xml')
-    .setHeader('Content-Disposition', `inline; filename="${fileName(title, type)}"`);
-  response.send(Buffer.from(bytes as string));
-}
 
 export const labelsRoutes: SiteRoutes = (router, context) => {
   router.post(
@@ -25,7 +19,7 @@ export const labelsRoutes: SiteRoutes = (router, context) => {
     asyncHandler(async (request, response) => {
       const query = read(labelQuery, request.query);
       const document = await labelsOf(scopeOf(request, context), query, originOf(request, context));
-      send(response, document.title, 'pdf', await context.work.run('labelsPdf', document));
+      sendShown(response, document.title, 'pdf', await context.work.run('labelsPdf', document));
     }),
   );
   router.get(
@@ -34,14 +28,14 @@ export const labelsRoutes: SiteRoutes = (router, context) => {
       const { height, letters, weld, mirrored, ...query } = read(plotterQuery, request.query);
       const { title, contents } = await labelsOf(scopeOf(request, context), query, originOf(request, context));
       const options = { height, letters, weld, mirrored };
-      send(response, title, 'svg', await context.work.run('plotterSvg', { labels: contents, options }));
+      sendShown(response, title, 'svg', await context.work.run('plotterSvg', { labels: contents, options }));
     }),
   );
   router.get(
     '/rooms/:room/outlines.pdf',
     asyncHandler(async (request, response) => {
       const document = await outlinesOf(scopeOf(request, context), param(request, 'room'));
-      send(response, document.title, 'pdf', await context.work.run('outlinesPdf', document));
+      sendShown(response, document.title, 'pdf', await context.work.run('outlinesPdf', document));
     }),
   );
   router.get(
@@ -56,7 +50,12 @@ export const labelsRoutes: SiteRoutes = (router, context) => {
       const title = `${room.name} · labels to write by hand`;
       const under = `${labels.length} labels. Letters as high as the finger is wide are read across a table.`;
       const table = cellsOf(columns, labels);
-      send(response, title, 'pdf', await context.work.run('tablePdf', { title, under, table, boxes: true, paper }));
+      sendShown(
+        response,
+        title,
+        'pdf',
+        await context.work.run('tablePdf', { title, under, table, boxes: true, paper }),
+      );
     }),
   );
   router.get(
@@ -71,7 +70,12 @@ export const labelsRoutes: SiteRoutes = (router, context) => {
       const title = `${room.name} · key to the labels`;
       const under = 'Keep it locked away: it says what visitors are not to read.';
       const table = cellsOf(columns, rows);
-      send(response, title, 'pdf', await context.work.run('tablePdf', { title, under, table, boxes: false, paper }));
+      sendShown(
+        response,
+        title,
+        'pdf',
+        await context.work.run('tablePdf', { title, under, table, boxes: false, paper }),
+      );
     }),
   );
 };

@@ -1,5 +1,6 @@
 import { sessionRequest } from '@stube/contract/makeover/requests';
 import { param, scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { sendCalendar } from '../../http/documents.ts';
 import { asyncHandler, read } from '../../http/handle.ts';
 import { dayPlanIcs } from './days.ts';
 import { keepAsItIs, runSession } from './service.ts';
@@ -19,7 +20,7 @@ export const makeoverRoutes: SiteRoutes = (router, context) => {
     '/rooms/:room/days.ics',
     asyncHandler(async (request, response) => {
       const text = await dayPlanIcs(scopeOf(request, context), param(request, 'room'));
-      response.type('text/calendar').attachment('makeover.ics').send(text);
+      sendCalendar(response, 'makeover', text);
     }),
   );
 };

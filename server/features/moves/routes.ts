@@ -1,4 +1,5 @@
-import { fileName, param, scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { param, scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { sendShown } from '../../http/documents.ts';
 import { asyncHandler } from '../../http/handle.ts';
 import { movesPdf } from './service.ts';
 
@@ -7,8 +8,7 @@ export const movesRoutes: SiteRoutes = (router, context) => {
     '/rooms/:room/moves.pdf',
     asyncHandler(async (request, response) => {
       const { title, pdf } = await movesPdf(scopeOf(request, context), param(request, 'room'), context.work);
-      response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${fileName(title, 'pdf')}"`);
-      response.send(Buffer.from(pdf));
+      sendShown(response, title, 'pdf', pdf);
     }),
   );
 };

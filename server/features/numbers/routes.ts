@@ -1,6 +1,7 @@
 import { closeGapsRequest, numberRequest } from '@stube/contract/numbers/requests';
 import { cellsOf, tableCsv } from '../../documents/table.ts';
-import { fileName, scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { sendShown, sendTable } from '../../http/documents.ts';
 import { asyncHandler, read } from '../../http/handle.ts';
 import { closeNumberGaps, giveNumbers, INDEX_COLUMNS, numberIndex } from './service.ts';
 
@@ -17,8 +18,7 @@ export const numbersRoutes: SiteRoutes = (router, context) => {
     '/numbers.csv',
     asyncHandler(async (request, response) => {
       const { title, rows } = await numberIndex(scopeOf(request, context));
-      response.type('text/csv').setHeader('Content-Disposition', `attachment; filename="${fileName(title, 'csv')}"`);
-      response.send(tableCsv(INDEX_COLUMNS, rows));
+      sendTable(response, title, tableCsv(INDEX_COLUMNS, rows));
     }),
   );
   router.get(
@@ -28,8 +28,7 @@ export const numbersRoutes: SiteRoutes = (router, context) => {
       const under = `${rows.length} numbered sets, by number. The number is on the set; the bin says where it lies.`;
       const table = cellsOf(INDEX_COLUMNS, rows);
       const pdf = await context.work.run('tablePdf', { title, under, table, boxes: false, paper });
-      response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${fileName(title, 'pdf')}"`);
-      response.send(Buffer.from(pdf));
+      sendShown(response, title, 'pdf', pdf);
     }),
   );
 };

@@ -48,17 +48,21 @@ export async function ordersCsv({ db, siteId, now }: Scope): Promise<string> {
   return tableCsv(COLUMNS, toOrder(await readSite(db, siteId), isoDay(now)));
 }
 
-export async function ordersPdf({ db, siteId, now }: Scope, work: Work): Promise<Buffer> {
+export async function ordersPdf({ db, siteId, now }: Scope, work: Work) {
   const data = await readSite(db, siteId);
   const today = isoDay(now);
   const rows = toOrder(data, today);
   const { name, paper } = data.site[0]!;
   const under = `${rows.length} to order, as of ${today}`;
-  return work.run('tablePdf', { title: `${name}: to order`, under, table: cellsOf(COLUMNS, rows), boxes: true, paper });
+  const title = `${name}: to order`;
+  return {
+    title,
+    pdf: await work.run('tablePdf', { title, under, table: cellsOf(COLUMNS, rows), boxes: true, paper }),
+  };
 }
 
 /** The kit as it is, and the checks that were made, for whoever inspects it. */
-export async function firstAidPdf({ db, siteId, now }: Scope, work: Work, roomId: string): Promise<Buffer> {
+export async function firstAidPdf({ db, siteId, now }: Scope, work: Work, roomId: string) {
   const data = await readSite(db, siteId);
   const room = data.room.find(({ id }) => id === roomId);
   if (!room) throw new NotFound('room', roomId);
@@ -87,11 +91,7 @@ export async function firstAidPdf({ db, siteId, now }: Scope, work: Work, roomId
     { title: 'state', share: 0.24 },
   ];
   const under = `As of ${today}. The licence and local rules decide what must be in it.`;
-  return work.run('tablePdf', {
-    title: `First-aid kit, ${room.name}`,
-    under,
-    table: { columns, rows },
-    boxes: false,
-    paper: data.site[0]!.paper,
-  });
+  const title = `First-aid kit, ${room.name}`;
+  const { paper } = data.site[0]!;
+  return { title, pdf: await work.run('tablePdf', { title, under, table: { columns, rows }, boxes: false, paper }) };
 }

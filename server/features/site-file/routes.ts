@@ -4,7 +4,8 @@ import { raw, type Router } from 'express';
 import { MAX_PICTURES } from '@stube/contract/photos/requests';
 import { siteNameOf } from '../../db/read.ts';
 import { Malformed, Refused } from '../../db/problems.ts';
-import { fileName, scopeOf, whoAsks, type Context, type SiteRoutes } from '../../http/context.ts';
+import { scopeOf, whoAsks, type Context, type SiteRoutes } from '../../http/context.ts';
+import { fileName } from '../../http/documents.ts';
 import { asyncHandler } from '../../http/handle.ts';
 import { exportSite, importSite } from './service.ts';
 

@@ -1,4 +1,5 @@
 import { scopeOf, type SiteRoutes } from '../../http/context.ts';
+import { sendCalendar } from '../../http/documents.ts';
 import { asyncHandler } from '../../http/handle.ts';
 import { todayIcs } from './calendar.ts';
 
@@ -6,10 +7,7 @@ export const todayRoutes: SiteRoutes = (router, context) => {
   router.get(
     '/today.ics',
     asyncHandler(async (request, response) => {
-      response
-        .type('text/calendar')
-        .attachment('today.ics')
-        .send(await todayIcs(scopeOf(request, context)));
+      sendCalendar(response, 'today', await todayIcs(scopeOf(request, context)));
     }),
   );
 };
