@@ -2,21 +2,15 @@
 /** Photographs of the room's makeover: the heap, before and after. */
 import { computed, ref } from 'vue';
 import ModalDialog from '../../parts/ModalDialog.vue';
-import { Camera } from '@lucide/vue';
 import type { Photo } from '@stube/core/model/entities';
-import { formatDay, today } from '../../parts/day.ts';
-import { useNotices } from '../../data/notices.ts';
+import { formatDay } from '../../parts/day.ts';
 import { useRoom } from '../../data/room.ts';
-import { shrink } from './shrink.ts';
-import { usePhotosActions } from './actions.ts';
+import TakePhoto from './TakePhoto.vue';
 
 const props = defineProps<{ lineId?: string }>();
 const { store, id, room } = useRoom();
-const { addPhoto } = usePhotosActions();
-const notices = useNotices();
 const KINDS: Partial<Record<Photo['kind'], string>> = { heap: 'the heap', before: 'before', after: 'after' };
 const kind = ref<Photo['kind']>(props.lineId ? 'line' : 'heap');
-const busy = ref(false);
 const shown = ref<Photo | null>(null);
 const photos = computed(() =>
   store.data.photo
@@ -32,31 +26,6 @@ const photos = computed(() =>
 const address = (photo: Photo) => `/api/sites/${store.id}/photos/${photo.id}.jpg`;
 const nameOf = (photo: Photo) => KINDS[photo.kind] ?? store.maps.line.get(photo.lineId ?? '')?.name ?? 'a line';
 
-async function take(event: Event): Promise<void> {
-  const field = event.target as HTMLInputElement;
-  busy.value = true;
-  try {
-    for (const file of field.files ?? []) {
-      const { jpeg, width, height } = await shrink(file);
-      const query = {
-        kind: kind.value,
-        takenOn: today(),
-        width,
-        height,
-        note: '',
-        lineId: props.lineId ?? null,
-        containerTypeId: null,
-        categoryId: null,
-      };
-      await store.tryWrite(() => addPhoto(id.value, query, jpeg));
-    }
-  } catch (error) {
-    notices.warn((error as Error).message);
-  } finally {
-    busy.value = false;
-    field.value = '';
-  }
-}
 async function drop(photo: Photo): Promise<void> {
   if (await store.remove('photo', photo, 'The photograph')) shown.value = null;
 }
@@ -68,10 +37,7 @@ async function drop(photo: Photo): Promise<void> {
       <select v-if="!lineId" v-model="kind" class="write" aria-label="What the photograph shows">
         <option v-for="(word, key) in KINDS" :key="key" :value="key">{{ word }}</option>
       </select>
-      <label class="press small take" :class="{ busy }"
-        ><Camera :size="16" />{{ busy ? 'taking it in' : 'Photograph'
-        }}<input type="file" accept="image/*" multiple :disabled="busy" class="hidden-text" @change="take"
-      /></label>
+      <TakePhoto says="Photograph" :room-id="id" :kind="kind" :of="{ lineId: lineId ?? null }" several />
     </div>
     <ul v-if="photos.length" class="strip">
       <li v-for="photo in photos" :key="photo.id">
@@ -102,16 +68,6 @@ async function drop(photo: Photo): Promise<void> {
 <style scoped>
 .nowrap {
   flex-wrap: nowrap;
-}
-.take {
-  position: relative;
-  cursor: pointer;
-}
-.take:focus-within {
-  outline: 3px solid var(--spruce);
-}
-.busy {
-  opacity: 0.6;
 }
 .strip {
   display: flex;
