@@ -3,6 +3,7 @@
  * way of the other, by where it is or by where it is wanted, the one act comes before the other. These orders hold for
  * every plan, also for one in which a bin is parked several times (its first taking and its last putting count).
  */
+import { indexById } from '../model/by-id.ts';
 import {
   bears,
   boxOf,
@@ -37,7 +38,7 @@ export interface Precedence {
 }
 
 export function precedenceOf(problem: MovesProblem): Precedence {
-  const numbers = new Map(problem.compartments.map(({ id }, i) => [id, i]));
+  const numbers = indexById(problem.compartments);
   const front = problem.compartments.map(({ access }) => access === 'front');
   const box = (state: 'from' | 'to') =>
     problem.bins.map((bin): MoveBox | null => {

@@ -1,4 +1,5 @@
 /** Reads a `stube-moves/1` problem, and refuses one of which a state cannot be. Unknown fields are ignored. */
+import { indexById } from '../model/by-id.ts';
 import { FieldReader, FormatError, onlyOnce } from '../engine/problem-format.ts';
 import { bears, boxOf, clash, type MoveBox, type MovePosition, type MovesProblem } from './problem.ts';
 
@@ -20,7 +21,7 @@ export function readMovesProblem(json: unknown): MovesProblem {
     at: reader.point('at'),
   }));
   onlyOnce(compartments, 'compartments');
-  const numbers = new Map(compartments.map(({ id }, i) => [id, i]));
+  const numbers = indexById(compartments);
   const position = (reader: FieldReader | null, path: string): MovePosition | null => {
     if (!reader) return null;
     const compartment = reader.text('compartment');

@@ -1,6 +1,7 @@
 /** A problem in depth as flat arrays: what the search looks at millions of times. */
 import { notAbove, notBeneath, notBeside } from '../../cautions/natures.ts';
 import { runToEnd } from '../../engine/run-to-end.ts';
+import { indexById } from '../../model/by-id.ts';
 import { accessSeconds, BANDS, WALK_SECONDS } from '../effort.ts';
 import { clearHeight, HEAVY_MASS, UNPLACED, type PlacePerson } from '../problem.ts';
 import { usableWidth } from '../rules.ts';
@@ -113,7 +114,7 @@ export function* compileDepth(
   const ints = (of: (i: number) => number, length: number) => Int32Array.from({ length }, (_, i) => of(i));
   const bin = problem.bins;
   const at = problem.compartments;
-  const spaceAt = new Map(at.map(({ id }, c) => [id, c]));
+  const spaceAt = indexById(at);
   const usersOf = bin.map((one) => one.uses.map(({ person }) => people.get(person)!));
   const shortest = (list: readonly PlacePerson[]) => Math.min(...list.map(({ stature }) => stature), Infinity);
   const children = problem.people.filter(({ kind }) => kind === 'child');

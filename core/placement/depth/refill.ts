@@ -1,9 +1,12 @@
 /** A compartment or two are emptied and filled anew (ruin and recreate). */
 import { UNPLACED } from '../problem.ts';
 import { TIE, type Searching } from './searching.ts';
+import type { Waiting } from './waiting.ts';
 
 /** Bins that are taken out at once, at most. */
 const MOST_OUT = 40;
+/** Bins without a place that are tried with them, at most. */
+const MOST_WAITING = 3;
 /** How often a bin looks at all places though what was emptied has one for it. */
 const ELSEWHERE = 0.1;
 /** Orders of refilling are drawn: a bin's weight is changed by up to that share. */
@@ -12,6 +15,7 @@ const NOISE = 0.5;
 const BLINK = 0.02;
 
 interface Refilling extends Searching {
+  waiting: Waiting;
   /** By bin: how much it wants to be first. */
   weight: Float64Array;
   /** A bin that wants elsewhere. */
@@ -35,6 +39,7 @@ export class Refill {
     const spaces = aim === undefined ? [] : [aim];
     const from = now.space[wanting]!;
     if (from >= 0 && from !== spaces[0]) spaces.push(from);
+    const waiting = this.search.waiting.some(MOST_WAITING);
     log.clear();
     const out: number[] = [];
     for (const space of spaces) {
@@ -44,7 +49,7 @@ export class Refill {
       out.push(...list);
     }
     if (now.space[wanting]! < 0 && !out.includes(wanting) && !fixed[wanting]) out.push(wanting);
-    for (const bin of this.waiting(3)) if (!out.includes(bin)) out.push(bin);
+    for (const bin of waiting) if (!out.includes(bin)) out.push(bin);
     const weights = new Map(out.map((bin) => [bin, weight[bin]! * (1 + NOISE * (random.next() - 0.5) * 2)]));
     // The one that wanted in goes first every other time.
     if (random.next() < 0.5) weights.set(wanting, Infinity);
@@ -73,17 +78,5 @@ export class Refill {
     spots.blink = 0;
     const elsewhere = (!found || random.next() < ELSEWHERE) && spots.best(bin, found ? spots.cost : limit);
     if (found || elsewhere) log.put(bin);
-  }
-  /** Some of the bins that have no place. */
-  private waiting(most: number): number[] {
-    const { now, random } = this.search;
-    const found: number[] = [];
-    if (!now.unplaced) return found;
-    const start = random.below(now.place.bins);
-    for (let i = 0; i < now.place.bins && found.length < most; i++) {
-      const bin = (start + i) % now.place.bins;
-      if (now.space[bin]! < 0) found.push(bin);
-    }
-    return found;
   }
 }

@@ -12,6 +12,7 @@ import { Refill } from './refill.ts';
 import { Regroup } from './regroup.ts';
 import { alikeIn, TIE } from './searching.ts';
 import { Spots } from './spots.ts';
+import { Waiting } from './waiting.ts';
 
 /** A change may cost about this share of a bin's mean effort at first, and in the end; found by trial on rooms of 50 to 1,700 bins. */
 export const HOT = 0.3;
@@ -26,6 +27,8 @@ const AIMED_AT = 12;
 const AIMED_SWAPS = 0.5;
 /** Bins that are looked at to find one that wants elsewhere. */
 const LOOKED_AT = 4;
+/** How often the one that wants elsewhere is one without a place, as long as there are such. */
+const WAITING_FIRST = 0.7;
 /** How often what makes room is two bins, or three, each with all that stands on it. */
 const MAKING_ROOM = { two: 0.3, three: 0.2 };
 /** Bins on one that makes room, at most. */
@@ -43,6 +46,7 @@ export class DepthSearch {
   private readonly log: ChangeLog;
   private readonly refill: Refill;
   private readonly regroup: Regroup;
+  private readonly waiting: Waiting;
   /** Bins that stay where they stand, and what they stand on. */
   private readonly fixed: Uint8Array;
   private readonly hot: number;
@@ -74,11 +78,12 @@ export class DepthSearch {
     this.cheapest = cheapestOf(place);
     this.alike = alikeIn(place);
     this.swappable = bins.filter((bin) => this.alike[bin]!.length > 1);
-    const { spots, random, log, alike, cheapest } = this;
+    this.waiting = new Waiting(now, this.random, this.fixed);
+    const { spots, random, log, alike, cheapest, waiting } = this;
     const aim = (bin: number) => this.aim(bin);
     const searching = { now, spots, log, random, alike, cheapest, fixed: this.fixed, aim };
     this.regroup = new Regroup(searching);
-    this.refill = new Refill({ ...searching, weight: this.weight, wanting: () => this.wanting() });
+    this.refill = new Refill({ ...searching, waiting, weight: this.weight, wanting: () => this.wanting() });
     this.best = {
       space: now.space.slice(),
       x0: now.x0.slice(),
@@ -183,14 +188,16 @@ export class DepthSearch {
     if (found) log.put(bin);
     else log.undo();
   }
-  /** One of a bin's cheapest spaces, the more likely the cheaper. */
+  /** One of a bin's cheapest spaces, the more likely the cheaper; any of its spaces while it has no place. */
   private aim(bin: number): number | undefined {
     const ways = this.now.place.order[bin]!;
+    if (this.now.space[bin]! < 0) return ways[this.random.below(ways.length)];
     return ways[Math.floor(this.random.next() ** 2 * Math.min(ways.length, AIMED_AT))];
   }
-  /** Of a few bins the one that is furthest from its cheapest place. */
+  /** One that has no place, else of a few bins the one that is furthest from its cheapest place. */
   private wanting(): number {
-    const { now, random, cheapest, fixed } = this;
+    const { now, random, cheapest, fixed, waiting } = this;
+    if (waiting.any && random.next() < WAITING_FIRST) return waiting.some(1)[0]!;
     let most = -Infinity;
     let found = 0;
     for (let n = 0; n < LOOKED_AT; n++) {

@@ -1,10 +1,11 @@
 /** Homes in depth: a first whole plan, then search and bound in turn until the time is up or the caller stops. See docs/engines.md. */
 import { runToEnd } from '../../engine/run-to-end.ts';
+import { indexById } from '../../model/by-id.ts';
 import { UNPLACED } from '../problem.ts';
 import { Arrangement } from './arrangement.ts';
 import { DepthBound } from './bound.ts';
 import { construct, constructPriced, keepLocked } from './construct.ts';
-import { compileDepth, gripAt, reaches, type CompiledDepth } from './compiled.ts';
+import { compileDepth, gripAt, reaches } from './compiled.ts';
 import type { DepthAnswer, DepthPosition, DepthProblem } from './problem.ts';
 import { DepthSearch, HOT, WARM, type Kept } from './search.ts';
 
@@ -56,21 +57,22 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     ...start.filter(({ bin, compartment }) => !stays.has(bin) && (!loose.has(bin) || lockedSpaces.has(compartment))),
   ];
   const compiling = compileDepth(problem, new Map(fixed.map(({ bin, compartment }) => [bin, compartment])));
-  const binAt = new Map(problem.bins.map(({ id }, i) => [id, i]));
+  const binAt = indexById(problem.bins);
+  const spaceAt = indexById(problem.compartments);
   let compiled = compiling.next();
   while (!compiled.done) {
     yield progress;
     compiled = compiling.next();
   }
   const place = compiled.value;
-  const bound = new DepthBound(place, whereFixed(place, fixed, binAt));
+  const bound = new DepthBound(place, whereFixed(fixed, binAt, spaceAt));
   // Being carried costs, once: a little a week, so that nothing moves for a second's gain. The bound knows nothing of it.
   const startAt = new Map(start.map(({ bin, compartment }) => [binAt.get(bin)!, compartment]));
   for (const [bin, compartment] of startAt)
     for (let space = 0; space < place.spaces; space++)
       if (problem.compartments[space]!.id !== compartment) place.base[bin * place.spaces + space]! += CARRIED;
   const now = new Arrangement(place);
-  putAll(now, problem, standing, stays);
+  putAll(now, standing, stays, binAt, spaceAt);
   const time = () => elapsed?.() ?? 0;
   let rounds = 0;
   let spent = 0;
@@ -128,26 +130,26 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
 export const solveDepth = (problem: DepthProblem, options: DepthOptions & { iterations: number }): DepthAnswer =>
   runToEnd(depthSteps(problem, options));
 
+/** By id: the number of a bin or a compartment. */
+type Numbers = ReadonlyMap<string, number>;
+
 /** Where those stand that stay: by bin. */
 const whereFixed = (
-  place: CompiledDepth,
   fixed: readonly DepthPosition[],
-  binAt: ReadonlyMap<string, number>,
-): ReadonlyMap<number, { space: number; z: number }> => {
-  const spaceAt = new Map(place.problem.compartments.map(({ id }, i) => [id, i]));
-  return new Map(fixed.map(({ bin, compartment, z }) => [binAt.get(bin)!, { space: spaceAt.get(compartment)!, z }]));
-};
+  binAt: Numbers,
+  spaceAt: Numbers,
+): ReadonlyMap<number, { space: number; z: number }> =>
+  new Map(fixed.map(({ bin, compartment, z }) => [binAt.get(bin)!, { space: spaceAt.get(compartment)!, z }]));
 
 /** Puts bins where they stand, what is on another after it. @param stays ids of those that stay whatever rule they break */
 function putAll(
   now: Arrangement,
-  problem: DepthProblem,
   standing: readonly DepthPosition[],
   stays: ReadonlySet<string>,
+  binAt: Numbers,
+  spaceAt: Numbers,
 ): void {
   const { place } = now;
-  const binAt = new Map(problem.bins.map(({ id }, i) => [id, i]));
-  const spaceAt = new Map(problem.compartments.map(({ id }, i) => [id, i]));
   for (const position of [...standing].sort((a, b) => a.z - b.z)) {
     const { x, y, z, turned } = position;
     const [bin, space] = [binAt.get(position.bin)!, spaceAt.get(position.compartment)!];

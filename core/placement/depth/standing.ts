@@ -3,6 +3,7 @@
  * be moved first, and where the bin in hand could go.
  */
 import { runToEnd } from '../../engine/run-to-end.ts';
+import { indexById } from '../../model/by-id.ts';
 import { UNPLACED } from '../problem.ts';
 import { Arrangement } from './arrangement.ts';
 import { compileDepth, gripAt, reaches } from './compiled.ts';
@@ -44,8 +45,8 @@ export class Standing {
   constructor(problem: DepthProblem, homes: Homes, like?: Standing) {
     this.problem = problem;
     this.homes = homes;
-    this.binAt = new Map(problem.bins.map(({ id }, i) => [id, i]));
-    this.spaceAt = new Map(problem.compartments.map(({ id }, i) => [id, i]));
+    this.binAt = indexById(problem.bins);
+    this.spaceAt = indexById(problem.compartments);
     const compartments = new Map([...homes].map(([bin, { compartment }]) => [bin, compartment]));
     this.now = new Arrangement(like?.now.place ?? runToEnd(compileDepth(problem, compartments, true)));
     this.spots = new Spots(this.now);
