@@ -9,11 +9,14 @@ import type { LengthSystem } from '@stube/core/model/site';
 import type { BlockedPart, CompartmentSpace, UnitShape } from '@stube/core/model/entities';
 import type { ReachLine } from '@stube/core/people/reach';
 import BinDrawing from './BinDrawing.vue';
+import BlockedParts from './BlockedParts.vue';
 import HangingParts from './HangingParts.vue';
 import KeptPlaces from './KeptPlaces.vue';
+import ReachLines from './ReachLines.vue';
 import ShutFronts from './ShutFronts.vue';
 import UnitCarcass from './UnitCarcass.vue';
 import UnitDims from './UnitDims.vue';
+import UnitDoors from './UnitDoors.vue';
 import type { KeptPlace } from '../data/kept.ts';
 import { inFront, type DrawnBin, type InFront } from './scale.ts';
 
@@ -79,26 +82,6 @@ const box = computed(() => ({
 }));
 /** y of a height above the unit's underside. */
 const up = (z: number) => props.shape.height - z;
-/** In a front of one's own each part has a door of its own; its handle is at the side of the middle. */
-const doors = computed(() =>
-  props.shape.template === 'cabinet'
-    ? [0, 1].map((side) => ({
-        left: side ? W.value / 2 : props.shape.board,
-        right: side ? W.value - props.shape.board : W.value / 2,
-        top: props.shape.board,
-        bottom: props.shape.height - props.shape.board,
-        hinge: side ? 'right' : 'left',
-      }))
-    : props.spaces
-        .filter((space) => space.door)
-        .map((space) => ({
-          left: space.x,
-          right: space.x + space.width,
-          top: up(space.z + space.height),
-          bottom: up(space.z),
-          hinge: space.x + space.width / 2 < W.value / 2 ? 'left' : 'right',
-        })),
-);
 const fronts = computed(
   () => new Map<string, InFront>(props.spaces.map((space) => [space.id, inFront(props.binsIn(space.id), space)])),
 );
@@ -110,16 +93,6 @@ const FILL: Record<SpaceMark['tone'], string> = {
 };
 const fillOf = (id: string) =>
   id === props.target ? 'var(--space-target)' : props.marks?.get(id) ? FILL[props.marks.get(id)!.tone] : 'var(--space)';
-/** Beside or above the inside that is left. */
-const blockedBox = (space: DrawnSpace, { side, by }: BlockedPart) =>
-  side === 'top'
-    ? { x: space.x, y: up(space.z + space.height) - by, width: space.width, height: by }
-    : {
-        x: side === 'left' ? space.x - by : space.x + space.width,
-        y: up(space.z + space.height),
-        width: by,
-        height: space.height,
-      };
 /** Letters of 11 px that a compartment has room for, each about 6 px wide. */
 const roomFor = (space: DrawnSpace) => Math.floor((space.width * props.px - 8) / 6);
 /** As many as it takes to say how many are behind. */
@@ -131,10 +104,6 @@ function behindWords(space: DrawnSpace): string {
   const named = `behind: ${first!.bin.name}`;
   return behind.length === 1 && named.length <= roomFor(space) ? named : `${behind.length} behind`;
 }
-/** Those that cross this piece of furniture. */
-const linesHere = computed(() =>
-  props.lines.filter(({ height }) => height > props.shape.raised && height < props.shape.raised + props.shape.height),
-);
 const inside = (mm: number) => formatLength(mm, props.system, 'down');
 const say = (space: DrawnSpace) =>
   `${space.name}, inside ${inside(space.width)} wide, ${inside(space.height)} high, ${inside(space.depth)} deep`;
@@ -181,38 +150,12 @@ const say = (space: DrawnSpace) =>
         :stroke-width="3 / px"
         stroke-linecap="round"
       />
-      <rect
-        v-for="(part, i) in (space.blocked ?? []).filter(({ side }) => side !== 'back')"
-        :key="`blocked ${i}`"
-        class="blocked"
-        v-bind="blockedBox(space, part)"
-      >
-        <title>{{ part.what }}</title>
-      </rect>
+      <BlockedParts :space="space" :top="up" />
       <HangingParts :shape="shape" :space="space" :px="px" />
       <KeptPlaces :space="space" :kept="keptIn(space.id)" :bottom="up(space.z)" :px="px" />
     </g>
     <!-- Behind what stands in it, so that no line of a door crosses a label -->
-    <g
-      v-for="door in doors"
-      :key="`${door.left} ${door.top}`"
-      class="door"
-      fill="none"
-      stroke="var(--ink)"
-      :stroke-width="1 / px"
-    >
-      <path :d="`M${door.left} ${door.top}H${door.right}V${door.bottom}H${door.left}Z`" opacity="0.55" />
-      <!-- The hinge triangle of a joiner's drawing: its point is at the handle's side -->
-      <path
-        :d="
-          door.hinge === 'right'
-            ? `M${door.right} ${door.top}L${door.left} ${(door.top + door.bottom) / 2}L${door.right} ${door.bottom}`
-            : `M${door.left} ${door.top}L${door.right} ${(door.top + door.bottom) / 2}L${door.left} ${door.bottom}`
-        "
-        :stroke-dasharray="`${6 / px} ${5 / px}`"
-        opacity="0.45"
-      />
-    </g>
+    <UnitDoors :shape="shape" :spaces="spaces" :px="px" />
     <g v-for="space in spaces" :key="`in ${space.id}`" :data-space="space.id">
       <g
         v-for="{ one, x, z, covered } in fronts.get(space.id)!.shown"
@@ -292,18 +235,7 @@ const say = (space: DrawnSpace) =>
       :px="px"
       @open="emit('space', $event)"
     />
-    <g v-for="line in linesHere" :key="line.words" class="reach" :stroke-width="1.6 / px">
-      <path :d="`M0 ${up(line.height - shape.raised)}H${W}`" :stroke-dasharray="`${7 / px} ${4 / px}`" />
-      <text
-        :x="W - 3 / px"
-        :y="up(line.height - shape.raised) - 3 / px"
-        :font-size="10 / px"
-        :stroke-width="3 / px"
-        text-anchor="end"
-      >
-        {{ line.words }}
-      </text>
-    </g>
+    <ReachLines :shape="shape" :lines="lines" :px="px" />
     <g v-if="tape" class="tape" :stroke-width="4 / px">
       <line v-bind="tape" />
       <circle :cx="tape.x1" :cy="tape.y1" :r="5 / px" />
@@ -331,13 +263,6 @@ const say = (space: DrawnSpace) =>
   outline: 3px solid var(--spruce);
   outline-offset: 1px;
 }
-.door {
-  pointer-events: none;
-}
-.blocked {
-  fill: var(--brick);
-  fill-opacity: 0.28;
-}
 .mark,
 .inside {
   pointer-events: none;
@@ -348,18 +273,6 @@ const say = (space: DrawnSpace) =>
 .mark {
   font-weight: 700;
   fill: var(--ink);
-  paint-order: stroke;
-  stroke: var(--paper-high);
-}
-/* Above everything that stands there, and in no one's way. */
-.reach {
-  pointer-events: none;
-  stroke: var(--spruce);
-  fill: none;
-}
-.reach text {
-  fill: var(--spruce-deep);
-  font-weight: 700;
   paint-order: stroke;
   stroke: var(--paper-high);
 }
