@@ -1,33 +1,21 @@
 <script setup lang="ts">
 /** Rods, rails, boards and dividers of the room: cut to the inside that was measured, from the lengths that are sold. */
-import { computed, ref, shallowRef, toRaw, watch } from 'vue';
-import { proxy } from 'comlink';
+import { computed, ref } from 'vue';
 import { FileDown, Plus, Trash2 } from '@lucide/vue';
-import {
-  bearsWeight,
-  cutProblemOf,
-  FIXING_CAUTION,
-  fixingsOf,
-  isFromSheets,
-  listPieces,
-  type ListedPiece,
-} from '@stube/core/cutting/cut-list';
-import type { CutAnswer } from '@stube/core/cutting/problem';
-import { planSheets, type SheetPlan } from '@stube/core/cutting/sheets';
+import { bearsWeight, FIXING_CAUTION, fixingsOf, isFromSheets, type ListedPiece } from '@stube/core/cutting/cut-list';
 import { wallFixingsOf } from '@stube/core/cutting/wall-fixings';
 import { formatLength } from '@stube/core/measuring/length';
-import { CUT_PARTS, type CutPart, type CutStock } from '@stube/core/model/entities';
-import { ApiError } from '../../data/transport.ts';
+import { CUT_PARTS, type CutPart, type CutStock as Stock } from '@stube/core/model/entities';
 import { useRoom } from '../../data/room.ts';
 import LengthField from '../../parts/LengthField.vue';
 import ModalDialog from '../../parts/ModalDialog.vue';
-import MoneyField from '../../parts/MoneyField.vue';
 import NumberField from '../../parts/NumberField.vue';
+import { useForm } from '../../parts/form.ts';
 import { money, said } from '../../parts/numbers.ts';
-import { fitWorker } from '../packing/worker.ts';
 import CutBars from './CutBars.vue';
 import CutSheets from './CutSheets.vue';
-import { cutWorker } from './worker.ts';
+import CutStock from './CutStock.vue';
+import { PART_WORDS, useCutting } from './cutting.ts';
 import { newId } from '../../data/new-id.ts';
 
 const props = defineProps<{ unitId?: string }>();
@@ -35,61 +23,8 @@ const emit = defineEmits<{ close: [] }>();
 const { store, id, room, units, compartments, spacesOf } = useRoom();
 const system = computed(() => store.site?.system ?? 'metric');
 const say = (mm: number) => formatLength(mm, system.value, 'down', 16);
-const PART_WORDS: Record<CutPart, { one: string; many: string }> = {
-  rod: { one: 'rod', many: 'rods' },
-  rail: { one: 'rail', many: 'rails' },
-  board: { one: 'board', many: 'boards' },
-  divider: { one: 'divider', many: 'dividers' },
-  panel: { one: 'panel', many: 'panels' },
-};
-
+const { listed, stock, list, answer, searching, sheets } = useCutting();
 const mine = computed(() => new Map(units.value.map((unit) => [unit.id, unit])));
-const listed = computed(() =>
-  listPieces(store.data.cutPiece, store.maps.compartment, mine.value, store.site?.clearance ?? 0),
-);
-const stock = computed(() =>
-  [...store.data.cutStock].sort((a, b) => a.part.localeCompare(b.part) || b.length - a.length),
-);
-const list = computed(() => cutProblemOf(listed.value, stock.value, store.site!));
-const answer = shallowRef<CutAnswer | null>(null);
-const searching = ref(false);
-watch(
-  () => JSON.stringify(list.value.problem),
-  async (asked) => {
-    answer.value = null;
-    searching.value = list.value.problem.pieces.length > 0;
-    if (!searching.value) return;
-    const found = await cutWorker().solve(structuredClone(toRaw(list.value.problem)));
-    if (asked !== JSON.stringify(list.value.problem)) return;
-    answer.value = found;
-    searching.value = false;
-  },
-  { immediate: true },
-);
-const sheets = shallowRef<SheetPlan | null>(null);
-/** What the sheets depend on. */
-const sheetKey = computed(() =>
-  JSON.stringify([
-    listed.value.map(({ piece, length, width }) => [piece, length, width]),
-    stock.value,
-    store.site!.kerf,
-  ]),
-);
-watch(
-  sheetKey,
-  async (asked) => {
-    sheets.value = null;
-    if (!listed.value.some((one) => isFromSheets(one, stock.value))) return;
-    const found = await planSheets(listed.value, toRaw(stock.value), store.site!.kerf, (sheet) =>
-      fitWorker().solve(
-        sheet,
-        proxy(() => {}),
-      ),
-    );
-    if (asked === sheetKey.value) sheets.value = found;
-  },
-  { immediate: true },
-);
 const onWalls = computed(() => wallFixingsOf(units.value, compartments.value, room.value!));
 const fixings = computed(() => [
   ...fixingsOf(listed.value),
@@ -110,19 +45,11 @@ const draft = ref<{ unitId: string; spaceId: string; part: CutPart; count: numbe
   part: 'rod',
   count: 1,
 });
-const problem = ref('');
-async function write(act: () => Promise<unknown>): Promise<void> {
-  problem.value = '';
-  try {
-    await act();
-  } catch (error) {
-    if (!(error instanceof ApiError)) throw error;
-    const first = error.problem.fields[0];
-    problem.value = first ? `${first.field}: ${first.message}` : error.message;
-  }
-}
+const { problems, submit } = useForm();
+/** What several pieces are refused for is the same of each. */
+const wrong = computed(() => Object.values(problems)[0]);
 const addPieces = () =>
-  write(() => {
+  submit(() => {
     const { unitId, spaceId, part, count } = draft.value;
     const spaces = spacesOf(unitId).filter((space) => !spaceId || space.id === spaceId);
     return store.writeTogether({
@@ -134,23 +61,15 @@ const addPieces = () =>
       })),
     });
   });
-const newStock = ref<{ part: CutPart; length: number; width: number | null; price: number; count: number | null }>({
-  part: 'rod',
-  length: 2400,
-  width: null,
-  price: 0,
-  count: null,
-});
-const addStock = () => write(() => store.create('cutStock', { ...newStock.value }));
 const partsWithoutStock = computed(() => [
   ...new Set(
     listed.value.map(({ piece }) => piece.part).filter((part) => !stock.value.some((bar) => bar.part === part)),
   ),
 ]);
 const setSite = (values: { kerf?: number; clearance?: number }) =>
-  write(() => store.patch('site', store.site!, values));
+  submit(() => store.patch('site', store.site!, values));
 const nameOf = ({ unit, compartment }: ListedPiece) => `${unit.name}, ${compartment.name}`;
-const sayStock = (bar: CutStock) =>
+const sayStock = (bar: Stock) =>
   `${bar.width === null ? PART_WORDS[bar.part].one : `sheet for ${PART_WORDS[bar.part].many}`}, ${say(bar.length)}${bar.width === null ? '' : ` × ${say(bar.width)}`}${bar.count === null ? '' : `, ${bar.count} there`}`;
 const href = (kind: 'pdf' | 'csv') => `/api/sites/${store.id}/rooms/${id.value}/cut-list.${kind}`;
 </script>
@@ -215,47 +134,8 @@ const href = (kind: 'pdf' | 'csv') => `/api/sites/${store.id}/rooms/${id.value}/
             @commit="setSite({ kerf: $event })"
           />
         </div>
-        <h3>What it is cut from</h3>
-        <ul v-if="stock.length" class="pieces" aria-label="Stock">
-          <li v-for="bar in stock" :key="bar.id" class="row between">
-            <span>{{ sayStock(bar) }}</span><span class="row tight"
-              >{{ bar.price ? money(bar.price, store.site!.currency) : 'free' }}
-              <button
-                class="icon-press"
-                type="button"
-                :aria-label="`Take away: ${sayStock(bar)}`"
-                @click="store.remove('cutStock', bar, sayStock(bar))"
-              >
-                <Trash2 :size="16" /></button
-            ></span>
-          </li>
-        </ul>
-        <form class="adding" @submit.prevent="addStock">
-          <label class="field"
-            ><span>Stock of</span
-            ><select v-model="newStock.part" class="write">
-              <option v-for="part in CUT_PARTS" :key="part" :value="part">{{ PART_WORDS[part].many }}</option>
-            </select></label
-          ><LengthField v-model="newStock.length" label="Length" /><LengthField
-            v-if="newStock.width !== null"
-            v-model="newStock.width"
-            label="Width"
-          /><MoneyField v-model="newStock.price" label="Price" /><NumberField
-            v-model="newStock.count"
-            label="How many there are"
-            optional
-            whole
-          /><button class="press" type="submit"><Plus :size="16" />Add</button>
-        </form>
-        <label v-if="['board', 'panel', 'divider'].includes(newStock.part)" class="check"
-          ><input
-            type="checkbox"
-            :checked="newStock.width !== null"
-            @change="newStock.width = newStock.width === null ? 1250 : null"
-          />it is a sheet, with a width</label
-        >
-        <p class="small soft">Left empty, as many as needed are bought. Offcuts that are there cost nothing.</p>
-        <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+        <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+        <CutStock :stock="stock" :stock-words="sayStock" />
       </section>
       <section class="stack tight" aria-live="polite">
         <h3>The cuts</h3>

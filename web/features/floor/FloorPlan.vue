@@ -4,14 +4,17 @@ import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { Plus } from '@lucide/vue';
 import { HANGS } from '@stube/core/cautions/fixtures';
-import { clearancesOf, opensBy, OVERHEAD, TO_PASS, zoneFloor, type Clearance } from '@stube/core/floor/clearances';
-import { beforeOf, footprintOf, overlap, type Rect } from '@stube/core/floor/footprint';
+import { zoneFloor } from '@stube/core/floor/clearances';
+import { footprintOf, overlap, type Rect } from '@stube/core/floor/footprint';
 import type { Compartment, Fixture, Room, Unit, Zone } from '@stube/core/model/entities';
 import { floorSize, said } from '../../parts/numbers.ts';
 import { formatLength } from '@stube/core/measuring/length';
 import { useSite } from '../../data/site.ts';
 import FixtureMark from './FixtureMark.vue';
 import FloorHeld from './FloorHeld.vue';
+import FloorPiece from './FloorPiece.vue';
+import { useClearances } from './clearances.ts';
+import { drawnRect } from './drawn-rect.ts';
 import { useFloorMoves, type Held, type Kind, type Placed } from './moves.ts';
 
 const props = defineProps<{
@@ -83,55 +86,15 @@ function onKey(event: KeyboardEvent, kind: Kind, one: Placed): void {
     pick(kind, one);
   } else if (event.key.toLowerCase() === 't' && kind === 'unit') void turn(one as Unit);
 }
-/** Everything as it is while it is on its way. */
-const moved = <T extends Placed>(rows: readonly T[]): T[] => rows.map((row) => ({ ...row, ...at(row) }));
-const broken = computed<Clearance[]>(() =>
-  clearancesOf({
-    room: props.room,
-    units: moved(props.units),
-    zones: moved(props.zones),
-    fixtures: moved(props.fixtures),
-    compartments: props.compartments,
-  }),
-);
-/** Shown on the plan: what is dragged or chosen breaks, else all of it. */
-const shown = computed(() => {
-  const id = drag.value?.item.row.id ?? chosen.value;
-  const own = broken.value.filter(({ about }) => id && about.includes(id));
-  return own.length || drag.value ? own : broken.value;
-});
-/** The floor that is needed before the chosen unit: to stand, and for its drawers and doors. */
-const needs = computed<Rect[]>(() => {
-  const row = held.value?.kind === 'unit' ? (held.value.row as Unit) : null;
-  if (!row || row.raised >= OVERHEAD) return [];
-  const unit = { ...row, ...at(row) };
-  const opens = opensBy(unit, props.compartments);
-  return [beforeOf(unit, TO_PASS), ...(opens ? [beforeOf(unit, opens.by)] : [])];
-});
-const box = (rect: Rect) => ({
-  x: rect.left,
-  y: down(rect.back),
-  width: rect.right - rect.left,
-  height: rect.back - rect.front,
-});
+const { broken, shown, needs, bad } = useClearances(props, at, held, () => drag.value?.item);
+const box = (rect: Rect) => drawnRect(rect, props.room.depth);
 const print = (unit: Unit) => footprintOf({ ...unit, ...at(unit) });
-const edge = (unit: Unit) => box(beforeOf({ ...unit, ...at(unit) }, 1));
 const floor = (zone: Zone) => box(zoneFloor({ ...zone, ...at(zone) }));
-/** Names are written along the longer side. */
-const upright = (unit: Unit) => {
-  const { width, height } = box(print(unit));
-  return height > width * 1.4;
-};
-const middle = (unit: Unit) => {
-  const { x, y, width, height } = box(print(unit));
-  return { x: x + width / 2, y: y + height / 2 };
-};
 /** The name of what is below is read, not both on one another. */
 const named = (unit: Unit) =>
   fontOf(unit) >= LEGIBLE * mmPerPx.value &&
   (unit.raised < HANGS ||
     !props.units.some((other) => other.raised < unit.raised && overlap(print(other), print(unit), 50)));
-const bad = computed(() => new Set(broken.value.map(({ about }) => about[0])));
 /** What hangs or stands on top is drawn above what stands below. */
 const layered = computed(() => [...props.units].sort((a, b) => a.raised - b.raised));
 const free = computed(() => {
@@ -207,11 +170,14 @@ const free = computed(() => {
         <FixtureMark :fixture="{ ...fixture, ...at(fixture) }" :room="room" :font="font" />
       </g>
       <rect v-for="(rect, i) in needs" :key="`need ${i}`" class="needs" v-bind="box(rect)" />
-      <g
+      <FloorPiece
         v-for="unit in layered"
         :key="unit.id"
-        class="grip piece"
+        class="grip"
         :class="{ chosen: chosen === unit.id, bad: bad.has(unit.id), high: unit.raised >= HANGS }"
+        :unit="{ ...unit, ...at(unit) }"
+        :depth="room.depth"
+        :font="named(unit) ? fontOf(unit) : 0"
         tabindex="0"
         role="button"
         :aria-label="`${unit.name}, ${formatLength(unit.x, system)} from the left, ${formatLength(unit.y, system)} from the front, faces ${unit.faces}`"
@@ -219,22 +185,7 @@ const free = computed(() => {
         @click="pick('unit', unit)"
         @dblclick="emit('editUnit', unit)"
         @keydown="onKey($event, 'unit', unit)"
-      >
-        <title>{{ unit.name }}</title>
-        <rect v-bind="box(print(unit))" />
-        <rect class="front" v-bind="edge(unit)" />
-        <text
-          v-if="named(unit)"
-          :x="middle(unit).x"
-          :y="middle(unit).y"
-          :font-size="fontOf(unit)"
-          :transform="upright(unit) ? `rotate(-90 ${middle(unit).x} ${middle(unit).y})` : undefined"
-          text-anchor="middle"
-          dominant-baseline="central"
-        >
-          {{ unit.name }}
-        </text>
-      </g>
+      />
       <rect v-for="(one, i) in shown" :key="`broken ${i}`" class="broken" v-bind="box(one.rect)" />
       <text :x="room.width / 2" :y="room.depth + PAD - 110" :font-size="font" text-anchor="middle">
         {{ formatLength(room.width, system) }}
@@ -286,22 +237,6 @@ text {
 }
 .grip {
   cursor: grab;
-}
-.piece rect {
-  fill: var(--carcass);
-  stroke: var(--ink);
-  stroke-width: 14;
-}
-.piece.high rect {
-  fill-opacity: 0.55;
-  stroke-dasharray: 60 30;
-}
-.piece.bad rect {
-  stroke: var(--brick);
-}
-.piece .front {
-  stroke-width: 40;
-  stroke-dasharray: none;
 }
 .zone .area {
   fill: var(--slate-faint);

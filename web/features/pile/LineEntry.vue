@@ -2,10 +2,9 @@
 /** One line as it is typed, with how it is understood; a wrong guess is put right with one tap. */
 import { computed, onMounted, ref, watch } from 'vue';
 import { refDebounced, useEventListener } from '@vueuse/core';
-import { CornerDownLeft, X } from '@lucide/vue';
+import { CornerDownLeft } from '@lucide/vue';
 import type { Decision, Line } from '@stube/core/model/entities';
 import { litresOfLine } from '@stube/core/containers/demand';
-import { formatLength } from '@stube/core/measuring/length';
 import { isParsedLine, parseLine, type TokenKind } from '@stube/core/pile/parse-line';
 import { decisionFor, lineOf } from '@stube/core/pile/new-line';
 import { proposedDecision } from '@stube/core/pile/proposed-decision';
@@ -15,10 +14,11 @@ import type { NewLine } from '@stube/contract/pile/requests';
 import { ApiError } from '../../data/transport.ts';
 import { HUES } from '@stube/core/labels/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
-import { formatDay, today } from '../../parts/day.ts';
-import { formatAmount, litres, sidesOf } from '../../parts/numbers.ts';
+import { today } from '../../parts/day.ts';
+import { formatAmount, litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 import DecisionChoice from './DecisionChoice.vue';
+import TokenTag from './TokenTag.vue';
 import { usePileActions } from './actions.ts';
 
 const props = defineProps<{ roomId: string }>();
@@ -42,40 +42,6 @@ watch(text, (now) => {
   if (!now.trim()) ignore.value = new Set();
 });
 const notSo = (kind: TokenKind) => (ignore.value = new Set([...ignore.value, kind]));
-const TOKENS: Record<TokenKind, string> = {
-  amount: 'amount',
-  size: 'size',
-  decision: 'decision',
-  condition: 'condition',
-  day: 'day',
-  set: 'set',
-  note: 'note',
-};
-/** What each token was taken to mean, where its own words do not say it. */
-const meaning = (kind: TokenKind, said: string): string => {
-  const now = read.value;
-  if (!isParsedLine(now)) return said;
-  switch (kind) {
-    case 'amount':
-      return formatAmount(now.amount, now.measure);
-    case 'size':
-      return now.thick && !now.size
-        ? `${formatLength(now.thick, store.site?.system)} thick`
-        : sidesOf(...(now.size ?? []));
-    case 'decision':
-      return now.destination ? `${now.decision} to ${now.destination}` : now.decision!;
-    case 'condition':
-      return now.condition!;
-    case 'day':
-      return `${now.decision === 'keep' ? 'until' : 'by'} ${formatDay(now.day!)}`;
-    case 'set':
-      return [now.setPieces && `set of ${now.setPieces}`, now.setMissing && `${now.setMissing} missing`]
-        .filter(Boolean)
-        .join(', ');
-    case 'note':
-      return now.note;
-  }
-};
 const known = computed(() => knownCategories(store.data.category));
 const proposals = computed(() => (isParsedLine(read.value) ? proposeCategories(read.value.name, known.value, 4) : []));
 const chosen = computed(() => (noCategory.value ? undefined : proposals.value[picked.value]));
@@ -211,17 +177,13 @@ async function send(line: NewLine): Promise<void> {
       </p>
       <template v-else-if="isParsedLine(read)">
         <b>{{ read.name }}</b>
-        <button
+        <TokenTag
           v-for="token in read.tokens"
           :key="token.kind"
-          class="tag token"
-          type="button"
-          :aria-label="`${TOKENS[token.kind]} ${meaning(token.kind, token.said)}: not so, it belongs to the name`"
-          title="Not so: put it back into the name"
-          @click="notSo(token.kind)"
-        >
-          {{ meaning(token.kind, token.said) }}<X :size="13" />
-        </button>
+          :kind="token.kind"
+          :line="read"
+          @not-so="notSo(token.kind)"
+        />
         <span v-if="!read.tokens.some((one) => one.kind === 'amount')" class="tag">{{
           formatAmount(read.amount, read.measure)
         }}</span>
@@ -296,16 +258,6 @@ async function send(line: NewLine): Promise<void> {
   border: 1.25px dashed var(--rule-strong);
   border-radius: var(--corner);
   cursor: pointer;
-}
-.token {
-  border: 0;
-  min-height: 28px;
-  cursor: pointer;
-  font: inherit;
-  font-size: 0.86rem;
-}
-.token:hover {
-  background: var(--straw-pale);
 }
 .guess[aria-checked='true'] {
   background: var(--spruce-pale);
