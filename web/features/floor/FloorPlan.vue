@@ -15,6 +15,7 @@ import FloorHeld from './FloorHeld.vue';
 import FloorPiece from './FloorPiece.vue';
 import { useClearances } from './clearances.ts';
 import { drawnRect } from './drawn-rect.ts';
+import { zoneNames } from './zone-names.ts';
 import { useFloorMoves, type Held, type Kind, type Placed } from './moves.ts';
 
 const props = defineProps<{
@@ -89,6 +90,14 @@ function onKey(event: KeyboardEvent, kind: Kind, one: Placed): void {
 const { broken, shown, needs, bad } = useClearances(props, at, held, () => drag.value?.item);
 const box = (rect: Rect) => drawnRect(rect, props.room.depth);
 const print = (unit: Unit) => footprintOf({ ...unit, ...at(unit) });
+const names = computed(() =>
+  zoneNames(
+    props.zones.map((zone) => ({ ...zone, ...at(zone) })),
+    props.units.map(print),
+    props.room,
+    font.value,
+  ),
+);
 const floor = (zone: Zone) => box(zoneFloor({ ...zone, ...at(zone) }));
 /** The name of what is below is read, not both on one another. */
 const named = (unit: Unit) =>
@@ -145,10 +154,11 @@ const free = computed(() => {
         <circle :cx="at(zone).x" :cy="down(at(zone).y)" r="46" class="middle" />
         <circle :cx="at(zone).x" :cy="down(at(zone).y)" r="140" class="hold" />
         <text
-          :x="at(zone).x"
-          :y="down(at(zone).y) + (zone.kind === 'whole room' ? 150 : -80)"
+          :x="names.get(zone.id)!.x"
+          :y="down(names.get(zone.id)!.y)"
           :font-size="font"
           text-anchor="middle"
+          dominant-baseline="central"
         >
           {{ zone.name }}
         </text>
