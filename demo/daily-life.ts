@@ -284,3 +284,6 @@ export const DAY_SLOTS: [weekday: number, person: string, activity: string, line
   [3, 'Second helper', 'Weaving', ['red wool', 'blue wool']],
   [5, 'Lead helper', 'Bead Friday', ['beads', 'iron-on beads']],
 ];
+
+/** What is carried to another room and back: the bin, and the place there that is kept for it. */
+export const CARRIED = [{ name: 'Coloured pencils', unit: 'Lamp shelf', place: 'shelf A3' }] as const;

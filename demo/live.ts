@@ -3,6 +3,7 @@ import type { Snapshot } from '@stube/contract/answers';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import {
   BUDGET,
+  CARRIED,
   DAYS_OF_USE,
   HOLIDAY,
   INCOMPLETE,
@@ -53,6 +54,12 @@ export async function liveIn(
     const line = data.line.find((known) => known.name === name)!;
     const insideId = data.line.find((known) => known.name === host)!.id;
     await ask('PATCH', `${own}/rows/line/${line.id}`, { insideId, version: line.version });
+  }
+  for (const { name, unit, place } of CARRIED) {
+    const bin = data.bin.find((known) => known.name === name)!;
+    const unitId = data.unit.find((known) => known.name === unit)!.id;
+    const parkId = data.compartment.find((space) => space.unitId === unitId && space.name === place)!.id;
+    await ask('PATCH', `${own}/rows/bin/${bin.id}`, { parkId, version: bin.version });
   }
   for (const room of data.room)
     if (SECOND_LIFE[room.name])

@@ -59,7 +59,13 @@ test('a box of scissors gets a parking place in the nursery: it is warned of, ke
     expect((await bin.boundingBox())!.x).toBeLessThan(box.x);
   await expectAccessible(page);
 
+  // Somebody measures the shelf: it is lower than it was taken to be.
+  const { version } = (await data()).compartment.find(({ id }) => id === parkId)!;
+  const measured = { table: 'compartment', id: parkId, version, values: { height: 40, measured: true } };
+  await stube.ask(`${own}/batch`, { what: 'the shelf as it is', update: [measured] });
   await page.goto(`${stube.address}/s/${site}/b/${code}`);
+  await expect(page.getByText('between Den and Nursery')).toBeVisible();
+  await expect(page.getByText('It does not fit in there any more')).toBeVisible();
   await page.getByLabel('Parking place in another room').selectOption('');
   await expect(page.getByText(/or parked at/)).toBeHidden();
   await expect(warned).toBeHidden();

@@ -8,7 +8,7 @@ import { freeToPark } from './depth/free-to-park.ts';
 import { solveDepth } from './depth/solve.ts';
 import { Standing } from './depth/standing.ts';
 import { mustBeLocked } from './must-be-locked.ts';
-import { parkedWidth } from './parked.ts';
+import { parkedWidth, fitsToPark } from './parked.ts';
 import { placeProblemOf } from './place-problem-of.ts';
 import { roomDataOf } from './room-data.ts';
 
@@ -64,6 +64,20 @@ test('what was put by hand where a parking place was said since is moved up, or 
   const bins = nurseryOf(data).bins.map((bin, i) => ({ ...bin, compartmentId: 'nlow', x: i * 200, y: 0, z: 0 }));
   const standing = new Standing(depthProblemOf({ ...nurseryOf(data), bins }), homesOf(bins));
   expect(standing.crowded).toHaveLength(1);
+});
+
+test('what takes it as it is or turned may be its parking place; a hook only where it can hang', () => {
+  const { shape } = parkedOf('nlow')[0]!;
+  const [space] = nurseryOf(house(null)).compartments;
+  const fits = (more: object, hangs = false) => fitsToPark(shape, { ...space!, ...more }, hangs);
+  expect(fits({})).toBe(true);
+  // The caddy is 300 wide and 180 deep.
+  expect(fits({ width: 200 })).toBe(true);
+  expect(fits({ width: 170 })).toBe(false);
+  expect(fits({ width: 200, opening: 170 })).toBe(false);
+  expect(fits({ height: 20 })).toBe(false);
+  expect(fits({ hangs: true })).toBe(false);
+  expect(fits({ hangs: true }, true)).toBe(true);
 });
 
 test('a compartment is offered as long as its front has room for it', () => {

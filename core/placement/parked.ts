@@ -1,6 +1,7 @@
 /** What is used in two rooms stands in one and has a parking place in another; there room is kept free for it (practice P14). */
 import { contentsOf, type Contents } from '../containers/contents.ts';
 import { mayTurn, shapeOf, type BinShape } from '../containers/shape.ts';
+import { fitsCompartment } from '../containers/spaces.ts';
 import { byId } from '../model/by-id.ts';
 import type { Bin, Compartment, SiteData } from '../model/entities.ts';
 import { groupedBy } from '../model/grouped-by.ts';
@@ -47,6 +48,12 @@ export function parkedIn(data: SiteData, compartments: readonly Pick<Compartment
     const shape = shapeOf(bin, types);
     return shape ? [{ bin, shape, contents: contents.get(bin.id)! }] : [];
   });
+}
+
+/** Whether a compartment takes it, as it is or turned, whatever stands there. @param hangs whether it can hang */
+export function fitsToPark(shape: BinShape, space: Compartment, hangs: boolean): boolean {
+  const turned = { ...shape, outWidth: shape.outDepth, outDepth: shape.outWidth };
+  return fitsCompartment(shape, space, hangs) || (mayTurn(shape) && fitsCompartment(turned, space, hangs));
 }
 
 /** How much of the front it takes, mm: the narrow way where the compartment is deep enough for it to be turned. */

@@ -4,11 +4,12 @@ import { computed, ref } from 'vue';
 import { byAcknowledgement } from '@stube/core/cautions/acknowledged';
 import { cautionsOf } from '@stube/core/cautions/cautions';
 import { parkedId } from '@stube/core/cautions/stored';
+import { canHang } from '@stube/core/containers/hanging';
 import { shapeOf, type BinShape } from '@stube/core/containers/shape';
 import { freeToPark } from '@stube/core/placement/depth/free-to-park';
 import { roomDataOf } from '@stube/core/placement/room-data';
-import { clearHeight } from '@stube/core/placement/problem';
-import type { Bin } from '@stube/core/model/entities';
+import { fitsToPark } from '@stube/core/placement/parked';
+import type { Bin, Compartment } from '@stube/core/model/entities';
 import { usePlaceName } from '../../data/place-name.ts';
 import { useSite } from '../../data/site.ts';
 import { today } from '../../parts/day.ts';
@@ -25,6 +26,14 @@ function hasRoom(roomId: string, shape: BinShape): (spaceId: string) => boolean 
   // What is parked there already has its room.
   return (spaceId) => !free || free.has(spaceId) || spaceId === props.bin.parkId;
 }
+const fitsInto = (shape: BinShape, space: Compartment): boolean =>
+  fitsToPark(shape, space, canHang(shape, store.maps.category.get(props.bin.categoryId)));
+/** Its place there has become too small, or it too large. */
+const tooLarge = computed(() => {
+  const shape = shapeOf(props.bin, store.maps.containerType);
+  const space = store.maps.compartment.get(props.bin.parkId ?? '');
+  return !!shape && !!space && !fitsInto(shape, space);
+});
 /** Places of other rooms that it goes into by its size, and which have room for it as they are. */
 const places = computed(() => {
   const shape = shapeOf(props.bin, store.maps.containerType);
@@ -37,9 +46,7 @@ const places = computed(() => {
         .filter(
           (space) =>
             store.maps.unit.get(space.unitId)?.roomId === room.id &&
-            space.width >= shape.outWidth &&
-            space.depth >= shape.outDepth &&
-            clearHeight(space) >= shape.outHeight,
+            (space.id === props.bin.parkId || fitsInto(shape, space)),
         )
         .map(({ id }) => ({ id, name: placeName(id), free: free(id) }));
       return { room, spaces };
@@ -81,8 +88,11 @@ const park = (id: string) => store.tryWrite(() => store.patch('bin', props.bin, 
         </optgroup>
       </select></label
     >
+    <p v-if="tooLarge" class="wrong">It does not fit in there any more: choose another place.</p>
     <p class="small soft">
-      It goes to and fro as one: both places are kept free for it, also by plans. Give it a handle.
+      It goes to and fro as one<template v-if="other">
+        between {{ store.maps.room.get(bin.roomId)?.name }} and {{ store.maps.room.get(other)?.name }}</template
+      >: both places are kept free for it, also by plans. Give it a handle.
     </p>
     <CautionList v-if="other" :room-id="other" :cautions="cautions" heading="Where it is parked" />
   </section>
