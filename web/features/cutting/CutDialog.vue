@@ -209,20 +209,10 @@ const href = (kind: 'pdf' | 'csv') => `/api/sites/${store.id}/rooms/${id.value}/
   gap: 26px;
   align-items: start;
 }
-.adding {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(110px, 1fr));
-  gap: 8px;
-  align-items: end;
-}
-.pieces li {
-  padding: 3px 0;
-  border-bottom: 1px solid var(--rule);
-  flex-wrap: nowrap;
-}
 @media (max-width: 760px) {
   .two {
     grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>
+<style scoped src="./cut-lists.css"></style>

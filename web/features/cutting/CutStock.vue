@@ -69,17 +69,4 @@ const addStock = () => submit(() => store.create('cutStock', { ...newStock.value
   <p class="small soft">Left empty, as many as needed are bought. Offcuts that are there cost nothing.</p>
   <p v-if="problems.form" class="wrong" role="alert">{{ problems.form }}</p>
 </template>
-
-<style scoped>
-.adding {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(110px, 1fr));
-  gap: 8px;
-  align-items: end;
-}
-.pieces li {
-  padding: 3px 0;
-  border-bottom: 1px solid var(--rule);
-  flex-wrap: nowrap;
-}
-</style>
+<style scoped src="./cut-lists.css"></style>
