@@ -6,9 +6,9 @@ import type { Bin } from '@stube/core/model/entities';
 import { shapeOf } from '@stube/core/containers/shape';
 import { tightSides, tightWords } from '@stube/core/measuring/tight';
 import { formatTimes, said } from '../../parts/numbers.ts';
-import type { usePlacing } from './placing.ts';
+import type { Placing } from './placing.ts';
 
-const props = defineProps<{ bin: Bin; placing: ReturnType<typeof usePlacing> }>();
+const props = defineProps<{ bin: Bin; placing: Placing }>();
 const emit = defineEmits<{ close: [] }>();
 const { store, reason, ranked, besides, here, position, obstacle, priceOf, put, pin, placeName, binName, options } =
   props.placing;

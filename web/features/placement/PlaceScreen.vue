@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Every bin in its compartment with the least effort a week; moved by hand where somebody knows better. */
 import { computed, onMounted, ref, watch } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { useRoute } from 'vue-router';
 import type { ReachLine } from '@stube/core/people/reach';
 import { homesNow } from '@stube/core/moves/moves-of-room';
 import { homesOf } from '@stube/core/placement/depth/depth-problem-of';
@@ -22,12 +22,12 @@ import OwnRoom from './OwnRoom.vue';
 import SeveralRooms from './SeveralRooms.vue';
 import CautionList from '../cautions/CautionList.vue';
 import { useRoomCautions } from '../cautions/room-cautions.ts';
-import { useMoving } from '../moves/moving.ts';
 import PlansDialog from '../plans/PlansDialog.vue';
 import WhatIfDialog from '../plans/WhatIfDialog.vue';
 import BinReason from './BinReason.vue';
 import type { Spot } from '@stube/core/placement/depth/spots';
 import { useBinDrag, type DropTarget } from './drag.ts';
+import MovesToMake from './MovesToMake.vue';
 import PlaceBench from './PlaceBench.vue';
 import ReachAndFetches from './ReachAndFetches.vue';
 import { usePlacing } from './placing.ts';
@@ -61,25 +61,7 @@ const {
   placeData,
 } = placing;
 const { binsIn } = useDrawnBins();
-const router = useRouter();
 const lines = ref<readonly ReachLine[]>([]);
-const moves = useMoving();
-/** Bins that stood somewhere else before the last plan. */
-const moving = computed(() => {
-  const stood = placing.before.value;
-  if (!stood) return 0;
-  return bins.value.filter(({ id, compartmentId, x, y, z }) => {
-    const home = stood.get(id);
-    if (!home) return false;
-    return home.compartment !== compartmentId || (home.x !== null && (home.x !== x || home.y !== y || home.z !== z));
-  }).length;
-});
-async function startMoves(): Promise<void> {
-  const stood = placing.before.value;
-  if (!stood || !(await moves.start(stood))) return;
-  placing.before.value = null;
-  void router.push({ name: 'moves' });
-}
 /** A whole plan is taken over: how the room stood before is remembered for the moves. */
 let stoodBefore: Homes | null = null;
 function openPlans(): void {
@@ -204,23 +186,7 @@ onMounted(() => {
             <NextStep v-if="unplaced.length < bins.length" here="place" />
           </div>
         </div>
-        <div v-if="placing.before.value && moving" class="caution plain row between">
-          <span>
-            The plan carries {{ moving }} {{ moving === 1 ? 'bin' : 'bins' }} that
-            {{ moving === 1 ? 'stands' : 'stand' }}
-            somewhere already.
-          </span>
-          <span class="row tight"
-            ><button class="press small main" type="button" :disabled="moves.busy.value" @click="startMoves">
-              Move step by step</button
-            ><button class="press small quiet" type="button" @click="placing.before.value = null">
-              They stand so already
-            </button></span
-          >
-        </div>
-        <RouterLink v-else-if="moves.open.value.length" class="press small" :to="{ name: 'moves' }"
-          >Go on with the moves: {{ moves.open.value.length }} left</RouterLink
-        >
+        <MovesToMake :placing="placing" />
         <ProgressBar
           v-if="searching"
           :value="Math.round((progress?.done ?? 0) * 100)"

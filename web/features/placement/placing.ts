@@ -38,3 +38,5 @@ export function usePlacing() {
     room.store.tryWrite(() => place(room.id.value, [{ binId, ...homeOf(binId), pin: stays }]));
   return { ...room, ...week, ...useChoices(week), ...useProposal(week), put, pin };
 }
+
+export type Placing = ReturnType<typeof usePlacing>;
