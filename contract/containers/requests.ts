@@ -26,11 +26,11 @@ export interface ShoppingQuery {
 /** Kinds on one list. */
 const MAX_KINDS = 500;
 export const shoppingQuery: Joi.ObjectSchema<ShoppingQuery> = Joi.object({
-  used: Joi.string()
-    .allow('')
+  // No string of Joi's: what that allows to be empty is never seen by `custom`.
+  used: Joi.any()
     .required()
-    .custom((text: string, helpers) => {
-      const parts = text.split(',').filter(Boolean);
+    .custom((text: unknown, helpers) => {
+      const parts = typeof text === 'string' ? text.split(',').filter(Boolean) : ['?'];
       const used = parts.map((part) => /^([A-Za-z0-9_-]{1,40}):(\d{1,5})$/.exec(part));
       if (parts.length > MAX_KINDS || used.some((one) => one === null))
         return helpers.message({ custom: 'must be containers with their numbers, like abc:3,def:4' });

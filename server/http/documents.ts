@@ -10,6 +10,7 @@ export const fileName = (name: string, ending: string): string =>
   `${
     name
       .normalize('NFD')
+      .replace(/\p{M}+/gu, '')
       .replace(/[^A-Za-z0-9]+/g, '-')
       .replace(/^-|-$/g, '')
       .toLowerCase() || 'site'
