@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest';
+import { SPACE } from '../cautions/testing/scene.ts';
 import type { ContainerType } from '../model/entities.ts';
 import { lineValues } from '../model/testing/rows.ts';
 import { starterCategory } from '../starter/testing/category.ts';
@@ -67,4 +68,17 @@ test('what was chosen by hand is kept in every one of them', () => {
   );
   for (const { choices } of strategiesOf(byHand, { site, types, compartments: [], taken: new Map() }, null))
     expect(choices.find(({ demand }) => demand.category.id === 'toy-cars')!.chosen!.type.name).toBe('Book crate');
+});
+
+test('sacks of blankets do not go into dozens of small boxes because these are cheap', () => {
+  const blankets = starterCategory('nap-blankets', { perWeek: 5 });
+  const told = { id: 'l', version: 1, siteId: 's', ...lineValues('nap blankets', { categoryId: 'nap-blankets' }) };
+  const demand = demandsOf([{ ...told, amount: 3, measure: 'sack' }], new Map([['nap-blankets', blankets]]), site);
+  // Cubes, into which the largest bags do not go.
+  const compartments = Array.from({ length: 60 }, () => ({ ...SPACE, width: 360, depth: 380, height: 350 }));
+  const context = { site, types: typesWith({}), compartments, taken: new Map() };
+  for (const { choices } of strategiesOf(demand, context, null)) {
+    const { chosen } = choices[0]!;
+    expect([chosen!.type.name, chosen!.count]).toEqual([expect.any(String), expect.toSatisfy((n) => n > 0 && n <= 16)]);
+  }
 });

@@ -29,23 +29,32 @@ export interface Strategy {
   others: string[];
 }
 
+type Prefer = NonNullable<ContainContext['prefer']>;
+
 /** The cheapest that stands nowhere, or stands nearly empty, is wasted money: what has a place and a use comes first. */
 const wasted = (option: ContainerOption, context: ContainContext): number =>
   (context.compartments.length && !option.places ? 2 : 0) + (option.full < NEARLY_EMPTY ? 1 : 0);
+/** As many of one kind as are still looked through at a glance: our own judgement. */
+const MANY = 8;
+/** How often it is more than that, in doublings: three sacks of blankets do not go into thirty-three file boxes because these are cheap. */
+const scattered = ({ count }: ContainerOption): number => Math.max(0, Math.ceil(Math.log2(count / MANY)));
+/** What nobody would do, whatever it saves. */
+const senseless =
+  (context: ContainContext): Prefer =>
+  (a, b) =>
+    wasted(a, context) - wasted(b, context) || scattered(a) - scattered(b);
 /** Packs are bought whole; what is left of one may serve another category, which the sum then tells. */
 const priceOf = ({ type, toBuy }: ContainerOption): number => Math.ceil(toBuy / Math.max(1, type.pack)) * type.price;
 
-type Prefer = NonNullable<ContainContext['prefer']>;
 const ORDERS: Record<'stock' | 'money', (context: ContainContext) => Prefer> = {
-  stock: (context) => (a, b) => wasted(a, context) - wasted(b, context) || a.toBuy - b.toBuy,
-  money: (context) => (a, b) => wasted(a, context) - wasted(b, context) || priceOf(a) - priceOf(b) || a.toBuy - b.toBuy,
+  stock: (context) => (a, b) => senseless(context)(a, b) || a.toBuy - b.toBuy,
+  money: (context) => (a, b) => senseless(context)(a, b) || priceOf(a) - priceOf(b) || a.toBuy - b.toBuy,
 };
 
 const inSet =
   (material: ContainerType['material'], context: ContainContext): Prefer =>
   (a, b) =>
-    wasted(a, context) - wasted(b, context) ||
-    Number(a.type.material !== material) - Number(b.type.material !== material);
+    senseless(context)(a, b) || Number(a.type.material !== material) - Number(b.type.material !== material);
 /** What a set could be of: more than one size of it has to be there. */
 const materialsOf = ({ types }: ContainContext): ContainerType['material'][] =>
   MATERIALS.filter(

@@ -16,10 +16,10 @@ const props = defineProps<{
   title: string;
   figures: PlanFigures;
   plan?: WholePlan;
-  bins: readonly Pick<PlannedBin, 'id' | 'compartmentId'>[];
+  bins: readonly Pick<PlannedBin, 'id' | 'compartmentId' | 'categoryId'>[];
   now?: PlanFigures;
 }>();
-const { store, units, spacesOf } = useRoom();
+const { store, units, spacesOf, bins: today } = useRoom();
 const { hueOf } = useDrawnBins();
 const holder = ref<HTMLElement | null>(null);
 const { width } = useElementSize(holder);
@@ -54,6 +54,11 @@ const SHOWN = 3;
 const several = computed(
   () => props.figures.effort - props.figures.byPerson.reduce((sum, { seconds }) => sum + seconds, 0),
 );
+/** Kinds of thing that have no bin as the room stands: what they take is no change for the worse. */
+const fresh = computed(() => {
+  const known = new Set(today.value.map(({ categoryId }) => categoryId));
+  return new Set(props.bins.map(({ categoryId }) => categoryId).filter((id) => !known.has(id))).size;
+});
 const change = computed(() => (props.now ? props.figures.effort - props.now.effort : 0));
 </script>
 
@@ -62,7 +67,7 @@ const change = computed(() => (props.now ? props.figures.effort - props.now.effo
     <h3>{{ title }}</h3>
     <p>
       <b class="figure">{{ minutes(figures.effort) }}</b> a week<template
-        v-if="now && now.unplaced.length === figures.unplaced.length"
+        v-if="now && !fresh && now.unplaced.length === figures.unplaced.length"
       >
         <span class="soft"> ({{ Math.abs(change) < 1 ? 'the same' : signedSeconds(change) }})</span></template
       >
@@ -71,6 +76,10 @@ const change = computed(() => (props.now ? props.figures.effort - props.now.effo
       <template v-for="one in figures.byPerson.slice(0, 3)" :key="one.person">
         <dt>{{ nameOf(one.person) }}</dt>
         <dd>{{ minutes(one.seconds) }}</dd>
+      </template>
+      <template v-if="fresh">
+        <dt>Not in bins today</dt>
+        <dd>{{ fresh }} {{ fresh === 1 ? 'kind' : 'kinds' }}</dd>
       </template>
       <template v-if="several >= 30">
         <dt>Looking in several places</dt>
