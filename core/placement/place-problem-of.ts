@@ -112,6 +112,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
   const unitOf = new Map(units.map((unit) => [unit.id, unit]));
   const parkedAt = groupedBy(data.parked ?? [], ({ bin }) => bin.parkId);
   const spaces = data.compartments.filter((space) => unitOf.has(space.unitId));
+  const inUnit = groupedBy(spaces, ({ unitId }) => unitId);
   const compartments = spaces.map((space): PlaceCompartment => {
     const unit = unitOf.get(space.unitId)!;
     const parked = parkedAt.get(space.id) ?? [];
@@ -133,7 +134,10 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
       onView: unit.onView,
       hangs: space.hangs,
       maxLoad: Math.max(0, space.maxLoad - load),
-      over: spaces.filter((lower) => isOver(space, lower)).map(({ id }) => id),
+      over: inUnit
+        .get(unit.id)!
+        .filter((lower) => isOver(space, lower))
+        .map(({ id }) => id),
       walk: Object.fromEntries(
         centres.map((zone) => {
           const metres = walks.metres(zone.id, unit.id);

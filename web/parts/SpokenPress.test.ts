@@ -31,7 +31,7 @@ test('what is said is understood on the device, without the full stop', async ()
   await press.get('button').trigger('click');
   const [hearing] = Hearing.made;
   expect(hearing!.processLocally).toBe(true);
-  hearing!.onresult!({ results: [[{ transcript: ' teddy bear. ' }]] });
+  hearing!.onresult!({ results: [[{ confidence: 0.9, words: ' teddy bear. ' }]] });
   expect(press.emitted('heard')).toEqual([['teddy bear']]);
 });
 test('a browser that would have to ask its maker is not listened with', async () => {

@@ -12,7 +12,7 @@ interface Recognition {
   processLocally: boolean;
   start(): void;
   abort(): void;
-  onresult: ((event: { results: { 0: { transcript: string } }[] }) => void) | null;
+  onresult: ((event: { results: { 0: object }[] }) => void) | null;
   onend: (() => void) | null;
   onerror: (() => void) | null;
 }
@@ -20,6 +20,15 @@ interface Made {
   new (): Recognition;
   /** Newer browsers say what they can do by themselves. */
   available?(wanted: { langs: string[]; processLocally: boolean }): Promise<string>;
+}
+
+/** What was understood: the only text among what a browser tells of it, beside how sure it is. */
+function textOf(told: object): string {
+  for (const key in told) {
+    const value: unknown = told[key as keyof object];
+    if (typeof value === 'string') return value;
+  }
+  return '';
 }
 
 /** @param heard the words, without the full stop that some write behind them */
@@ -41,7 +50,12 @@ export function useSpoken(heard: (words: string) => void) {
     recognition.processLocally = true;
     recognition.interimResults = false;
     recognition.maxAlternatives = 1;
-    recognition.onresult = ({ results }) => heard(results[0]![0].transcript.trim().replace(/[.!?]+$/, ''));
+    recognition.onresult = ({ results }) =>
+      heard(
+        textOf(results[0]![0])
+          .trim()
+          .replace(/[.!?]+$/, ''),
+      );
     recognition.onend = recognition.onerror = () => (listening.value = false);
     listening.value = true;
     recognition.start();

@@ -46,15 +46,10 @@ export class Apart {
   maySwap(a: number, spaceA: number, b: number, spaceB: number): boolean {
     const { nature } = this.place;
     if (spaceA === spaceB || !(nature[a]! | nature[b]!)) return true;
-    this.count(a, spaceA, -1);
-    this.count(b, spaceB, -1);
-    let may = this.mayJoin(a, spaceB);
-    // One may come to be above the other: the second is asked when the first is there.
-    this.count(a, spaceB, 1);
-    may &&= this.mayJoin(b, spaceA);
-    this.count(a, spaceB, -1);
-    this.count(a, spaceA, 1);
-    this.count(b, spaceB, 1);
+    // Asked as they would stand, as one may come to be above the other; none has to be apart from itself.
+    this.swap(a, spaceA, b, spaceB);
+    const may = this.mayJoin(a, spaceB) && this.mayJoin(b, spaceA);
+    this.swap(a, spaceB, b, spaceA);
     return may;
   }
   swap(a: number, spaceA: number, b: number, spaceB: number): void {

@@ -161,7 +161,7 @@ export function* compileDepth(
     notAbove: Uint8Array.from(bin, ({ nature = 0 }) => notAbove(nature)),
     notBeneath: Uint8Array.from(bin, ({ nature = 0 }) => notBeneath(nature)),
     under: at.map(({ over = [] }) => Int32Array.from(over, (id) => spaceAt.get(id)!)),
-    above: at.map(({ id }) => Int32Array.from([...at.keys()].filter((c) => at[c]!.over?.includes(id)))),
+    above: at.map(() => new Int32Array()),
     unit: ints((c) => numberIn(unitNumbers, at[c]!.unit), m),
     units: 0,
     base: new Float64Array(n * m).fill(Infinity),
@@ -169,6 +169,9 @@ export function* compileDepth(
     order: [],
     ready: () => {},
   };
+  const above: number[][] = at.map(() => []);
+  place.under.forEach((lower, c) => lower.forEach((space) => above[space]!.push(c)));
+  place.above = above.map((upper) => Int32Array.from(upper));
   place.groups = groupNumbers.size;
   place.units = unitNumbers.size;
   // What walking from a zone costs, each space in turn.

@@ -18,35 +18,35 @@ import CautionList from '../cautions/CautionList.vue';
 const props = defineProps<{ bin: Bin }>();
 const store = useSite();
 const placeName = usePlaceName();
+const shape = computed(() => shapeOf(props.bin, store.maps.containerType));
 /** Every other room is looked through for what is free in it, so only once the list is opened. */
 const opened = ref(false);
-function hasRoom(roomId: string, shape: BinShape): (spaceId: string) => boolean {
+function hasRoom(roomId: string, own: BinShape): (spaceId: string) => boolean {
   const room = opened.value && roomDataOf(store.data, roomId, today());
-  const free = room && freeToPark(room, shape);
+  const free = room && freeToPark(room, own);
   // What is parked there already has its room.
   return (spaceId) => !free || free.has(spaceId) || spaceId === props.bin.parkId;
 }
-const fitsInto = (shape: BinShape, space: Compartment): boolean =>
-  fitsToPark(shape, space, canHang(shape, store.maps.category.get(props.bin.categoryId)));
+const fitsInto = (own: BinShape, space: Compartment): boolean =>
+  fitsToPark(own, space, canHang(own, store.maps.category.get(props.bin.categoryId)));
 /** Its place there has become too small, or it too large. */
 const tooLarge = computed(() => {
-  const shape = shapeOf(props.bin, store.maps.containerType);
   const space = store.maps.compartment.get(props.bin.parkId ?? '');
-  return !!shape && !!space && !fitsInto(shape, space);
+  return !!shape.value && !!space && !fitsInto(shape.value, space);
 });
 /** Places of other rooms that it goes into by its size, and which have room for it as they are. */
 const places = computed(() => {
-  const shape = shapeOf(props.bin, store.maps.containerType);
-  if (!shape) return [];
+  const own = shape.value;
+  if (!own) return [];
   return store.rooms
     .filter(({ id }) => id !== props.bin.roomId)
     .map((room) => {
-      const free = hasRoom(room.id, shape);
+      const free = hasRoom(room.id, own);
       const spaces = store.data.compartment
         .filter(
           (space) =>
             store.maps.unit.get(space.unitId)?.roomId === room.id &&
-            (space.id === props.bin.parkId || fitsInto(shape, space)),
+            (space.id === props.bin.parkId || fitsInto(own, space)),
         )
         .map(({ id }) => ({ id, name: placeName(id), free: free(id) }));
       return { room, spaces };

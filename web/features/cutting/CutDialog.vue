@@ -24,7 +24,6 @@ const { store, id, room, units, compartments, spacesOf } = useRoom();
 const system = computed(() => store.site?.system ?? 'metric');
 const say = (mm: number) => formatLength(mm, system.value, 'down', 16);
 const { listed, stock, list, answer, searching, sheets } = useCutting();
-const mine = computed(() => new Map(units.value.map((unit) => [unit.id, unit])));
 const onWalls = computed(() => wallFixingsOf(units.value, compartments.value, room.value!));
 const fixings = computed(() => [
   ...fixingsOf(listed.value),
@@ -53,7 +52,7 @@ const addPieces = () =>
     const { unitId, spaceId, part, count } = draft.value;
     const spaces = spacesOf(unitId).filter((space) => !spaceId || space.id === spaceId);
     return store.writeTogether({
-      what: `${PART_WORDS[part].many} to cut for ${mine.value.get(unitId)?.name ?? ''}`,
+      what: `${PART_WORDS[part].many} to cut for ${store.maps.unit.get(unitId)?.name ?? ''}`,
       create: spaces.map((space) => ({
         table: 'cutPiece' as const,
         id: newId(),
