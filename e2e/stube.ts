@@ -107,6 +107,9 @@ interface AxeResult {
 
 /** No violation of WCAG 2.2 A and AA, nor of axe's own good practice, on what is shown now. */
 export async function expectAccessible(page: Page): Promise<void> {
+  // A screen's code comes after the page: an empty page on a slow machine is not what is asked about.
+  await page.locator('main').first().waitFor({ state: 'attached' });
+  await page.locator('h1').first().waitFor({ state: 'attached' });
   // The policy of the page forbids inline scripts: axe comes in through the debugger.
   await page.evaluate(AXE);
   const { violations } = await page.evaluate(() =>
