@@ -174,8 +174,6 @@ test('what is left in the wrong place again and again leads to a proposal, which
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('it was left there 2 times');
   await expect(dialog.getByRole('region', { name: 'What follows' })).toContainText(`to ${other.name} › ${target.name}`);
-  // It has come in before its colours are looked at.
-  await page.waitForTimeout(400);
   await expectAccessible(page);
   await dialog.getByRole('button', { name: 'Do it' }).click();
   await expect(dialog).toHaveCount(0);

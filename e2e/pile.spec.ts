@@ -57,9 +57,11 @@ test.describe('with one thumb', () => {
     );
     const line = async (name: string) => (await stube.data(site)).line.find((line) => line.name === name);
     await expect.poll(async () => (await stube.data(site)).line.length).toBe(HEAP.length);
-    expect(await line('jumpers')).toMatchObject({ decision: 'pass on', destination: 'Milo', amount: 4 });
-    expect(await line('puzzle heron')).toMatchObject({ setPieces: 60, setMissing: 2, condition: 'incomplete' });
-    expect(await line('tax papers')).toMatchObject({ decision: 'keep', keepUntil: '2033-12-31' });
+    await expect.poll(() => line('jumpers')).toMatchObject({ decision: 'pass on', destination: 'Milo', amount: 4 });
+    await expect
+      .poll(() => line('puzzle heron'))
+      .toMatchObject({ setPieces: 60, setMissing: 2, condition: 'incomplete' });
+    await expect.poll(() => line('tax papers')).toMatchObject({ decision: 'keep', keepUntil: '2033-12-31' });
 
     // A wrong guess is put right by one tap: the word belongs to the name.
     await entry.fill('2 broken hearts');

@@ -34,7 +34,7 @@ test('three ways to buy for the office, under a budget; one is taken, and one un
   const before = await chosen();
   await dialog.getByRole('button', { name: 'Take this way: Least money' }).click();
   await expect(dialog).toBeHidden();
-  expect(await chosen()).not.toEqual(before);
+  await expect.poll(chosen).not.toEqual(before);
   await page.getByRole('button', { name: /^Undo: containers/ }).click();
   await expect.poll(chosen).toEqual(before);
 });
@@ -55,7 +55,7 @@ test('24 games leave their boxes for numbered pouches, and come back by one undo
   await savers.getByRole('button', { name: 'Do it so: board games' }).click();
   await expect(savers).toHaveCount(0);
   const line = async () => (await stube.data(site)).line[0]!;
-  expect(await line()).toMatchObject({ length: 340, width: 250, note: 'in pouches 1 to 24', amount: 24 });
+  await expect.poll(line).toMatchObject({ length: 340, width: 250, note: 'in pouches 1 to 24', amount: 24 });
   // Each has its number in the index.
   await page.getByRole('link', { name: 'Numbered sets' }).click();
   await expect(page.getByRole('heading', { name: '24 numbers' })).toBeVisible();
@@ -79,7 +79,7 @@ test('24 games leave their boxes for numbered pouches, and come back by one undo
   await page.goto(`${stube.address}/s/${site}/r/${room}/contain`);
   await page.getByRole('button', { name: /^Undo: board games/ }).click();
   await expect(savers).toBeVisible();
-  expect(await line()).toMatchObject({ length: 270, width: 270, height: 50, note: '' });
+  await expect.poll(line).toMatchObject({ length: 270, width: 270, height: 50, note: '' });
 });
 
 test('a desk drawer from nothing to a set of trays that is bought, tried and kept', async ({ page, stube }) => {

@@ -110,6 +110,13 @@ export async function expectAccessible(page: Page): Promise<void> {
   // A screen's code comes after the page: an empty page on a slow machine is not what is asked about.
   await page.locator('main').first().waitFor({ state: 'attached' });
   await page.locator('h1').first().waitFor({ state: 'attached' });
+  // What is coming in is still pale: its colours are looked at when it is there.
+  await page.waitForFunction(() =>
+    document.getAnimations().every(({ playState, effect }) => {
+      const end = effect?.getComputedTiming().endTime;
+      return playState !== 'running' || end === Infinity;
+    }),
+  );
   // The policy of the page forbids inline scripts: axe comes in through the debugger.
   await page.evaluate(AXE);
   const { violations } = await page.evaluate(() =>

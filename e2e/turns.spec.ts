@@ -75,7 +75,6 @@ test('a month is planned, one place pinned, and the week swapped on the phone wi
   await expect
     .poll(async () => (await stube.data(site)).rotating.filter(({ minutes }) => minutes === 7))
     .toHaveLength(1);
-  await page.waitForTimeout(300);
   await expectAccessible(page);
   await turns.getByRole('button', { name: 'Close' }).click();
   const rules = page.getByRole('region', { name: 'How it rotates' });
@@ -192,7 +191,6 @@ test('a size is outgrown: the month is told, and no more is ordered than is used
   await dialog.getByLabel('Fits from, kg').fill('7');
   await dialog.getByLabel('to, kg').fill('10.5');
   await dialog.getByLabel(/^The next size/).selectOption({ label: 'nappies of the next size' });
-  await page.waitForTimeout(300);
   await expectAccessible(page);
   await dialog.getByRole('button', { name: 'Restock it' }).click();
   await expect(dialog).toHaveCount(0);
