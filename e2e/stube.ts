@@ -108,6 +108,7 @@ interface AxeResult {
 /** No violation of WCAG 2.2 A and AA, nor of axe's own good practice, on what is shown now. */
 export async function expectAccessible(page: Page): Promise<void> {
   // A screen's code comes after the page: an empty page on a slow machine is not what is asked about.
+  await expect(page.locator('main.opening')).toHaveCount(0);
   await page.locator('main').first().waitFor({ state: 'attached' });
   await page.locator('h1').first().waitFor({ state: 'attached' });
   // What is coming in is still pale: its colours are looked at when it is there.

@@ -7,11 +7,17 @@ import './theme/scripts.css';
 import './theme/tokens.css';
 import './theme/base.css';
 import App from './App.vue';
+import { tellWhatDoesNotOpen } from './frame/opening.ts';
 import { router } from './router.ts';
 import { preset } from './theme/preset.ts';
 
-createApp(App)
+const app = createApp(App)
   .use(createPinia())
   .use(router)
-  .use(PrimeVue, { theme: { preset, options: { darkModeSelector: 'none' } } })
-  .mount('#app');
+  .use(PrimeVue, { theme: { preset, options: { darkModeSelector: 'none' } } });
+tellWhatDoesNotOpen(router);
+// Until the code of the first screen is there, the page says that it opens.
+void router
+  .isReady()
+  .catch(() => {})
+  .then(() => app.mount('#app'));

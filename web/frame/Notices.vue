@@ -55,6 +55,7 @@ const notices = useNotices();
   color: var(--straw);
   font-weight: 700;
   cursor: pointer;
+  white-space: nowrap;
   min-height: 36px;
   min-width: 36px;
 }
