@@ -12,7 +12,7 @@ import { plannedBins } from './planned-bins.ts';
 import { rightingOf } from './righting.ts';
 import { applyWhatIf, yearOlder, type WhatIf } from './apply-what-if.ts';
 import { bestChanges, differenceOf, whatIfSteps, whatIfsOf, whatIfWords } from './what-if.ts';
-import { planOfNow, planStrategies, wholePlanSteps, type PlanRoom } from './whole-plan.ts';
+import { planOfNow, planStrategies, weeksToMakeGood, wholePlanSteps, type PlanRoom } from './whole-plan.ts';
 
 const SITE = { growth: 0.1, fillLimit: 0.8, measures: {} };
 function planRoom(more: Parameters<typeof scene>[0], change: (room: RoomData) => RoomData = (room) => room): PlanRoom {
@@ -33,6 +33,16 @@ function planRoom(more: Parameters<typeof scene>[0], change: (room: RoomData) =>
 }
 const things = ['Blocks', 'Cars', 'Dolls'].map((name) => ({ name, at: 'low' }));
 const run = (plan: PlanRoom, change: WhatIf) => runToEnd(whatIfSteps(plan, change, { iterations: 10 }))!;
+
+test.each([
+  [3120, 69, 46],
+  [3120, 6, 520],
+  [40, 60, 1],
+  [3120, 0.4, null],
+  [3120, -15, null],
+])('what takes %d s to carry and saves %d s a week is made good after %s weeks', (carrying, saved, weeks) =>
+  expect(weeksToMakeGood(carrying, saved)).toBe(weeks),
+);
 
 describe('a whole plan', () => {
   const plan = planRoom({ things });

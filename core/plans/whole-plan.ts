@@ -252,3 +252,7 @@ export function planOfNow(plan: PlanRoom): PlanFigures {
   const problem = depthProblemOf(plan.room);
   return figuresOf(plan, bins, problem, new Standing(problem, homesOf(bins)));
 }
+
+/** Weeks in which what a plan saves has made good what its carrying takes. @param saved seconds a week @returns null where that is no saving */
+export const weeksToMakeGood = (moveSeconds: number, saved: number): number | null =>
+  saved >= 1 ? Math.ceil(moveSeconds / saved) : null;

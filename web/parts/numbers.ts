@@ -43,6 +43,10 @@ export const minutes = (seconds: number): string =>
       : Math.abs(seconds) >= 600
         ? `${Math.round(seconds / 60)} min`
         : `${(seconds / 60).toFixed(1)} min`;
+const WEEKS_A_MONTH = 365.25 / 12 / 7;
+/** A stretch of time as people say it. @example inWeeks(44) // 'in 10 months' */
+export const inWeeks = (weeks: number): string =>
+  weeks <= 1 ? 'in a week' : weeks <= 12 ? `in ${weeks} weeks` : `in ${Math.round(weeks / WEEKS_A_MONTH)} months`;
 export const signedSeconds = (seconds: number): string =>
   `${seconds < 0 ? '−' : '+'}${Math.abs(seconds) >= 90 ? minutes(Math.abs(seconds)) : `${Math.round(Math.abs(seconds))} s`}`;
 export const kilos = (grams: number): string => formatMass(grams, unitSystem());

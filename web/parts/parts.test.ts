@@ -10,7 +10,7 @@ import HueChoice from './HueChoice.vue';
 import LengthField from './LengthField.vue';
 import LimitFields from './LimitFields.vue';
 import type { LengthSystem } from '@stube/core/model/site';
-import { floorSize, kilos, litres, minutes, percent, signedSeconds } from './numbers.ts';
+import { floorSize, inWeeks, kilos, litres, minutes, percent, signedSeconds } from './numbers.ts';
 
 const openSite = (system: LengthSystem) =>
   Object.assign(useSite().data, { site: [{ id: 's', version: 1, name: 'House', system }] });
@@ -128,6 +128,9 @@ test.each([
   [minutes(1230), '21 min'],
   [signedSeconds(-45), '−45 s'],
   [signedSeconds(120), '+2.0 min'],
+  [inWeeks(1), 'in a week'],
+  [inWeeks(12), 'in 12 weeks'],
+  [inWeeks(46), 'in 11 months'],
   [formatTime(45), '45 s'],
   [formatTime(720), '12 min'],
   [formatTime(4800), '80 min'],

@@ -5,12 +5,12 @@ import { useElementSize } from '@vueuse/core';
 import { shapeOf } from '@stube/core/containers/shape';
 import { groupedBy } from '@stube/core/model/grouped-by';
 import type { PlannedBin } from '@stube/core/plans/planned-bins';
-import type { PlanFigures, WholePlan } from '@stube/core/plans/whole-plan';
+import { weeksToMakeGood, type PlanFigures, type WholePlan } from '@stube/core/plans/whole-plan';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import type { DrawnBin } from '../../drawing/scale.ts';
 import UnitElevation from '../../drawing/UnitElevation.vue';
 import { useRoom } from '../../data/room.ts';
-import { minutes, money, percent, signedSeconds } from '../../parts/numbers.ts';
+import { inWeeks, minutes, money, percent, signedSeconds } from '../../parts/numbers.ts';
 
 const props = defineProps<{
   title: string;
@@ -24,6 +24,15 @@ const { hueOf } = useDrawnBins();
 const holder = ref<HTMLElement | null>(null);
 const { width } = useElementSize(holder);
 const nameOf = (id: string) => store.maps.person.get(id)?.name ?? id;
+/** Who walks, the most first; the rest in one line, so that it adds up. */
+const MOST_NAMED = 4;
+const walkers = computed(() => {
+  const all = props.figures.byPerson.map(({ person, seconds }) => ({ name: nameOf(person), seconds }));
+  if (all.length <= MOST_NAMED) return all;
+  const rest = all.slice(MOST_NAMED - 1);
+  const seconds = rest.reduce((sum, one) => sum + one.seconds, 0);
+  return [...all.slice(0, MOST_NAMED - 1), { name: `${rest.length} more`, seconds }];
+});
 const dangers = computed(() => props.figures.cautions.filter(({ severity }) => severity === 'danger').length);
 const drawn = computed(() => {
   const bySpace = new Map<string, DrawnBin[]>();
@@ -59,23 +68,34 @@ const fresh = computed(() => {
   const known = new Set(today.value.map(({ categoryId }) => categoryId));
   return new Set(props.bins.map(({ categoryId }) => categoryId).filter((id) => !known.has(id))).size;
 });
-const change = computed(() => (props.now ? props.figures.effort - props.now.effort : 0));
+/** Seconds a week more or less than today, null where not the same is compared. */
+const change = computed(() =>
+  props.now && !fresh.value && props.now.unplaced.length === props.figures.unplaced.length
+    ? props.figures.effort - props.now.effort
+    : null,
+);
+/** Beyond two years the room will have changed anyway. */
+const LONG_WEEKS = 104;
+const madeGood = computed(() => {
+  if (!props.plan?.moved || change.value === null) return null;
+  const weeks = weeksToMakeGood(props.plan.moveSeconds, -change.value);
+  return weeks === null ? 'not by minutes' : weeks > LONG_WEEKS ? 'not within 2 years' : inWeeks(weeks);
+});
 </script>
 
 <template>
   <section class="sheet stack tight" :aria-label="title">
     <h3>{{ title }}</h3>
     <p>
-      <b class="figure">{{ minutes(figures.effort) }}</b> a week<template
-        v-if="now && !fresh && now.unplaced.length === figures.unplaced.length"
-      >
-        <span class="soft"> ({{ Math.abs(change) < 1 ? 'the same' : signedSeconds(change) }})</span></template
+      <b class="figure">{{ minutes(figures.effort) }}</b> a week
+      <span v-if="change !== null" class="soft">
+        ({{ Math.abs(change) < 1 ? 'the same' : signedSeconds(change) }})</span
       >
     </p>
     <dl class="small">
-      <template v-for="one in figures.byPerson.slice(0, 3)" :key="one.person">
-        <dt>{{ nameOf(one.person) }}</dt>
-        <dd>{{ minutes(one.seconds) }}</dd>
+      <template v-for="{ name, seconds } in walkers" :key="name">
+        <dt>{{ name }}</dt>
+        <dd>{{ minutes(seconds) }}</dd>
       </template>
       <template v-if="fresh">
         <dt>Not in bins today</dt>
@@ -96,6 +116,10 @@ const change = computed(() => (props.now ? props.figures.effort - props.now.effo
       <template v-if="plan">
         <dt>To be moved</dt>
         <dd>{{ plan.moved ? `${plan.moved}, about ${minutes(plan.moveSeconds)}` : 'nothing' }}</dd>
+        <template v-if="madeGood">
+          <dt>Carrying pays</dt>
+          <dd>{{ madeGood }}</dd>
+        </template>
       </template>
     </dl>
     <div v-if="figures.unplaced.length" class="caution warn small">

@@ -80,15 +80,15 @@ onUnmounted(() => void plansWorker().stop());
 <template>
   <ModalDialog title="Whole plans for this room" :width="1180" @close="emit('close')">
     <div class="stack">
-      <div class="row">
+      <div class="row ask">
         <NumberField v-model="budget" class="budget" :label="`At most, ${currency}`" optional />
         <button v-if="busy" class="press" type="button" @click="plansWorker().stop()"><Square :size="16" />Stop</button>
         <button v-else class="press" type="button" @click="make">Make them anew</button>
-        <p class="small soft">
-          Containers and places chosen together. What you chose and pinned by hand is kept; nothing is changed before
-          you take one over.
-        </p>
       </div>
+      <p class="small soft">
+        Containers and places chosen together. What you chose and pinned by hand is kept; nothing is changed before you
+        take one over.
+      </p>
       <template v-if="busy">
         <p class="small" role="status">
           {{ news ? `${STRATEGY_NAMES[news.id]}: looking for better places …` : 'Choosing containers …' }}
@@ -137,6 +137,9 @@ onUnmounted(() => void plansWorker().stop());
 </template>
 
 <style scoped>
+.ask {
+  align-items: end;
+}
 .budget {
   width: 150px;
 }
