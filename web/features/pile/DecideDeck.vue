@@ -18,8 +18,8 @@ import { DECISION_PICTURES, HAS_DAY, HAS_DESTINATION } from './decisions.ts';
 const props = defineProps<{ lines: readonly Line[] }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useSite();
-/** Fixed at the beginning, so that what was decided does not move the rest. */
-const deck = props.lines.map((line) => line.id);
+/** Fixed at the beginning, so that what was decided does not move the rest; what was not written comes again at its end. */
+const deck = ref(props.lines.map((line) => line.id));
 const at = ref(0);
 const asking = ref(false);
 const answers = reactive<Record<string, boolean>>({});
@@ -27,7 +27,7 @@ const day = ref('');
 /** What was decided here and how it was before: only that is taken back. */
 const before: { id: string; values: Partial<Line> }[] = [];
 const destination = ref('');
-const line = computed(() => store.maps.line.get(deck[at.value] ?? ''));
+const line = computed(() => store.maps.line.get(deck.value[at.value] ?? ''));
 const category = computed(() => store.maps.category.get(line.value?.categoryId ?? ''));
 const hue = computed(() => HUES[store.maps.family.get(category.value?.familyId ?? '')?.hue ?? 'ink']);
 const destinations = computed(() => [
@@ -44,6 +44,7 @@ function next(): void {
   destination.value = '';
   for (const key of Object.keys(answers)) delete answers[key];
 }
+/** The next thing is there at once: a thumb that is faster than the server would decide twice about the same. */
 async function decide(decision: Decision): Promise<void> {
   const one = line.value;
   if (!one) return;
@@ -51,23 +52,25 @@ async function decide(decision: Decision): Promise<void> {
     ? day.value || (decision === 'decide later' ? addDays(today(), answers.plan ? PLAN_DAYS : LATER_DAYS) : null)
     : null;
   const { decision: was, due: wasDue, decidedAt, destination: wasTo, roomId, putOff } = one;
-  const done = await store.tryWrite(() =>
-    store.patch('line', one, {
-      decision,
-      due,
-      ...(HAS_DESTINATION.includes(decision) && destination.value ? { destination: destination.value } : {}),
-      ...(Object.keys(answers).length ? { doubts: { ...answers } } : {}),
-    }),
-  );
-  if (!done) return;
-  before.push({ id: one.id, values: { decision: was, due: wasDue, decidedAt, destination: wasTo, roomId, putOff } });
+  const values = {
+    decision,
+    due,
+    ...(HAS_DESTINATION.includes(decision) && destination.value ? { destination: destination.value } : {}),
+    ...(Object.keys(answers).length ? { doubts: { ...answers } } : {}),
+  };
+  const earlier = { id: one.id, values: { decision: was, due: wasDue, decidedAt, destination: wasTo, roomId, putOff } };
+  before.push(earlier);
   next();
+  if (await store.tryWrite(() => store.patch('line', one, values))) return;
+  const kept = before.indexOf(earlier);
+  if (kept >= 0) before.splice(kept, 1);
+  deck.value.push(one.id);
 }
 async function back(): Promise<void> {
   if (!at.value) return;
   at.value--;
   const last = before.at(-1);
-  const one = store.maps.line.get(deck[at.value] ?? '');
+  const one = store.maps.line.get(deck.value[at.value] ?? '');
   // What was passed over was not changed: there is nothing to take back then.
   if (!last || !one || last.id !== one.id) return;
   before.pop();
