@@ -3,6 +3,7 @@ import { cautionsOf } from '../cautions/cautions.ts';
 import { adult, H, pupil, scene, SPACE, toddler } from '../cautions/testing/scene.ts';
 import { standingOf } from '../containers/choose.ts';
 import { demandsOf } from '../containers/demand.ts';
+import type { Strategy } from '../containers/strategies.ts';
 import { runToEnd } from '../engine/run-to-end.ts';
 import { compartmentsOf } from '../measuring/template.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
@@ -94,6 +95,19 @@ describe('a whole plan', () => {
     const plan = (budget: number | null) => runToEnd(wholePlanSteps(crowded, stock!, { iterations: 10, budget }));
     expect(plan(null)).toMatchObject({ unplaced: [], pieces: 2, cost: 800 });
     expect(plan(500)).toMatchObject({ cost: 0, unplaced: [expect.anything(), expect.anything()] });
+  });
+  test('only what is worth it is carried: what stands as well elsewhere stays', () => {
+    const spaces = [SPACE, { ...SPACE, id: 'as good' }, { ...SPACE, id: 'high', floor: 1700 }];
+    const room = planRoom({
+      things: [...things.map((thing) => ({ ...thing, at: 'as good' })), { name: 'Balls', at: 'high' }],
+      spaces,
+    });
+    const [stock] = planStrategies(room, null) as [Strategy];
+    const whole = runToEnd(wholePlanSteps(room, { ...stock, choices: [] }, { iterations: 30 }));
+    const home = (name: string) => whole.bins.find((bin) => bin.name === name)!.compartmentId;
+    expect(things.map(({ name }) => home(name))).toEqual(['as good', 'as good', 'as good']);
+    expect(home('Balls')).not.toBe('high');
+    expect(whole.moved).toBe(1);
   });
   test('what fits nowhere is told with what keeps it out', () => {
     const low = planRoom({ things, spaces: [{ ...SPACE, height: 100 }] });

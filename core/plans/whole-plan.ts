@@ -9,7 +9,7 @@ import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts'
 import { optionsFor } from '../placement/depth/explain.ts';
 import { fixedIn } from '../placement/depth/fixed.ts';
 import type { DepthAnswer, DepthProblem } from '../placement/depth/problem.ts';
-import { depthSteps } from '../placement/depth/solve.ts';
+import { CARRIED, depthSteps } from '../placement/depth/solve.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import { WALK_SECONDS } from '../placement/effort.ts';
 import { mustBeLocked } from '../placement/must-be-locked.ts';
@@ -112,32 +112,62 @@ interface Attempt {
   bins: PlannedBin[];
   problem: DepthProblem;
   answer: DepthAnswer;
+  /** What carrying is reckoned at, seconds a week. */
+  carrying: number;
 }
 
-/** Places for the bins that the choices make. Pinned bins stay where they are as long as they keep their container. */
+interface PlanTime {
+  /** How much of the time is over, 0 … 1; without it by turns. */
+  elapsed?: () => number;
+  iterations?: number;
+  seed?: number;
+}
+/** A share of what is left of the time, from now on. */
+function partOf<Time extends PlanTime>(time: Time, share: number): Time {
+  const { elapsed } = time;
+  if (!elapsed) return time;
+  const from = elapsed();
+  const part = (1 - from) * share;
+  return { ...time, elapsed: () => (elapsed() - from) / part };
+}
+
+/**
+ * Places for the bins that the choices make. Pinned bins stay where they are as long as they keep their container.
+ * Searched twice, from what stands and from nothing: in a room in order hardly anything is worth carrying, one in
+ * disorder is seldom put right step by step.
+ */
 function* placed(
   { room }: PlanRoom,
   choices: readonly ContainChoice[],
-  options: { elapsed?: () => number; iterations?: number; seed?: number },
+  time: PlanTime,
 ): Generator<{ effort: number; unplaced: number; answer(): Attempt }, Attempt> {
   const bins = plannedBins(room, choices);
   const data = { ...room, bins };
   const problem = depthProblemOf(data);
+  const today = new Standing(problem, homesOf(bins));
   const fixed = fixedIn(
-    new Standing(problem, homesOf(bins)),
+    today,
     bins.filter(({ pinned, compartmentId }) => pinned && compartmentId).map(({ id }) => id),
   );
-  const steps = depthSteps(problem, { ...options, fixed, locked: mustBeLocked(data) });
-  for (;;) {
-    const next = steps.next();
-    if (next.done) return { choices, bins, problem, answer: next.value };
-    const { effort, unplaced, answer } = next.value;
-    yield {
-      effort: effort - UNPLACED * unplaced,
-      unplaced,
-      answer: () => ({ choices, bins, problem, answer: answer() }),
-    };
+  const stands = new Map(today.positions.map(({ bin, compartment }) => [bin, compartment]));
+  const attempt = (answer: DepthAnswer): Attempt => {
+    const leave = answer.placed.filter(({ bin, compartment }) => (stands.get(bin) ?? compartment) !== compartment);
+    return { choices, bins, problem, answer, carrying: CARRIED * leave.length };
+  };
+  const locked = mustBeLocked(data);
+  const starts = stands.size > fixed.length ? [today.positions, []] : [[]];
+  let best: Attempt | null = null;
+  for (const [i, start] of starts.entries()) {
+    const before = best;
+    const steps = depthSteps(problem, { ...partOf(time, 1 / (starts.length - i)), fixed, start, locked });
+    let next = steps.next();
+    for (; !next.done; next = steps.next()) {
+      const { effort, unplaced, answer } = next.value;
+      yield { effort: effort - UNPLACED * unplaced, unplaced, answer: () => better(before, attempt(answer())) };
+    }
+    best = better(before, attempt(next.value));
   }
+  return best!;
 }
 
 /** Other containers for what found no place: the next that more compartments of the room take; null where there are none. */
@@ -163,16 +193,14 @@ const ROUNDS = 3;
 export function* wholePlanSteps(
   plan: PlanRoom,
   strategy: Strategy,
-  options: { elapsed?: () => number; iterations?: number; seed?: number; budget?: number | null },
+  options: PlanTime & { budget?: number | null },
 ): Generator<PlanProgress, WholePlan> {
+  const { budget = null, ...time } = options;
   let best: Attempt | null = null;
   let choices: readonly ContainChoice[] | null = strategy.choices;
   for (let round = 0; choices && round < ROUNDS; round++) {
-    const { elapsed, budget = null, ...rest } = options;
     // Half of what is left for each round; where everything has its place the rest of the time is not needed.
-    const from = elapsed?.() ?? 0;
-    const part = round < ROUNDS - 1 ? (1 - from) / 2 : 1 - from;
-    const steps = placed(plan, choices, elapsed ? { ...rest, elapsed: () => (elapsed() - from) / part } : rest);
+    const steps = placed(plan, choices, partOf(time, round < ROUNDS - 1 ? 1 / 2 : 1));
     let next = steps.next();
     for (; !next.done; next = steps.next()) {
       const now = next.value;
@@ -191,7 +219,8 @@ const costOf = (choices: readonly ContainChoice[], context: ContainContext): num
 const better = (a: Attempt | null, b: Attempt): Attempt =>
   a &&
   (a.answer.unplaced.length < b.answer.unplaced.length ||
-    (a.answer.unplaced.length === b.answer.unplaced.length && a.answer.effort <= b.answer.effort))
+    (a.answer.unplaced.length === b.answer.unplaced.length &&
+      a.answer.effort + a.carrying <= b.answer.effort + b.carrying))
     ? a
     : b;
 

@@ -5,8 +5,9 @@ import { UNPLACED } from '../problem.ts';
 import { Arrangement } from './arrangement.ts';
 import { DepthBound } from './bound.ts';
 import { construct, constructPriced, keepLocked } from './construct.ts';
-import { compileDepth, gripAt, reaches } from './compiled.ts';
+import { compileDepth } from './compiled.ts';
 import type { DepthAnswer, DepthPosition, DepthProblem } from './problem.ts';
+import { putStanding, shiftBack, type Numbers } from './put-standing.ts';
 import { DepthSearch, HOT, WARM, type Kept } from './search.ts';
 
 export interface DepthOptions {
@@ -37,7 +38,7 @@ const TRIES = 200;
 const ROUNDS = { first: 50, every: 4, most: 180, shareFirst: 0.07, share: 0.1 };
 const ITERATIONS = 120;
 /** Seconds a week for a bin that leaves the compartment it stands in: a minute's carrying that should pay within about 30 weeks (our own judgement). */
-const CARRIED = 2;
+export const CARRIED = 2;
 
 /** Gives way every few milliseconds. */
 export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): Generator<DepthProgress, DepthAnswer> {
@@ -72,7 +73,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     for (let space = 0; space < place.spaces; space++)
       if (problem.compartments[space]!.id !== compartment) place.base[bin * place.spaces + space]! += CARRIED;
   const now = new Arrangement(place);
-  putAll(now, standing, stays, binAt, spaceAt);
+  putStanding(now, standing, stays, binAt, spaceAt);
   const time = () => elapsed?.() ?? 0;
   let rounds = 0;
   let spent = 0;
@@ -123,15 +124,19 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     search.step(done, TRIES);
     yield told();
   }
-  return progress.answer();
+  const found = progress.answer();
+  if (!start.length) return found;
+  const settled = new Arrangement(place);
+  const moves = ({ bin }: DepthPosition) => !stays.has(bin);
+  putStanding(settled, [...fixed, ...found.placed.filter(moves)], stays, binAt, spaceAt);
+  const before = settled.effort;
+  shiftBack(settled, start.filter(moves), binAt, spaceAt);
+  return answerOf(problem, settled, found.effort + settled.effort - before, bound.best);
 }
 
 /** In one go, by turns: the same seed gives the same plan. @example solveDepth(problem, { iterations: 100 }).placed */
 export const solveDepth = (problem: DepthProblem, options: DepthOptions & { iterations: number }): DepthAnswer =>
   runToEnd(depthSteps(problem, options));
-
-/** By id: the number of a bin or a compartment. */
-type Numbers = ReadonlyMap<string, number>;
 
 /** Where those stand that stay: by bin. */
 const whereFixed = (
@@ -140,55 +145,6 @@ const whereFixed = (
   spaceAt: Numbers,
 ): ReadonlyMap<number, { space: number; z: number }> =>
   new Map(fixed.map(({ bin, compartment, z }) => [binAt.get(bin)!, { space: spaceAt.get(compartment)!, z }]));
-
-/** Puts bins where they stand, what is on another after it. @param stays ids of those that stay whatever rule they break */
-function putAll(
-  now: Arrangement,
-  standing: readonly DepthPosition[],
-  stays: ReadonlySet<string>,
-  binAt: Numbers,
-  spaceAt: Numbers,
-): void {
-  const { place } = now;
-  for (const position of [...standing].sort((a, b) => a.z - b.z)) {
-    const { x, y, z, turned } = position;
-    const [bin, space] = [binAt.get(position.bin)!, spaceAt.get(position.compartment)!];
-    const there = now.inside[space]!;
-    const on = there.find(
-      (under) =>
-        z > 0 &&
-        now.z1[under] === z &&
-        now.x0[under]! <= x &&
-        x < now.x1[under]! &&
-        now.y0[under]! <= y &&
-        y < now.y1[under]!,
-    );
-    const stay = stays.has(position.bin);
-    if (!stay && !mayStand(now, bin, space, position, on)) continue;
-    now.put(bin, space, x, y, z, Number(turned), on ?? -1);
-    if (!stay && there.some((other) => now.blocked[other]! > 0 && place.ofChild[other] === 1)) now.take(bin);
-  }
-}
-
-/** Whether the rules let it stand there; what it stands on is there already. */
-function mayStand(
-  now: Arrangement,
-  bin: number,
-  space: number,
-  { x, y, z, turned }: DepthPosition,
-  on: number | undefined,
-): boolean {
-  const { place, load } = now;
-  const { width, depth, height, mass } = place;
-  const [wide, deep] = turned ? [depth[bin]!, width[bin]!] : [width[bin]!, depth[bin]!];
-  if (place.base[bin * place.spaces + space] === Infinity) return false;
-  if (load[space]! + mass[bin]! > place.maxLoad[space]!) return false;
-  if (x + wide > place.roomWidth[space]! || y + deep > place.roomDepth[space]!) return false;
-  if (z + height[bin]! > place.roomHeight[space]!) return false;
-  if (z > 0 && (on === undefined || !place.stackable[on] || mass[on]! < mass[bin]!)) return false;
-  if (place.hangs[space] && (z > 0 || y > 0)) return false;
-  return now.apart.mayJoin(bin, space) && reaches(place, bin, space, gripAt(place, bin, space, z));
-}
 
 /** What stands as an answer. @param best where it stands; null for nothing yet @param effort seconds a week, @param bound proven */
 export function answerOf(problem: DepthProblem, best: Kept | null, effort: number, bound: number): DepthAnswer {

@@ -169,7 +169,7 @@ onMounted(() => {
             </p>
             <p v-else class="total">Nothing has its place yet</p>
             <p v-if="room?.asItIs" class="small">
-              As it was, {{ formatDay(room.asItIs.day) }}: {{ minutes(room.asItIs.effort) }}
+              As it was, {{ formatDay(room.asItIs.day) }}: {{ minutes(room.asItIs.effort) }} a week
               <button class="word-press" type="button" @click="asItIs = true">compare</button>
             </p>
             <p class="soft small" role="status">

@@ -3,7 +3,10 @@ import { minutes, signedSeconds } from '../../parts/numbers.ts';
 
 export function formatGap(gap: { effort: number; bound: number } | null, loose: number): string {
   const out = loose ? `${loose} ${loose === 1 ? 'bin has' : 'bins have'} no place yet. ` : '';
-  if (!gap) return `${out}Propose places: that also says how much better any plan could be.`;
+  if (!gap)
+    return loose
+      ? `${out}Stube proposes one for each.`
+      : 'How much better it could be at the most is reckoned when places are proposed.';
   // What has no place costs nobody knows how much: of the rest nothing can be said.
   if (loose) return `${out}Whole plans try other containers for them.`;
   const left = gap.effort - gap.bound;
