@@ -108,6 +108,7 @@ function mayStand(
   if (x + wide > place.roomWidth[space]! || y + deep > place.roomDepth[space]!) return false;
   if (z + height[bin]! > place.roomHeight[space]!) return false;
   if (on >= 0 && (!place.stackable[on] || mass[on]! < mass[bin]!)) return false;
+  if (on >= 0 && (x < now.x0[on]! || x + wide > now.x1[on]! || y < now.y0[on]! || y + deep > now.y1[on]!)) return false;
   if (place.hangs[space] && (z > 0 || y > 0)) return false;
   return now.apart.mayJoin(bin, space) && reaches(place, bin, space, gripAt(place, bin, space, z));
 }
