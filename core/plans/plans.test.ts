@@ -9,11 +9,12 @@ import { compartmentsOf } from '../measuring/template.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import type { RoomData } from '../placement/room-data.ts';
+import { weeksToMakeGood } from './carrying.ts';
 import { plannedBins } from './planned-bins.ts';
 import { rightingOf } from './righting.ts';
 import { applyWhatIf, yearOlder, type WhatIf } from './apply-what-if.ts';
 import { bestChanges, differenceOf, whatIfSteps, whatIfsOf, whatIfWords } from './what-if.ts';
-import { planOfNow, planStrategies, weeksToMakeGood, wholePlanSteps, type PlanRoom } from './whole-plan.ts';
+import { planOfNow, planStrategies, wholePlanSteps, type PlanRoom } from './whole-plan.ts';
 
 const SITE = { growth: 0.1, fillLimit: 0.8, measures: {} };
 function planRoom(more: Parameters<typeof scene>[0], change: (room: RoomData) => RoomData = (room) => room): PlanRoom {
@@ -107,7 +108,10 @@ describe('a whole plan', () => {
     const home = (name: string) => whole.bins.find((bin) => bin.name === name)!.compartmentId;
     expect(things.map(({ name }) => home(name))).toEqual(['as good', 'as good', 'as good']);
     expect(home('Balls')).not.toBe('high');
-    expect(whole.moved).toBe(1);
+    expect(whole).toMatchObject({ moved: 1, asItStands: false });
+    const again = { ...room, room: { ...room.room, bins: whole.bins } };
+    const more = runToEnd(wholePlanSteps(again, { ...stock, choices: [] }, { iterations: 30 }));
+    expect(more).toMatchObject({ moved: 0, asItStands: true });
   });
   test('what fits nowhere is told with what keeps it out', () => {
     const low = planRoom({ things, spaces: [{ ...SPACE, height: 100 }] });

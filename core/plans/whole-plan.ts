@@ -11,11 +11,11 @@ import { fixedIn } from '../placement/depth/fixed.ts';
 import type { DepthAnswer, DepthProblem } from '../placement/depth/problem.ts';
 import { CARRIED, depthSteps } from '../placement/depth/solve.ts';
 import { Standing } from '../placement/depth/standing.ts';
-import { WALK_SECONDS } from '../placement/effort.ts';
 import { mustBeLocked } from '../placement/must-be-locked.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import { UNPLACED } from '../placement/problem.ts';
 import { formatMostly } from '../placement/rules.ts';
+import { movesBetween } from './carrying.ts';
 import { choicesOf, plannedBins, type PlanChoice, type PlannedBin } from './planned-bins.ts';
 
 export interface PlanRoom {
@@ -46,10 +46,9 @@ export interface WholePlan extends PlanFigures {
   /** Bins that are carried, and how long that takes, seconds. */
   moved: number;
   moveSeconds: number;
+  /** Nothing is bought, filled anew or carried: it is the room as it stands. */
+  asItStands: boolean;
 }
-
-/** Taking a bin up, carrying it some steps, wiping and putting it down: our own judgement, seconds, walking apart. */
-export const MOVE_STEP_SECONDS = 40;
 
 /** The strategies in the order in which they are shown. */
 export function planStrategies({ demands, context }: PlanRoom, budget: number | null): Strategy[] {
@@ -232,6 +231,7 @@ function planOf(plan: PlanRoom, strategy: Strategy, { choices, bins, problem, an
     const { compartment, x, y, z, turned } = position;
     return { ...bin, compartmentId: compartment, x, y, z, turned };
   });
+  const moves = movesBetween(plan.room, at);
   return {
     id: strategy.id,
     material: strategy.material,
@@ -241,8 +241,15 @@ function planOf(plan: PlanRoom, strategy: Strategy, { choices, bins, problem, an
     pieces: purchasesOf(choices, plan.context).reduce((sum, { pieces }) => sum + pieces, 0),
     leftOut: strategy.leftOut,
     ...figuresOf(plan, at, problem, standing),
-    ...movesBetween(plan.room, at),
+    ...moves,
+    asItStands: moves.moved === 0 && isFilledAlike(plan.room, at),
   };
+}
+
+/** Whether there are the same bins in the same containers. */
+function isFilledAlike(room: RoomData, bins: readonly PlannedBin[]): boolean {
+  const types = new Map(room.bins.map(({ id, containerTypeId }) => [id, containerTypeId]));
+  return bins.length === types.size && bins.every(({ id, containerTypeId }) => types.get(id) === containerTypeId);
 }
 
 const homesAfter = ({
@@ -251,37 +258,9 @@ const homesAfter = ({
   placed: readonly { bin: string; compartment: string; x: number; y: number; z: number; turned: boolean }[];
 }) => new Map(placed.map(({ bin, ...home }) => [bin, home]));
 
-/** How many bins are carried from where they stand to where the plan has them, and about how long that takes. */
-export function movesBetween(room: RoomData, bins: readonly PlannedBin[]): { moved: number; moveSeconds: number } {
-  const before = new Map(room.bins.map((bin) => [bin.id, bin]));
-  const unitOf = new Map(room.compartments.map((space) => [space.id, space.unitId]));
-  const units = new Map(room.units.map((unit) => [unit.id, unit]));
-  const pointOf = (compartmentId: string | null) => {
-    const unit = units.get(unitOf.get(compartmentId ?? '') ?? '');
-    return unit ?? { x: room.room.width / 2, y: room.room.depth / 2 };
-  };
-  const moved = bins.filter((bin) => {
-    const own = before.get(bin.id);
-    if (!bin.compartmentId) return false;
-    if (!own?.compartmentId || own.compartmentId !== bin.compartmentId) return true;
-    // Where nobody had said where it stands, it may stand just there.
-    return own.x !== null && (own.x !== bin.x || own.y !== bin.y || own.z !== bin.z || own.turned !== bin.turned);
-  });
-  const seconds = moved.reduce((sum, bin) => {
-    const [from, to] = [pointOf(before.get(bin.id)?.compartmentId ?? null), pointOf(bin.compartmentId)];
-    const metres = (Math.abs(from.x - to.x) + Math.abs(from.y - to.y)) / 1000;
-    return sum + MOVE_STEP_SECONDS + 2 * metres * WALK_SECONDS;
-  }, 0);
-  return { moved: moved.length, moveSeconds: Math.round(seconds) };
-}
-
 /** The room as it stands, in the same figures. */
 export function planOfNow(plan: PlanRoom): PlanFigures {
   const bins = plannedBins(plan.room, []);
   const problem = depthProblemOf(plan.room);
   return figuresOf(plan, bins, problem, new Standing(problem, homesOf(bins)));
 }
-
-/** Weeks in which what a plan saves has made good what its carrying takes. @param saved seconds a week @returns null where that is no saving */
-export const weeksToMakeGood = (moveSeconds: number, saved: number): number | null =>
-  saved >= 1 ? Math.ceil(moveSeconds / saved) : null;

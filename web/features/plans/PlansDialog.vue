@@ -121,7 +121,9 @@ onUnmounted(() => void plansWorker().stop());
           :bins="plan.bins"
           :now="now ?? undefined"
         >
+          <p v-if="plan.asItStands" class="small soft">So it stands already: nothing would change.</p>
           <button
+            v-else
             class="press"
             type="button"
             :aria-label="`Take it over: ${strategyName(plan)}`"
