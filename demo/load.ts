@@ -66,6 +66,17 @@ async function asThingsCame(roomId: string): Promise<void> {
   await ask('POST', `${own}/rooms/${roomId}/place`, { placed });
   await ask('POST', `${own}/rooms/${roomId}/as-it-is`);
 }
+/** Rooms in which all stands and is labelled. */
+const finished = new Set<string>();
+/** What stands in a finished room was bought for it; what others use of the same takes nothing from it. */
+async function buyForFinished(): Promise<void> {
+  const { bin, containerType } = await snapshot();
+  for (const { id, owned, version } of containerType) {
+    const used = bin.filter(({ containerTypeId }) => containerTypeId === id);
+    if (used.length > owned && used.some(({ roomId }) => finished.has(roomId)))
+      await ask('PATCH', `${own}/rows/containerType/${id}`, { owned: used.length, version });
+  }
+}
 for (const person of PEOPLE) {
   const { months, ...values } = { months: null, ...person };
   const born =
@@ -200,13 +211,8 @@ for (const plan of ROOMS) {
     await make('deferral', { roomId: room, what: SITTING.putOff, until });
   }
   if (plan.printed) {
-    // What stands in a finished room was bought for it.
-    const { bin: used, containerType: types } = await snapshot();
-    for (const type of types) {
-      const needed = used.filter((own) => own.containerTypeId === type.id).length;
-      if (needed > type.owned)
-        await ask('PATCH', `${own}/rows/containerType/${type.id}`, { owned: needed, version: type.version });
-    }
+    finished.add(room);
+    await buyForFinished();
   }
   for (const { container, layout } of LAYOUTS) {
     const { bin: made, containerType: types, labelLayout } = await snapshot();
@@ -228,6 +234,8 @@ for (const plan of ROOMS) {
       labels: (await snapshot()).bin.filter((bin) => bin.roomId === room).map(({ id }) => ({ role: 'bin', binId: id })),
     });
 }
+
+await buyForFinished();
 
 const kept = await snapshot();
 await ask('PATCH', `${own}/rows/site/${site}`, { keepsNew: false, version: kept.site[0]!.version });

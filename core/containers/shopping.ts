@@ -38,9 +38,12 @@ export const purchasesBeyond = (
     types.map((type) => ({ ...type, owned: Math.max(type.owned, taken.get(type.id) ?? 0) })),
   );
 
-/** How many containers of each type the bins use. */
-export function countTypes(bins: readonly Pick<Bin, 'containerTypeId'>[]): Map<string, number> {
-  const used = new Map<string, number>();
+/** How many containers of each type the bins use. @param others counted before, which are in it too */
+export function countTypes(
+  bins: readonly Pick<Bin, 'containerTypeId'>[],
+  others: ReadonlyMap<string, number> = new Map(),
+): Map<string, number> {
+  const used = new Map(others);
   for (const { containerTypeId } of bins)
     if (containerTypeId) used.set(containerTypeId, (used.get(containerTypeId) ?? 0) + 1);
   return used;

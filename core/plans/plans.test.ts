@@ -113,6 +113,13 @@ describe('a whole plan', () => {
     const more = runToEnd(wholePlanSteps(again, { ...stock, choices: [] }, { iterations: 30 }));
     expect(more).toMatchObject({ moved: 0, asItStands: true });
   });
+  test('what bins stand in and nobody owns is still to be bought, by the plan and as it stands', () => {
+    const lacking = planRoom({ things }, (room) => ({
+      ...room,
+      types: new Map([...room.types].map(([id, type]) => [id, { ...type, owned: 0, price: 300, pack: 1 }])),
+    }));
+    expect(planOfNow(lacking)).toMatchObject({ cost: 900, pieces: 3 });
+  });
   test('what fits nowhere is told with what keeps it out', () => {
     const low = planRoom({ things, spaces: [{ ...SPACE, height: 100 }] });
     const { unplaced } = planOfNow(

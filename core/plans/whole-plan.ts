@@ -3,6 +3,7 @@ import { cautionsOf } from '../cautions/cautions.ts';
 import type { Caution } from '../cautions/caution.ts';
 import type { ContainChoice, ContainContext } from '../containers/choose.ts';
 import type { Demand } from '../containers/demand.ts';
+import { countTypes, purchasesBeyond, type Purchase } from '../containers/shopping.ts';
 import { leastEffort, purchasesOf, strategiesOf, type Strategy, type StrategyId } from '../containers/strategies.ts';
 import { ON_THE_BENCH } from '../model/bin.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
@@ -33,14 +34,21 @@ export interface PlanFigures {
   free: number;
   cautions: Caution[];
 }
-export interface WholePlan extends PlanFigures {
+/** What has to be bought. */
+export interface Bought {
+  /** Minor units. */
+  cost: number;
+  pieces: number;
+}
+const boughtIn = (purchases: readonly Purchase[]): Bought => ({
+  cost: purchases.reduce((sum, { cost }) => sum + cost, 0),
+  pieces: purchases.reduce((sum, { pieces }) => sum + pieces, 0),
+});
+export interface WholePlan extends PlanFigures, Bought {
   id: StrategyId;
   material: Strategy['material'];
   choices: PlanChoice[];
   bins: PlannedBin[];
-  /** Minor units. */
-  cost: number;
-  pieces: number;
   /** Categories that wait because the money does not reach. */
   leftOut: string[];
   /** Bins that are carried, and how long that takes, seconds. */
@@ -208,13 +216,11 @@ export function* wholePlanSteps(
     }
     best = better(best, next.value);
     choices = next.value.answer.unplaced.length ? withOtherContainers(next.value) : null;
-    if (choices && budget !== null && costOf(choices, plan.context) > budget) choices = null;
+    if (choices && budget !== null && boughtIn(purchasesOf(choices, plan.context)).cost > budget) choices = null;
   }
   return planOf(plan, strategy, best!);
 }
 
-const costOf = (choices: readonly ContainChoice[], context: ContainContext): number =>
-  purchasesOf(choices, context).reduce((sum, { cost }) => sum + cost, 0);
 const better = (a: Attempt | null, b: Attempt): Attempt =>
   a &&
   (a.answer.unplaced.length < b.answer.unplaced.length ||
@@ -237,8 +243,7 @@ function planOf(plan: PlanRoom, strategy: Strategy, { choices, bins, problem, an
     material: strategy.material,
     choices: choicesOf(choices),
     bins: at,
-    cost: costOf(choices, plan.context),
-    pieces: purchasesOf(choices, plan.context).reduce((sum, { pieces }) => sum + pieces, 0),
+    ...boughtIn(purchasesOf(choices, plan.context)),
     leftOut: strategy.leftOut,
     ...figuresOf(plan, at, problem, standing),
     ...moves,
@@ -258,9 +263,13 @@ const homesAfter = ({
   placed: readonly { bin: string; compartment: string; x: number; y: number; z: number; turned: boolean }[];
 }) => new Map(placed.map(({ bin, ...home }) => [bin, home]));
 
-/** The room as it stands, in the same figures. */
-export function planOfNow(plan: PlanRoom): PlanFigures {
+/** The room as it stands, in the same figures: what its bins stand in and is not owned is still to be bought. */
+export function planOfNow(plan: PlanRoom): PlanFigures & Bought {
   const bins = plannedBins(plan.room, []);
   const problem = depthProblemOf(plan.room);
-  return figuresOf(plan, bins, problem, new Standing(problem, homesOf(bins)));
+  const { taken, types } = plan.context;
+  return {
+    ...figuresOf(plan, bins, problem, new Standing(problem, homesOf(bins))),
+    ...boughtIn(purchasesBeyond(taken, countTypes(plan.room.bins, taken), types)),
+  };
 }

@@ -6,7 +6,7 @@ import { shapeOf } from '@stube/core/containers/shape';
 import { groupedBy } from '@stube/core/model/grouped-by';
 import type { PlannedBin } from '@stube/core/plans/planned-bins';
 import { weeksToMakeGood } from '@stube/core/plans/carrying';
-import type { PlanFigures, WholePlan } from '@stube/core/plans/whole-plan';
+import type { Bought, PlanFigures, WholePlan } from '@stube/core/plans/whole-plan';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import type { DrawnBin } from '../../drawing/scale.ts';
 import UnitElevation from '../../drawing/UnitElevation.vue';
@@ -15,7 +15,7 @@ import { inWeeks, minutes, money, percent, signedSeconds } from '../../parts/num
 
 const props = defineProps<{
   title: string;
-  figures: PlanFigures;
+  figures: PlanFigures & Bought;
   plan?: WholePlan;
   bins: readonly Pick<PlannedBin, 'id' | 'compartmentId' | 'categoryId'>[];
   now?: PlanFigures;
@@ -106,9 +106,9 @@ const madeGood = computed(() => {
         <dt>Looking in several places</dt>
         <dd>{{ minutes(several) }}</dd>
       </template>
-      <template v-if="plan">
+      <template v-if="figures.pieces || plan">
         <dt>To buy</dt>
-        <dd>{{ plan.pieces ? `${money(plan.cost, store.site!.currency)}, ${plan.pieces}` : 'nothing' }}</dd>
+        <dd>{{ figures.pieces ? `${money(figures.cost, store.site!.currency)}, ${figures.pieces}` : 'nothing' }}</dd>
       </template>
       <dt>Places left free</dt>
       <dd>{{ percent(figures.free) }}</dd>
