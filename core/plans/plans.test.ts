@@ -120,6 +120,11 @@ describe('a whole plan', () => {
     }));
     expect(planOfNow(lacking)).toMatchObject({ cost: 900, pieces: 3 });
   });
+  test('where the time is over before it began, a whole plan is there all the same', () => {
+    const crowded = planRoom({ things, spaces: [{ ...SPACE, width: 320, height: 200 }] });
+    for (const strategy of planStrategies(crowded, null))
+      expect(runToEnd(wholePlanSteps(crowded, strategy, { elapsed: () => 2 })).bins.length).toBeGreaterThan(0);
+  });
   test('what fits nowhere is told with what keeps it out', () => {
     const low = planRoom({ things, spaces: [{ ...SPACE, height: 100 }] });
     const { unplaced } = planOfNow(

@@ -134,6 +134,8 @@ function partOf<Time extends PlanTime>(time: Time, share: number): Time {
   const { elapsed } = time;
   if (!elapsed) return time;
   const from = elapsed();
+  // A large room may have taken more than its part: then the first whole plan is all there is time for.
+  if (from >= 1) return { ...time, elapsed: () => 1 };
   const part = (1 - from) * share;
   return { ...time, elapsed: () => (elapsed() - from) / part };
 }

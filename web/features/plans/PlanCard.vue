@@ -34,7 +34,14 @@ const walkers = computed(() => {
   const seconds = rest.reduce((sum, one) => sum + one.seconds, 0);
   return [...all.slice(0, MOST_NAMED - 1), { name: `${rest.length} more`, seconds }];
 });
-const dangers = computed(() => props.figures.cautions.filter(({ severity }) => severity === 'danger').length);
+/** @example '3, 1 of them a danger' */
+const cautions = computed(() => {
+  const all = props.figures.cautions;
+  const dangers = all.filter(({ severity }) => severity === 'danger').length;
+  if (!dangers) return `${all.length}`;
+  if (dangers === all.length) return dangers === 1 ? '1, a danger' : `${dangers}, all dangers`;
+  return `${all.length}, ${dangers} of them ${dangers === 1 ? 'a danger' : 'dangers'}`;
+});
 const drawn = computed(() => {
   const bySpace = new Map<string, DrawnBin[]>();
   for (const bin of props.bins as readonly PlannedBin[]) {
@@ -113,7 +120,7 @@ const madeGood = computed(() => {
       <dt>Places left free</dt>
       <dd>{{ percent(figures.free) }}</dd>
       <dt>Cautions</dt>
-      <dd>{{ figures.cautions.length }}{{ dangers ? `, ${dangers} of them dangers` : '' }}</dd>
+      <dd>{{ cautions }}</dd>
       <template v-if="plan">
         <dt>To be moved</dt>
         <dd>{{ plan.moved ? `${plan.moved}, about ${minutes(plan.moveSeconds)}` : 'nothing' }}</dd>
