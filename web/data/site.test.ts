@@ -6,6 +6,7 @@ import { realServer, type RealServer } from '../testing/real-server.ts';
 import { useNotices } from './notices.ts';
 import type { NewLine } from '@stube/contract/pile/requests';
 import type { useSite } from './site.ts';
+import { eventually } from '../testing/eventually.ts';
 
 let server: RealServer;
 let site: string;
@@ -95,7 +96,7 @@ describe('writing', () => {
     expect(store.data.line).toEqual([]);
     expect(said()).toMatchObject({ text: 'felt tips removed.', action: { label: 'Undo' } });
     said()!.action!.run();
-    await vi.waitFor(() => expect(store.data.line.map((line) => line.id)).toEqual([line!.id]));
+    await eventually(() => expect(store.data.line.map((line) => line.id)).toEqual([line!.id]));
   });
 });
 
@@ -119,7 +120,7 @@ describe('two pages at once', () => {
     const theirs = await server.page(site);
     await theirs.remove('line', theirs.data.line[0]!, 'it');
     expect(await mine.tryWrite(() => mine.patch('line', line!, { amount: 2 }))).toBe(false);
-    await vi.waitFor(() => expect(mine.data.line).toEqual([]));
+    await eventually(() => expect(mine.data.line).toEqual([]));
   });
 });
 

@@ -203,12 +203,13 @@ export const useSite = defineStore('site', () => {
     });
   }
 
-  /** Several writes that hold together or not at all. */
-  function writeTogether(batch: Batch): Promise<ChangeAnswer | null> {
+  /** Several writes that hold together or not at all. @param batch made when its turn has come, where it is a function */
+  function writeTogether(batch: Batch | (() => Batch)): Promise<ChangeAnswer | null> {
     let update: Batch['update'];
     const make = () => {
-      update = batch.update?.map((one) => ({ ...one, version: own.versionFor(one.table, one, one.values) }));
-      return update ? { ...batch, update } : batch;
+      const made = typeof batch === 'function' ? batch() : batch;
+      update = made.update?.map((one) => ({ ...one, version: own.versionFor(one.table, one, one.values) }));
+      return update ? { ...made, update } : made;
     };
     return send('POST', '/batch', make, ({ rows }) => {
       for (const one of update ?? []) {

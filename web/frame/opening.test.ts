@@ -4,6 +4,7 @@ import { afterEach, expect, test, vi } from 'vitest';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import { useNotices } from '../data/notices.ts';
 import { tellWhatDoesNotOpen } from './opening.ts';
+import { eventually } from '../testing/eventually.ts';
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -26,23 +27,23 @@ async function page(answers: boolean, first = '/') {
 test('a screen of which the code is gone, as Stube was renewed, is opened by loading the page anew', async () => {
   const { router, loaded } = await page(true);
   await expect(router.push('/stock?unit=u1')).rejects.toThrow();
-  await vi.waitFor(() => expect(loaded).toEqual(['/stock?unit=u1']));
+  await eventually(() => expect(loaded).toEqual(['/stock?unit=u1']));
 });
 
 test('where the server does not answer, that is said, and the screen stays; trying again asks it once more', async () => {
   const { router, loaded, notices } = await page(false);
   await expect(router.push('/stock')).rejects.toThrow();
-  await vi.waitFor(() => expect(notices.notice?.text).toContain('The server does not answer'));
+  await eventually(() => expect(notices.notice?.text).toContain('The server does not answer'));
   expect(router.currentRoute.value.path).toBe('/');
   vi.stubGlobal('fetch', () => Promise.resolve({ ok: true }));
   notices.notice!.action!.run();
-  await vi.waitFor(() => expect(loaded).toEqual(['/stock']));
+  await eventually(() => expect(loaded).toEqual(['/stock']));
 });
 
 test('a dialog that cannot be fetched takes nothing away from what is typed beside it', async () => {
   const { loaded, notices } = await page(true);
   window.dispatchEvent(new Event('vite:preloadError'));
-  await vi.waitFor(() => expect(notices.notice?.action?.label).toBe('Load anew'));
+  await eventually(() => expect(notices.notice?.action?.label).toBe('Load anew'));
   expect(loaded).toEqual([]);
 });
 

@@ -3,6 +3,7 @@ import { mount, RouterLinkStub } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import BinTable, { type BinRow } from './BinTable.vue';
+import { eventually } from '../../testing/eventually.ts';
 
 beforeEach(() => setActivePinia(createPinia()));
 /** The browser's observer of what comes into sight, told by hand. */
@@ -42,7 +43,7 @@ test('a long list is drawn as far as anybody scrolls, and whole on paper', async
   vi.stubGlobal('IntersectionObserver', Watching);
   const wrapper = table({ rows: Array.from({ length: 250 }, (_, i) => row(`D${i}`, `Bin ${i}`, 0.5, '')) });
   expect(codes(wrapper)).toHaveLength(60);
-  await vi.waitFor(() => expect(end).not.toBeNull());
+  await eventually(() => expect(end).not.toBeNull());
   end!([{ isIntersecting: true }]);
   await wrapper.vm.$nextTick();
   expect(codes(wrapper)).toHaveLength(120);

@@ -7,6 +7,7 @@ import type { useSite } from '../../data/site.ts';
 import { realServer, type RealServer } from '../../testing/real-server.ts';
 import DecideDeck from './DecideDeck.vue';
 import { usePileActions } from './actions.ts';
+import { eventually } from '../../testing/eventually.ts';
 
 let server: RealServer;
 let store: ReturnType<typeof useSite>;
@@ -33,7 +34,7 @@ const stack = () => {
 };
 const decided = () =>
   Object.fromEntries(store.data.line.map(({ name, decision }) => [name, decision])) as Record<string, string | null>;
-const settled = (wanted: Record<string, string | null>) => vi.waitFor(() => expect(decided()).toMatchObject(wanted));
+const settled = (wanted: Record<string, string | null>) => eventually(() => expect(decided()).toMatchObject(wanted));
 
 test('each press is about what is shown then, though nothing is written yet', async () => {
   const { deck, press } = stack();
@@ -51,7 +52,7 @@ test('what could not be written comes again at the end of the stack', async () =
   const real = globalThis.fetch;
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no way to the server')));
   await press('sell');
-  await vi.waitFor(() => expect(deck.get('h1').text()).toBe('2 of 4'));
+  await eventually(() => expect(deck.get('h1').text()).toBe('2 of 4'));
   vi.stubGlobal('fetch', real);
   await press('bin');
   await press('bin');

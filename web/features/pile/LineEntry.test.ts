@@ -4,6 +4,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, expect, test, vi } from 'vitest';
 import { useSite } from '../../data/site.ts';
 import LineEntry from './LineEntry.vue';
+import { eventually } from '../../testing/eventually.ts';
 
 const site = {
   id: 's',
@@ -42,9 +43,9 @@ test('a line shows how it is understood, and one tap puts a wrong guess back int
     .trigger('click');
   expect(wrapper.get('#line-read b').text()).toBe('broken hearts');
   await wrapper.get('form').trigger('submit');
-  await vi.waitFor(() => expect(asked).toHaveLength(1));
+  await eventually(() => expect(asked).toHaveLength(1));
   expect(asked[0]!.body).toMatchObject({ roomId: 'r', decision: 'pass on', ignore: ['condition'] });
-  await vi.waitFor(() => expect((wrapper.get('#line-text').element as HTMLInputElement).value).toBe(''));
+  await eventually(() => expect((wrapper.get('#line-text').element as HTMLInputElement).value).toBe(''));
 });
 
 test('what is missing is said at the field, and nothing is sent', async () => {
@@ -64,7 +65,7 @@ test('a category is proposed, another can be chosen, or none', async () => {
   expect(guesses[0]!.attributes('aria-checked')).toBe('true');
   await guesses.at(-1)!.trigger('click');
   await wrapper.get('form').trigger('submit');
-  await vi.waitFor(() => expect(asked).toHaveLength(1));
+  await eventually(() => expect(asked).toHaveLength(1));
   expect(asked[0]!.body).toMatchObject({ categoryId: null });
 });
 
@@ -76,7 +77,7 @@ test('what is typed while a line is on its way is kept, and goes after it', asyn
   await field.setValue('4 kites');
   expect((field.element as HTMLInputElement).value).toBe('4 kites');
   await wrapper.get('form').trigger('submit');
-  await vi.waitFor(() => expect(asked.map(({ body }) => body.text)).toEqual(['3 torches', '4 kites']));
+  await eventually(() => expect(asked.map(({ body }) => body.text)).toEqual(['3 torches', '4 kites']));
 });
 
 test('a line that is refused comes back into the field with the reason', async () => {
@@ -90,6 +91,6 @@ test('a line that is refused comes back into the field with the reason', async (
   const wrapper = entry();
   await wrapper.get('#line-text').setValue('3 torches');
   await wrapper.get('form').trigger('submit');
-  await vi.waitFor(() => expect(wrapper.get('.wrong').text()).toBe('is too much'));
+  await eventually(() => expect(wrapper.get('.wrong').text()).toBe('is too much'));
   expect((wrapper.get('#line-text').element as HTMLInputElement).value).toBe('3 torches');
 });

@@ -50,6 +50,14 @@ describe('a line', () => {
       [3, 'give away'],
     ]);
   });
+  test('pressed twice before the first is written, each goes on from the one before', async () => {
+    const { double, halfGoes } = useLineActs();
+    const line = await add('8 toy cars');
+    await Promise.all([halfGoes(line), halfGoes(line)]);
+    expect(amounts().map(([amount]) => amount)).toEqual([2, 4, 2]);
+    await Promise.all([double(line), double(line)]);
+    expect(store.maps.line.get(line.id)!.amount).toBe(8);
+  });
   test('twice as much', async () => {
     await useLineActs().double(await add('3 shoeboxes toy cars'));
     expect(amounts()).toEqual([[6, 'keep']]);

@@ -7,6 +7,8 @@ import { newId } from '../../data/new-id.ts';
 
 export function useLineActs() {
   const store = useSite();
+  /** As it is when its turn has come: a second press goes on from the first. */
+  const nowOf = (line: Line) => store.maps.line.get(line.id) ?? line;
   const nextSort = () => sortAfter(store.data.line.reduce((most, line) => Math.max(most, line.sort), 0));
 
   async function again(line: Line): Promise<void> {
@@ -20,24 +22,27 @@ export function useLineActs() {
     if (done) store.sayDone(`${line.name} once more.`);
   }
   async function double(line: Line): Promise<void> {
-    const done = await store.tryWrite(() => store.patch('line', line, { amount: line.amount * 2 }));
+    const done = await store.tryWrite(() => store.patch('line', line, ({ amount }) => ({ amount: amount * 2 })));
     if (done) store.sayDone(`${line.name}: twice as much.`);
   }
   async function halfGoes(line: Line): Promise<void> {
-    const values = { ...goingHalf(line, nextSort(), new Date().toISOString()) };
     const done = await store.tryWrite(() =>
-      store.writeTogether({
-        what: `half of ${line.name} goes`,
-        create: [{ table: 'line', id: newId(), values }],
-        update: [
-          {
-            table: 'line',
-            id: line.id,
-            version: line.version,
-            // Where half of it goes, the other half stays.
-            values: { amount: line.amount - values.amount, ...(line.decision ? {} : { decision: 'keep' }) },
-          },
-        ],
+      store.writeTogether(() => {
+        const now = nowOf(line);
+        const values = { ...goingHalf(now, nextSort(), new Date().toISOString()) };
+        return {
+          what: `half of ${line.name} goes`,
+          create: [{ table: 'line', id: newId(), values }],
+          update: [
+            {
+              table: 'line',
+              id: line.id,
+              version: now.version,
+              // Where half of it goes, the other half stays.
+              values: { amount: now.amount - values.amount, ...(now.decision ? {} : { decision: 'keep' }) },
+            },
+          ],
+        };
       }),
     );
     if (done) store.sayDone(`Half of ${line.name} goes.`);
