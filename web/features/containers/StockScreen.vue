@@ -35,7 +35,7 @@ const shown = computed(() => {
 });
 const owned = computed(() => types.value.reduce((sum, type) => sum + type.owned, 0));
 const change = (type: ContainerType, by: number) =>
-  store.tryWrite(() => store.patch('containerType', type, { owned: Math.max(0, type.owned + by) }));
+  store.tryWrite(() => store.patch('containerType', type, ({ owned }) => ({ owned: Math.max(0, owned + by) })));
 /** The box's front, drawn to one scale for all. */
 const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, height: `${type.outHeight / 9}px` });
 </script>
