@@ -98,15 +98,17 @@ describe('a whole plan', () => {
     expect(plan(500)).toMatchObject({ cost: 0, unplaced: [expect.anything(), expect.anything()] });
   });
   test('only what is worth it is carried: what stands as well elsewhere stays', () => {
-    const spaces = [SPACE, { ...SPACE, id: 'as good' }, { ...SPACE, id: 'high', floor: 1700 }];
+    const wide = { ...SPACE, width: 1200 };
+    const spaces = [wide, { ...wide, id: 'as good' }, { ...wide, id: 'high', floor: 1700 }];
+    const homes = ['low', 'as good', 'as good', 'low', 'as good', 'low'];
     const room = planRoom({
-      things: [...things.map((thing) => ({ ...thing, at: 'as good' })), { name: 'Balls', at: 'high' }],
+      things: [...homes.map((at, i) => ({ name: `Blocks ${i}`, at })), { name: 'Balls', at: 'high' }],
       spaces,
     });
     const [stock] = planStrategies(room, null) as [Strategy];
     const whole = runToEnd(wholePlanSteps(room, { ...stock, choices: [] }, { iterations: 30 }));
     const home = (name: string) => whole.bins.find((bin) => bin.name === name)!.compartmentId;
-    expect(things.map(({ name }) => home(name))).toEqual(['as good', 'as good', 'as good']);
+    expect(homes.map((_, i) => home(`Blocks ${i}`))).toEqual(homes);
     expect(home('Balls')).not.toBe('high');
     expect(whole).toMatchObject({ moved: 1, asItStands: false });
     const again = { ...room, room: { ...room.room, bins: whole.bins } };
