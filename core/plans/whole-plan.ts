@@ -54,7 +54,7 @@ export interface WholePlan extends PlanFigures, Bought {
   /** Bins that are carried, and how long that takes, seconds. */
   moved: number;
   moveSeconds: number;
-  /** Nothing is bought, filled anew or carried: it is the room as it stands. */
+  /** Nothing is filled anew or carried: it is the room as it stands. */
   asItStands: boolean;
 }
 

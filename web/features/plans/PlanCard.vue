@@ -101,7 +101,7 @@ const madeGood = computed(() => {
       >
     </p>
     <dl class="small">
-      <template v-for="{ name, seconds } in walkers" :key="name">
+      <template v-for="({ name, seconds }, i) in walkers" :key="i">
         <dt>{{ name }}</dt>
         <dd>{{ minutes(seconds) }}</dd>
       </template>
