@@ -174,6 +174,17 @@ describe('from what stands', () => {
     // 0.2 m nearer, there and back, 0.83 s each: 0.66 s for each use, against 2 s a week.
     expect([placed(2), placed(8)]).toEqual(['c', 'near']);
   });
+  test('beside what is pinned against a rule, the others keep a place all the same', () => {
+    const theirs = bin('theirs', { uses: [{ person: 'k', perWeek: 1 }], childReach: true });
+    const low = { ...shelf, floor: 300, depth: 600 };
+    const answer = solveDepth(room([theirs, bin('before'), bin('other')], { compartments: [low] }), {
+      iterations: 20,
+      fixed: [stay('theirs', 0, { y: 300 }), stay('before', 0)],
+      start: [stay('other', 250)],
+    });
+    expect(answer.unplaced).toEqual([]);
+    expect(answer.placed).toHaveLength(3);
+  });
   test('every rule holds, and nothing that has a place loses it', () => {
     fc.assert(
       fc.property(fc.integer({ min: 2, max: 8 }), fc.integer({ min: 0, max: 500 }), (compartments, seed) => {

@@ -127,10 +127,15 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
   const found = progress.answer();
   if (!start.length) return found;
   const settled = new Arrangement(place);
-  const moves = ({ bin }: DepthPosition) => !stays.has(bin);
-  putStanding(settled, [...fixed, ...found.placed.filter(moves)], stays, binAt, spaceAt);
+  // It is whole: none of it is asked again by which rule it stands there, beside what is pinned against one.
+  putStanding(settled, found.placed, new Set(binAt.keys()), binAt, spaceAt);
   const before = settled.effort;
-  shiftBack(settled, start.filter(moves), binAt, spaceAt);
+  shiftBack(
+    settled,
+    start.filter(({ bin }) => !stays.has(bin)),
+    binAt,
+    spaceAt,
+  );
   return answerOf(problem, settled, found.effort + settled.effort - before, bound.best);
 }
 

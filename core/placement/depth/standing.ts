@@ -6,7 +6,8 @@ import { runToEnd } from '../../engine/run-to-end.ts';
 import { indexById } from '../../model/by-id.ts';
 import { UNPLACED } from '../problem.ts';
 import { Arrangement } from './arrangement.ts';
-import { compileDepth, gripAt, reaches } from './compiled.ts';
+import { bearerOf, blocksChild, boxAt, isFree, mayStand } from './boxes.ts';
+import { compileDepth } from './compiled.ts';
 import type { DepthBin, DepthPosition, DepthProblem } from './problem.ts';
 import { Spots, type Spot } from './spots.ts';
 
@@ -20,15 +21,6 @@ export interface Home {
 }
 /** By bin id; what is not in it stands on the bench. */
 export type Homes = ReadonlyMap<string, Home>;
-
-/** A box of which the bottom is known. */
-interface Box {
-  x0: number;
-  x1: number;
-  y0: number;
-  y1: number;
-  z1: number;
-}
 
 export class Standing {
   readonly problem: DepthProblem;
@@ -81,28 +73,13 @@ export class Standing {
     const { now } = this;
     const { place } = now;
     const { width, depth, height } = this.problem.compartments[space]!;
-    const box = this.boxAt(bin, x, y, z, turned);
+    const box = boxAt(place, bin, { x, y, z, turned });
     if (box.x1 > width || box.y1 > depth || box.z1 > height) return false;
-    if (turned && !place.turnable[bin]) return false;
-    const there = now.inside[space]!;
-    if (there.some((other) => now.z0[other]! < box.z1 && z < now.z1[other]! && this.overlap(other, box))) return false;
-    const on = z === 0 ? -1 : there.find((under) => now.z1[under] === z && this.isWithin(box, under));
+    if ((turned && !place.turnable[bin]) || !isFree(now, space, box)) return false;
+    const on = bearerOf(now, space, box);
     if (on === undefined) return false;
     now.put(bin, space, x, y, z, Number(turned), on);
     return true;
-  }
-  private boxAt(bin: number, x: number, y: number, z: number, turned: boolean): Box {
-    const { width, depth, height } = this.now.place;
-    const [wide, deep] = turned ? [depth[bin]!, width[bin]!] : [width[bin]!, depth[bin]!];
-    return { x0: x, x1: x + wide, y0: y, y1: y + deep, z1: z + height[bin]! };
-  }
-  private overlap(other: number, { x0, x1, y0, y1 }: Box): boolean {
-    const { now } = this;
-    return now.x0[other]! < x1 && x0 < now.x1[other]! && now.y0[other]! < y1 && y0 < now.y1[other]!;
-  }
-  private isWithin({ x0, x1, y0, y1 }: Box, under: number): boolean {
-    const { now } = this;
-    return now.x0[under]! <= x0 && x1 <= now.x1[under]! && now.y0[under]! <= y0 && y1 <= now.y1[under]!;
   }
 
   /** Seconds a week of what has a place. */
@@ -189,45 +166,16 @@ export class Standing {
     if (place.hangs[space]) return null;
     const x = now.x0[at]!;
     const [y, z, on] = where === 'on' ? [now.y0[at]!, now.z1[at]!, at] : [now.y1[at]!, now.z0[at]!, now.on[at]!];
-    if (on >= 0 && (!place.stackable[on] || place.mass[on]! < place.mass[bin]!)) return null;
     for (const turned of place.turnable[bin] ? [false, true] : [false]) {
-      if (!this.isFree(bin, space, this.boxAt(bin, x, y, z, turned), on)) continue;
-      const cost = this.costAt(bin, space, [x, y, z], turned, on);
-      if (cost !== null) return { space, x, y, z, turned, cost };
+      const box = boxAt(place, bin, { x, y, z, turned });
+      if (!mayStand(now, bin, space, box, on) || !isFree(now, space, box)) continue;
+      const { effort: before } = this;
+      now.put(bin, space, x, y, z, Number(turned), on);
+      const cost = this.effort - before;
+      const forbidden = blocksChild(now, space);
+      now.take(bin);
+      if (!forbidden) return { space, x, y, z, turned, cost };
     }
     return null;
-  }
-  private isFree(bin: number, space: number, box: Box, on: number): boolean {
-    const { now } = this;
-    const { place } = now;
-    const isInside =
-      on < 0
-        ? box.x0 >= 0 && box.y0 >= 0 && box.x1 <= place.roomWidth[space]! && box.y1 <= place.roomDepth[space]!
-        : this.isWithin(box, on);
-    return (
-      isInside &&
-      box.z1 <= place.roomHeight[space]! &&
-      now.load[space]! + place.mass[bin]! <= place.maxLoad[space]! &&
-      !now.inside[space]!.some((other) => now.on[other] === on && this.overlap(other, box))
-    );
-  }
-  /** What the week grows by when it is put there; null where a rule forbids it. */
-  private costAt(
-    bin: number,
-    space: number,
-    [x, y, z]: [number, number, number],
-    turned: boolean,
-    on: number,
-  ): number | null {
-    const { now } = this;
-    const { place } = now;
-    if (place.base[bin * place.spaces + space] === Infinity || !now.apart.mayJoin(bin, space)) return null;
-    if (!reaches(place, bin, space, gripAt(place, bin, space, z))) return null;
-    const { effort: before } = this;
-    now.put(bin, space, x, y, z, Number(turned), on);
-    const cost = this.effort - before;
-    const isBlocked = now.inside[space]!.some((other) => now.blocked[other]! > 0 && place.ofChild[other]);
-    now.take(bin);
-    return isBlocked ? null : cost;
   }
 }
