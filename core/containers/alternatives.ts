@@ -1,6 +1,7 @@
 /** What could be bought instead of one kind of container on the list, and what that would change (practice C6). */
 import type { ContainerType } from '../model/entities.ts';
 import type { ContainChoice, ContainContext, ContainerOption } from './choose.ts';
+import { totalOf } from './shopping.ts';
 import { purchasesOf } from './strategies.ts';
 
 export interface Alternative {
@@ -22,8 +23,7 @@ export function alternativesTo(
 ): Alternative[] {
   const own = choices.filter(({ chosen, byHand }) => chosen?.type.id === typeId && !byHand);
   if (!own.length) return [];
-  const costOf = (list: readonly ContainChoice[]) =>
-    purchasesOf(list, context).reduce((sum, { cost }) => sum + cost, 0);
+  const costOf = (list: readonly ContainChoice[]) => totalOf(purchasesOf(list, context)).cost;
   const now = costOf(choices);
   const optionIn = (choice: ContainChoice, id: string): ContainerOption | undefined =>
     choice.options.find(({ type, places }) => type.id === id && (places > 0 || !context.compartments.length));

@@ -3,6 +3,7 @@ import type { Room } from '../model/entities.ts';
 import { LID_SECONDS } from '../placement/effort.ts';
 import { chooseContainers, type ContainChoice, type ContainContext } from './choose.ts';
 import type { Demand } from './demand.ts';
+import { totalOf } from './shopping.ts';
 import { purchasesOf, preferOf } from './strategies.ts';
 
 export type School = Pick<Room, 'view' | 'lids' | 'buy'>;
@@ -39,7 +40,7 @@ export function effectOf(choices: readonly ContainChoice[], context: ContainCont
       (sum, { demand, option }) => sum + (option.type.lid ? 2 * LID_SECONDS * demand.category.perWeek : 0),
       0,
     ),
-    cost: purchasesOf(choices, context).reduce((sum, { cost }) => sum + cost, 0),
+    cost: totalOf(purchasesOf(choices, context)).cost,
     kinds: new Set(chosen.flatMap(({ option }) => option.type.id ?? [])).size,
     bins,
   };

@@ -23,6 +23,16 @@ export function shoppingList(used: ReadonlyMap<string, number>, types: readonly 
     .sort((a, b) => b.cost - a.cost);
 }
 
+export interface PurchaseTotal {
+  /** Minor units of the site's currency. */
+  cost: number;
+  pieces: number;
+}
+export const totalOf = (purchases: readonly Purchase[]): PurchaseTotal => ({
+  cost: purchases.reduce((sum, { cost }) => sum + cost, 0),
+  pieces: purchases.reduce((sum, { pieces }) => sum + pieces, 0),
+});
+
 /**
  * What one part of the site has to buy: what others use, or still lack, is theirs.
  * @param taken how many of each container type the others use

@@ -6,7 +6,7 @@ import { MATERIALS, type ContainerType } from '../model/entities.ts';
 import { chooseContainers, type ContainChoice, type ContainContext } from './choose.ts';
 import type { Demand } from './demand.ts';
 import { NEARLY_EMPTY, type ContainerOption } from './judge.ts';
-import { purchasesBeyond, type Purchase } from './shopping.ts';
+import { purchasesBeyond, totalOf, type Purchase } from './shopping.ts';
 
 export type StrategyId = 'stock' | 'money' | 'set' | 'effort';
 
@@ -109,8 +109,7 @@ function withinBudget(
   const leftOut: string[] = [];
   let choices = [...all];
   let purchases = purchasesOf(choices, context);
-  const costOf = (list: readonly Purchase[]) => list.reduce((sum, { cost }) => sum + cost, 0);
-  while (budget !== null && costOf(purchases) > budget) {
+  while (budget !== null && totalOf(purchases).cost > budget) {
     const waits = choices
       .filter(({ chosen }) => chosen && chosen.toBuy > 0)
       .sort((a, b) => a.demand.category.perWeek - b.demand.category.perWeek)[0];
@@ -126,8 +125,7 @@ function withinBudget(
     material,
     choices,
     purchases,
-    cost: costOf(purchases),
-    pieces: purchases.reduce((sum, purchase) => sum + purchase.pieces, 0),
+    ...totalOf(purchases),
     kinds: new Set(chosen.map((option) => option.type.id)).size,
     full: count ? chosen.reduce((sum, option) => sum + option.full * option.count, 0) / count : null,
     leftOut,

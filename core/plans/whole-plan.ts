@@ -3,7 +3,7 @@ import { cautionsOf } from '../cautions/cautions.ts';
 import type { Caution } from '../cautions/caution.ts';
 import type { ContainChoice, ContainContext } from '../containers/choose.ts';
 import type { Demand } from '../containers/demand.ts';
-import { countTypes, purchasesBeyond, type Purchase } from '../containers/shopping.ts';
+import { countTypes, purchasesBeyond, totalOf, type PurchaseTotal } from '../containers/shopping.ts';
 import { leastEffort, purchasesOf, strategiesOf, type Strategy, type StrategyId } from '../containers/strategies.ts';
 import { ON_THE_BENCH } from '../model/bin.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
@@ -34,17 +34,7 @@ export interface PlanFigures {
   free: number;
   cautions: Caution[];
 }
-/** What has to be bought. */
-export interface Bought {
-  /** Minor units. */
-  cost: number;
-  pieces: number;
-}
-const boughtIn = (purchases: readonly Purchase[]): Bought => ({
-  cost: purchases.reduce((sum, { cost }) => sum + cost, 0),
-  pieces: purchases.reduce((sum, { pieces }) => sum + pieces, 0),
-});
-export interface WholePlan extends PlanFigures, Bought {
+export interface WholePlan extends PlanFigures, PurchaseTotal {
   id: StrategyId;
   material: Strategy['material'];
   choices: PlanChoice[];
@@ -218,7 +208,7 @@ export function* wholePlanSteps(
     }
     best = better(best, next.value);
     choices = next.value.answer.unplaced.length ? withOtherContainers(next.value) : null;
-    if (choices && budget !== null && boughtIn(purchasesOf(choices, plan.context)).cost > budget) choices = null;
+    if (choices && budget !== null && totalOf(purchasesOf(choices, plan.context)).cost > budget) choices = null;
   }
   return planOf(plan, strategy, best!);
 }
@@ -245,7 +235,7 @@ function planOf(plan: PlanRoom, strategy: Strategy, { choices, bins, problem, an
     material: strategy.material,
     choices: choicesOf(choices),
     bins: at,
-    ...boughtIn(purchasesOf(choices, plan.context)),
+    ...totalOf(purchasesOf(choices, plan.context)),
     leftOut: strategy.leftOut,
     ...figuresOf(plan, at, problem, standing),
     ...moves,
@@ -266,12 +256,12 @@ const homesAfter = ({
 }) => new Map(placed.map(({ bin, ...home }) => [bin, home]));
 
 /** The room as it stands, in the same figures: what its bins stand in and is not owned is still to be bought. */
-export function planOfNow(plan: PlanRoom): PlanFigures & Bought {
+export function planOfNow(plan: PlanRoom): PlanFigures & PurchaseTotal {
   const bins = plannedBins(plan.room, []);
   const problem = depthProblemOf(plan.room);
   const { taken, types } = plan.context;
   return {
     ...figuresOf(plan, bins, problem, new Standing(problem, homesOf(bins))),
-    ...boughtIn(purchasesBeyond(taken, countTypes(plan.room.bins, taken), types)),
+    ...totalOf(purchasesBeyond(taken, countTypes(plan.room.bins, taken), types)),
   };
 }

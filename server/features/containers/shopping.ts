@@ -1,5 +1,5 @@
 /** What is to buy, as a list to take along: one line a kind and size, with a box to tick. */
-import { shoppingList, type Purchase } from '@stube/core/containers/shopping';
+import { shoppingList, totalOf, type Purchase } from '@stube/core/containers/shopping';
 import { inUnits } from '@stube/core/measuring/in-units';
 import type { Site } from '@stube/core/model/entities';
 import type { ShoppingQuery } from '@stube/contract/containers/requests';
@@ -39,8 +39,7 @@ export async function shoppingCsv(scope: Scope, query: ShoppingQuery): Promise<s
 
 export async function shoppingPdf(scope: Scope, query: ShoppingQuery, work: Work) {
   const { site, purchases } = await listed(scope, query);
-  const sum = purchases.reduce((total, { cost }) => total + cost, 0);
-  const pieces = purchases.reduce((total, purchase) => total + purchase.pieces, 0);
+  const { cost: sum, pieces } = totalOf(purchases);
   const title = `${site.name} · to buy`;
   const under = `${pieces} pieces of ${purchases.length} kinds, ${priceIn(site.currency)(sum)} together. Buy one of each first, and try it in its place.`;
   const table = cellsOf(columnsOf(site), purchases);

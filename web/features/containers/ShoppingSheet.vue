@@ -2,7 +2,7 @@
 /** What must be bought when the containers shown are taken: owned ones taken off, packs rounded up. */
 import { computed, ref } from 'vue';
 import { FileDown } from '@lucide/vue';
-import { shoppingList, type Purchase } from '@stube/core/containers/shopping';
+import { shoppingList, totalOf, type Purchase } from '@stube/core/containers/shopping';
 import { alternativesTo, type Alternative } from '@stube/core/containers/alternatives';
 import type { ContainChoice, ContainContext } from '@stube/core/containers/choose';
 import type { ContainerType } from '@stube/core/model/entities';
@@ -19,7 +19,7 @@ const props = defineProps<{
 }>();
 const store = useSite();
 const purchases = computed(() => shoppingList(props.used, store.data.containerType));
-const cost = computed(() => purchases.value.reduce((sum, purchase) => sum + purchase.cost, 0));
+const cost = computed(() => totalOf(purchases.value).cost);
 /** What was bought is owned, and no longer on the list. */
 async function bought(list: readonly Purchase[]): Promise<void> {
   const done = await store.tryWrite(() =>

@@ -3,7 +3,7 @@
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { proxy } from 'comlink';
 import { Check, RotateCcw } from '@lucide/vue';
-import { countTypes, purchasesBeyond } from '@stube/core/containers/shopping';
+import { countTypes, purchasesBeyond, totalOf } from '@stube/core/containers/shopping';
 import { proposeTrays, type TraySet } from '@stube/core/packing/tray-set';
 import { comesInto, keptFromChildren, isYoung } from '@stube/core/placement/place-problem-of';
 import FitPlan from '../../drawing/FitPlan.vue';
@@ -98,11 +98,14 @@ const boxes = computed(() =>
 );
 const purchases = computed(() => {
   const taken = countTypes(store.data.bin);
-  const used = new Map(taken);
-  for (const { type } of found.value?.trays ?? []) used.set(type.id, (used.get(type.id) ?? 0) + 1);
+  const trays = found.value?.trays ?? [];
+  const used = countTypes(
+    trays.map(({ type }) => ({ containerTypeId: type.id })),
+    taken,
+  );
   return purchasesBeyond(taken, used, store.data.containerType);
 });
-const cost = computed(() => purchases.value.reduce((sum, purchase) => sum + purchase.cost, 0));
+const cost = computed(() => totalOf(purchases.value).cost);
 
 async function keep(): Promise<void> {
   const trays = found.value!.trays.filter(({ demand }) => demand);

@@ -3,10 +3,11 @@
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { shapeOf } from '@stube/core/containers/shape';
+import type { PurchaseTotal } from '@stube/core/containers/shopping';
 import { groupedBy } from '@stube/core/model/grouped-by';
 import type { PlannedBin } from '@stube/core/plans/planned-bins';
 import { weeksToMakeGood } from '@stube/core/plans/carrying';
-import type { Bought, PlanFigures, WholePlan } from '@stube/core/plans/whole-plan';
+import type { PlanFigures, WholePlan } from '@stube/core/plans/whole-plan';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import type { DrawnBin } from '../../drawing/scale.ts';
 import UnitElevation from '../../drawing/UnitElevation.vue';
@@ -15,7 +16,7 @@ import { inWeeks, minutes, money, percent, signedSeconds } from '../../parts/num
 
 const props = defineProps<{
   title: string;
-  figures: PlanFigures & Bought;
+  figures: PlanFigures & PurchaseTotal;
   plan?: WholePlan;
   bins: readonly Pick<PlannedBin, 'id' | 'compartmentId' | 'categoryId'>[];
   now?: PlanFigures;
