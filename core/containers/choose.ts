@@ -10,6 +10,7 @@ import { formatVolume } from '../measuring/in-units.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
 import { judge, MAX_BINS, type ContainContext, type ContainerOption, type Standing } from './judge.ts';
 import { bareShape } from './shape.ts';
+import { countTypes } from './shopping.ts';
 import { distinctSpaces, placesFor } from './spaces.ts';
 import { binsNeeded, usableLitres } from './litres.ts';
 
@@ -104,7 +105,8 @@ function worstFirst(lines: readonly DemandLine[]): DemandLine[] {
  * @example chooseContainers(demandsOf(lines, categories, site), context)[0]?.chosen?.type.name
  */
 export function chooseContainers(demands: readonly Demand[], context: ContainContext): ContainChoice[] {
-  const free = new Map(context.types.map((type) => [type.id, type.owned - (context.taken.get(type.id) ?? 0)]));
+  const taken = countTypes(context.kept ?? [], context.taken);
+  const free = new Map(context.types.map((type) => [type.id, type.owned - (taken.get(type.id) ?? 0)]));
   const order = [...demands].sort((a, b) => b.category.perWeek - a.category.perWeek || b.litres - a.litres);
   const choices = new Map<Demand, ContainChoice>();
   for (const demand of order) {
@@ -190,6 +192,37 @@ export function standingOf(bins: readonly Pick<Bin, 'categoryId' | 'containerTyp
   }
   return found;
 }
+
+interface OfSite {
+  site: ContainContext['site'];
+  types: ContainContext['types'];
+  /** Of the room. */
+  compartments: ContainContext['compartments'];
+  /** Of all rooms. */
+  bins: readonly Pick<Bin, 'roomId' | 'categoryId' | 'containerTypeId'>[];
+}
+/** What choosing for a room goes by. */
+export function contextFor({ bins, ...site }: OfSite, roomId: string, demands: readonly Demand[]): ContainContext {
+  const chosenFor = new Set(demands.filter(({ litres }) => litres > 0).map(({ category }) => category.id));
+  const own = bins.filter((bin) => bin.roomId === roomId);
+  return {
+    ...site,
+    taken: countTypes(bins.filter((bin) => bin.roomId !== roomId)),
+    kept: own.filter(({ categoryId }) => !chosenFor.has(categoryId)),
+    standing: standingOf(own),
+  };
+}
+
+/** A choice as it is taken: so many of one container, null without one. */
+export interface Chosen {
+  categoryId: string;
+  containerTypeId: string | null;
+  count: number;
+}
+export const chosenOf = (choices: readonly ContainChoice[]): Chosen[] =>
+  choices.flatMap(({ demand, chosen }) =>
+    chosen ? [{ categoryId: demand.category.id, containerTypeId: chosen.type.id, count: chosen.count }] : [],
+  );
 
 /** As many as each year needs for itself. */
 function oneAYear(option: ContainerOption, demand: Demand, context: ContainContext): ContainerOption {

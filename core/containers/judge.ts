@@ -1,5 +1,5 @@
 /** What speaks for and against one kind of container for what a category asks for (practices C1 to C8). */
-import type { Compartment, ContainerType, Room, Site } from '../model/entities.ts';
+import type { Bin, Compartment, ContainerType, Room, Site } from '../model/entities.ts';
 import { formatVolume } from '../measuring/in-units.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
 import type { Demand } from './demand.ts';
@@ -32,6 +32,8 @@ export interface ContainContext {
   compartments: readonly Compartment[];
   /** Containers of each type already taken elsewhere. */
   taken: ReadonlyMap<string, number>;
+  /** Bins of the room that stay as they are, as nothing is chosen for them. */
+  kept?: readonly Pick<Bin, 'containerTypeId'>[];
   /** Bins that the room has already, by category: they stay as they are while they take what is in them. */
   standing?: ReadonlyMap<string, Standing> | undefined;
   /** What the room prefers (practice C2); what a category asks for comes before it. */

@@ -48,13 +48,13 @@ export const purchasesBeyond = (
     types.map((type) => ({ ...type, owned: Math.max(type.owned, taken.get(type.id) ?? 0) })),
   );
 
-/** How many containers of each type the bins use. @param others counted before, which are in it too */
+/** How many containers of each type bins use, or choices of so many each. @param others counted before, which are in it too */
 export function countTypes(
-  bins: readonly Pick<Bin, 'containerTypeId'>[],
+  bins: readonly (Pick<Bin, 'containerTypeId'> & { count?: number })[],
   others: ReadonlyMap<string, number> = new Map(),
 ): Map<string, number> {
   const used = new Map(others);
-  for (const { containerTypeId } of bins)
-    if (containerTypeId) used.set(containerTypeId, (used.get(containerTypeId) ?? 0) + 1);
+  for (const { containerTypeId, count = 1 } of bins)
+    if (containerTypeId) used.set(containerTypeId, (used.get(containerTypeId) ?? 0) + count);
   return used;
 }

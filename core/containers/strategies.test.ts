@@ -4,8 +4,9 @@ import type { ContainerType } from '../model/entities.ts';
 import { lineValues } from '../model/testing/rows.ts';
 import { starterCategory } from '../starter/testing/category.ts';
 import { CATALOGUE } from './catalogue.ts';
+import { chooseContainers, contextFor } from './choose.ts';
 import { demandsOf } from './demand.ts';
-import { strategiesOf, type Strategy } from './strategies.ts';
+import { purchasesOf, strategiesOf, type Strategy } from './strategies.ts';
 
 const KEYS = ['wooden-blocks', 'toy-cars', 'felt-tip-pens', 'board-games', 'soft-animals', 'beads'];
 const categories = new Map(KEYS.map((key, i) => [key, starterCategory(key, { perWeek: i + 1 })]));
@@ -81,4 +82,23 @@ test('sacks of blankets do not go into dozens of small boxes because these are c
     const { chosen } = choices[0]!;
     expect([chosen!.type.name, chosen!.count]).toEqual([expect.any(String), expect.toSatisfy((n) => n > 0 && n <= 16)]);
   }
+});
+
+test('what gets no choice keeps its containers: what is owned is given out once', () => {
+  const types = typesWith({ 'Open tub, large': 3 });
+  const tub = types.find(({ name }) => name === 'Open tub, large')!.id;
+  const bin = (roomId: string, categoryId: string) => ({ roomId, categoryId, containerTypeId: tub });
+  const bins = [bin('here', 'left'), bin('here', 'unknown'), bin('here', 'wooden-blocks'), bin('there', 'other')];
+  const blocks = demands.find(({ category }) => category.id === 'wooden-blocks')!;
+  const unknown = { ...blocks, litres: 0, category: { ...blocks.category, id: 'unknown' } };
+  const context = contextFor({ site, types, compartments: [], bins }, 'here', [blocks, unknown]);
+  const choices = chooseContainers([blocks], context);
+  expect(choices[0]!.options.find(({ type }) => type.id === tub)).toMatchObject({ fromStock: 0 });
+  const one = {
+    ...choices[0]!,
+    chosen: { ...choices[0]!.chosen!, type: types.find(({ id }) => id === tub)!, count: 1 },
+  };
+  expect(purchasesOf([one], context)).toMatchObject([{ needed: 4, packs: 1 }]);
+  const waiting = { ...one, chosen: null };
+  expect(purchasesOf([waiting], { ...context, types: typesWith({}) })).toMatchObject([{ needed: 4 }]);
 });

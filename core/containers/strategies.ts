@@ -3,10 +3,10 @@
  * person has chosen by hand is kept in each of them, and a budget is kept: what is fetched least often waits.
  */
 import { MATERIALS, type ContainerType } from '../model/entities.ts';
-import { chooseContainers, type ContainChoice, type ContainContext } from './choose.ts';
+import { chooseContainers, chosenOf, type ContainChoice, type ContainContext } from './choose.ts';
 import type { Demand } from './demand.ts';
 import { NEARLY_EMPTY, type ContainerOption } from './judge.ts';
-import { purchasesBeyond, totalOf, type Purchase } from './shopping.ts';
+import { countTypes, purchasesBeyond, totalOf, type Purchase } from './shopping.ts';
 
 export type StrategyId = 'stock' | 'money' | 'set' | 'effort';
 
@@ -148,10 +148,11 @@ const quick =
   (a, b) =>
     wasted(a, context) - wasted(b, context) || a.count - b.count;
 
-/** What a room has to buy for these choices, beyond what others use. */
-export function purchasesOf(choices: readonly ContainChoice[], { taken, types }: ContainContext): Purchase[] {
-  const used = new Map(taken);
-  for (const { chosen } of choices)
-    if (chosen?.type.id) used.set(chosen.type.id, (used.get(chosen.type.id) ?? 0) + chosen.count);
-  return purchasesBeyond(taken, used, types);
+/** What a room has to buy for these choices, beyond what others use. What waits keeps the bins that it has. */
+export function purchasesOf(
+  choices: readonly ContainChoice[],
+  { taken, kept = [], standing, types }: ContainContext,
+): Purchase[] {
+  const waiting = choices.flatMap(({ demand, chosen }) => (chosen ? [] : (standing?.get(demand.category.id) ?? [])));
+  return purchasesBeyond(taken, countTypes([...kept, ...waiting, ...chosenOf(choices)], taken), types);
 }

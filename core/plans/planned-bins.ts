@@ -6,22 +6,12 @@ import type { ContainChoice } from '../containers/choose.ts';
 import type { Bin } from '../model/entities.ts';
 import type { RoomData } from '../placement/room-data.ts';
 
-export interface PlanChoice {
-  categoryId: string;
-  containerTypeId: string | null;
-  count: number;
-}
 /** A bin of a plan: which of its category it is, so that it is found again when the plan is taken over. */
 export interface PlannedBin extends Bin {
   nth: number;
   /** It is there already. */
   kept: boolean;
 }
-
-export const choicesOf = (choices: readonly ContainChoice[]): PlanChoice[] =>
-  choices.flatMap(({ demand, chosen }) =>
-    chosen ? [{ categoryId: demand.category.id, containerTypeId: chosen.type.id, count: chosen.count }] : [],
-  );
 
 /** Categories without a choice keep their bins. */
 export function plannedBins(room: RoomData, choices: readonly ContainChoice[]): PlannedBin[] {

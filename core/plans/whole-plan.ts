@@ -1,7 +1,7 @@
 /** A whole plan (design, 4.6): containers and places chosen together for one strategy, with what it costs and brings. */
 import { cautionsOf } from '../cautions/cautions.ts';
 import type { Caution } from '../cautions/caution.ts';
-import type { ContainChoice, ContainContext } from '../containers/choose.ts';
+import { chosenOf, type Chosen, type ContainChoice, type ContainContext } from '../containers/choose.ts';
 import type { Demand } from '../containers/demand.ts';
 import { countTypes, purchasesBeyond, totalOf, type PurchaseTotal } from '../containers/shopping.ts';
 import { leastEffort, purchasesOf, strategiesOf, type Strategy, type StrategyId } from '../containers/strategies.ts';
@@ -17,7 +17,7 @@ import type { RoomData } from '../placement/room-data.ts';
 import { UNPLACED } from '../placement/problem.ts';
 import { formatMostly } from '../placement/rules.ts';
 import { movesBetween } from './carrying.ts';
-import { choicesOf, plannedBins, type PlanChoice, type PlannedBin } from './planned-bins.ts';
+import { plannedBins, type PlannedBin } from './planned-bins.ts';
 
 export interface PlanRoom {
   room: RoomData;
@@ -37,7 +37,7 @@ export interface PlanFigures {
 export interface WholePlan extends PlanFigures, PurchaseTotal {
   id: StrategyId;
   material: Strategy['material'];
-  choices: PlanChoice[];
+  choices: Chosen[];
   bins: PlannedBin[];
   /** Categories that wait because the money does not reach. */
   leftOut: string[];
@@ -233,7 +233,7 @@ function planOf(plan: PlanRoom, strategy: Strategy, { choices, bins, problem, an
   return {
     id: strategy.id,
     material: strategy.material,
-    choices: choicesOf(choices),
+    choices: chosenOf(choices),
     bins: at,
     ...totalOf(purchasesOf(choices, plan.context)),
     leftOut: strategy.leftOut,

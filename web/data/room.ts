@@ -4,6 +4,7 @@ import { inOrder } from '@stube/core/model/sort';
 import { byCode } from '@stube/core/model/bin';
 import { computed, inject, provide, type InjectionKey } from 'vue';
 import { useRoute } from 'vue-router';
+import { contextFor, type ContainContext } from '@stube/core/containers/choose';
 import { demandsOf } from '@stube/core/containers/demand';
 import { roomProgress } from '@stube/core/makeover/progress';
 import { parkedIn } from '@stube/core/placement/parked';
@@ -28,6 +29,20 @@ function roomOfAddress() {
   const spacesOf = (unitId: string) => spaces.value.get(unitId) ?? [];
   const bins = computed(() => store.data.bin.filter((bin) => bin.roomId === id.value).sort(byCode));
   const demands = computed(() => (store.site ? demandsOf(lines.value, store.maps.category, store.site) : []));
+  const containContext = computed<ContainContext | null>(() =>
+    store.site
+      ? contextFor(
+          {
+            site: store.site,
+            types: store.data.containerType,
+            compartments: compartments.value,
+            bins: store.data.bin,
+          },
+          id.value,
+          demands.value,
+        )
+      : null,
+  );
   const progress = computed(() => (room.value ? roomProgress(store.data, room.value.id, today()) : null));
   const placeData = computed<RoomData | null>(() =>
     store.site && room.value
@@ -49,7 +64,22 @@ function roomOfAddress() {
         }
       : null,
   );
-  return { store, id, room, lines, zones, fixtures, units, compartments, spacesOf, bins, demands, progress, placeData };
+  return {
+    store,
+    id,
+    room,
+    lines,
+    zones,
+    fixtures,
+    units,
+    compartments,
+    spacesOf,
+    bins,
+    demands,
+    containContext,
+    progress,
+    placeData,
+  };
 }
 
 export type RoomView = ReturnType<typeof roomOfAddress>;

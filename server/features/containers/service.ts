@@ -1,11 +1,10 @@
 /** Bins for a room's categories: as proposed, or as chosen on the screen. */
 import { inOrder } from '@stube/core/model/sort';
-import { chooseContainers, standingOf } from '@stube/core/containers/choose';
+import { chooseContainers, chosenOf, contextFor } from '@stube/core/containers/choose';
 import { binChanges, NEW_BIN } from '@stube/core/containers/bin-changes';
 import { binsFor } from '@stube/core/containers/bins-for';
 import { demandOf, demandsOf } from '@stube/core/containers/demand';
 import { withSchool } from '@stube/core/containers/schools';
-import { countTypes } from '@stube/core/containers/shopping';
 import type { Bin } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { ContainRequest } from '@stube/contract/containers/requests';
@@ -35,18 +34,9 @@ export async function contain(recorder: Recorder, roomId: string, wanted: Contai
   );
   const units = new Set(data.unit.filter((unit) => unit.roomId === roomId).map((unit) => unit.id));
   const shelves = data.compartment.filter((compartment) => units.has(compartment.unitId));
-  const context = {
-    site: data.site[0]!,
-    types: data.containerType,
-    compartments: shelves,
-    taken: countTypes(data.bin.filter((bin) => bin.roomId !== roomId)),
-    standing: standingOf(data.bin.filter((bin) => bin.roomId === roomId)),
-  };
-  const choices =
-    wanted.choices ??
-    chooseContainers(demands, withSchool(context, room, demands)).flatMap(({ demand, chosen }) =>
-      chosen ? [{ categoryId: demand.category.id, containerTypeId: chosen.type.id, count: chosen.count }] : [],
-    );
+  const ofSite = { site: data.site[0]!, types: data.containerType, compartments: shelves, bins: data.bin };
+  const context = contextFor(ofSite, roomId, demands);
+  const choices = wanted.choices ?? chosenOf(chooseContainers(demands, withSchool(context, room, demands)));
 
   const codes = new Set(data.bin.map((bin) => bin.code));
   let number = 0;

@@ -3,13 +3,7 @@
 import { computed, ref } from 'vue';
 import { Grid3x3, LayoutGrid, PackageCheck, Puzzle, Scale } from '@lucide/vue';
 import { innerParts } from '@stube/core/containers/inner';
-import {
-  chooseContainers,
-  couldStand,
-  standingOf,
-  type ContainChoice,
-  type ContainContext,
-} from '@stube/core/containers/choose';
+import { chooseContainers, couldStand, type ContainChoice } from '@stube/core/containers/choose';
 import { nextStep } from '@stube/core/makeover/progress';
 import { withSchool } from '@stube/core/containers/schools';
 import { countTypes } from '@stube/core/containers/shopping';
@@ -31,7 +25,7 @@ import StrategyDialog from './StrategyDialog.vue';
 import ShoppingSheet from './ShoppingSheet.vue';
 import { useContainersActions } from './actions.ts';
 
-const { store, id, room, demands, compartments, bins, progress } = useRoom();
+const { store, id, room, demands, compartments, bins, containContext: context, progress } = useRoom();
 const { contain } = useContainersActions();
 const counts = ref<Record<string, number>>({});
 const busy = ref(false);
@@ -39,18 +33,6 @@ const fitting = ref<'place' | 'unit' | null>(null);
 const comparing = ref(false);
 const trays = ref(false);
 const hasDrawers = computed(() => compartments.value.some((space) => space.drawer));
-const elsewhere = computed(() => countTypes(store.data.bin.filter((bin) => bin.roomId !== id.value)));
-const context = computed<ContainContext | null>(() =>
-  store.site
-    ? {
-        site: store.site,
-        types: store.data.containerType,
-        compartments: compartments.value,
-        taken: elsewhere.value,
-        standing: standingOf(bins.value),
-      }
-    : null,
-);
 const choices = computed<ContainChoice[]>(() =>
   context.value && room.value
     ? chooseContainers(demands.value, withSchool(context.value, room.value, demands.value))
@@ -89,13 +71,6 @@ const choose = (choice: ContainChoice, typeId: string) => {
     }),
   );
 };
-/** What is in use when this is taken: bins of other rooms and those chosen here. */
-const used = computed(() => {
-  const sum = new Map(elsewhere.value);
-  for (const choice of choices.value)
-    if (choice.chosen?.type.id) sum.set(choice.chosen.type.id, (sum.get(choice.chosen.type.id) ?? 0) + countOf(choice));
-  return sum;
-});
 const wanted = computed(() =>
   choices.value.flatMap((choice) =>
     choice.chosen
@@ -103,6 +78,8 @@ const wanted = computed(() =>
       : [],
   ),
 );
+/** What is in use when this is taken. */
+const used = computed(() => countTypes([...(context.value?.kept ?? []), ...wanted.value], context.value?.taken));
 /** Nothing is bought before the decisions are made and the groups are right (practice E8). */
 const firstGuess = computed(() => {
   const step = progress.value ? nextStep(progress.value) : 'contain';
