@@ -55,6 +55,6 @@ export function mayStand(now: Arrangement, bin: number, space: number, box: Box,
   return apart.mayJoin(bin, space) && reaches(place, bin, space, gripAt(place, bin, space, box.z0));
 }
 
-/** Whether a child would have to move something first. */
-export const blocksChild = (now: Arrangement, space: number): boolean =>
-  now.inside[space]!.some((bin) => now.blocked[bin]! > 0 && now.place.ofChild[bin] === 1);
+/** How often children would have to move something first, as it stands. */
+export const childrenBlocked = (now: Arrangement, space: number): number =>
+  now.inside[space]!.reduce((sum, bin) => sum + now.place.ofChild[bin]! * now.blocked[bin]!, 0);

@@ -40,6 +40,21 @@ test('not into another, and not where something would have to be moved first', (
   expect(shifted(shelf('a', 'b'), found, [at('a', 150)]).answer.placed).toEqual(found);
   expect(shifted(shelf('a', 'b'), found, [at('a', 300, 300)]).answer.placed).toEqual(found);
 });
+test('what a child has to move first is not laid to those that stand beside it, only to who is in the way', () => {
+  const room = shelf('a', 'pinned', 'child', 'b', 'behind');
+  const problem = {
+    ...room,
+    people: [...room.people, { ...room.people[0]!, id: 'kid', kind: 'child' as const, stature: 1200 }],
+    bins: room.bins.map((bin) => (bin.id === 'child' ? { ...bin, uses: [{ person: 'kid', perWeek: 3 }] } : bin)),
+  };
+  const [binAt, spaceAt] = [indexById(problem.bins), indexById(problem.compartments)];
+  const now = new Arrangement(runToEnd(compileDepth(problem)));
+  const standing = [at('pinned', 0), at('child', 0, 250), at('a', 220), at('behind', 220, 250)];
+  const inTheWay = { ...at('b', 0, 250), z: 150 };
+  putStanding(now, [...standing, inTheWay], new Set(['pinned', 'child']), binAt, spaceAt);
+  const stands = problem.bins.filter((_, bin) => now.space[bin] === 0).map(({ id }) => id);
+  expect(stands).toEqual(['a', 'pinned', 'child', 'behind']);
+});
 test('it never costs, breaks no rule, and takes no place away', () => {
   fc.assert(
     fc.property(fc.integer({ min: 2, max: 8 }), fc.integer({ min: 0, max: 500 }), (compartments, seed) => {

@@ -1,6 +1,6 @@
 /** What stands somewhere put into an arrangement, and what was only shifted put back. */
 import type { Arrangement } from './arrangement.ts';
-import { bearerOf, blocksChild, boxAt, isFree, mayStand } from './boxes.ts';
+import { bearerOf, boxAt, childrenBlocked, isFree, mayStand } from './boxes.ts';
 import type { DepthPosition } from './problem.ts';
 import { TIE } from './searching.ts';
 
@@ -22,8 +22,10 @@ export function putStanding(
     const on = bearerOf(now, space, box);
     const stay = stays.has(position.bin);
     if (!stay && (on === undefined || !mayStand(now, bin, space, box, on))) continue;
+    // What stays may be against the rules already: the others are not to blame for that.
+    const blocked = childrenBlocked(now, space);
     now.put(bin, space, x, y, z, Number(turned), on ?? -1);
-    if (!stay && blocksChild(now, space)) now.take(bin);
+    if (!stay && childrenBlocked(now, space) > blocked) now.take(bin);
   }
 }
 
@@ -45,13 +47,13 @@ export function shiftBack(
       const [x, y, z, turned] = [now.x0[bin]!, now.y0[bin]!, now.z0[bin]!, now.turned[bin]!];
       if (now.space[bin] !== space || now.carries[bin]! > 0) continue;
       if (x === position.x && y === position.y && z === position.z && turned === Number(position.turned)) continue;
-      const [before, on] = [now.effort, now.on[bin]!];
+      const [before, blocked, on] = [now.effort, childrenBlocked(now, space), now.on[bin]!];
       now.take(bin);
       const box = boxAt(now.place, bin, position);
       const bearer = bearerOf(now, space, box);
       if (bearer !== undefined && isFree(now, space, box) && mayStand(now, bin, space, box, bearer)) {
         now.put(bin, space, position.x, position.y, position.z, Number(position.turned), bearer);
-        if (now.effort <= before + TIE && !blocksChild(now, space)) {
+        if (now.effort <= before + TIE && childrenBlocked(now, space) <= blocked) {
           moved = true;
           continue;
         }

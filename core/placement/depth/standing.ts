@@ -6,7 +6,7 @@ import { runToEnd } from '../../engine/run-to-end.ts';
 import { indexById } from '../../model/by-id.ts';
 import { UNPLACED } from '../problem.ts';
 import { Arrangement } from './arrangement.ts';
-import { bearerOf, blocksChild, boxAt, isFree, mayStand } from './boxes.ts';
+import { bearerOf, boxAt, childrenBlocked, isFree, mayStand } from './boxes.ts';
 import { compileDepth } from './compiled.ts';
 import type { DepthBin, DepthPosition, DepthProblem } from './problem.ts';
 import { Spots, type Spot } from './spots.ts';
@@ -170,9 +170,10 @@ export class Standing {
       const box = boxAt(place, bin, { x, y, z, turned });
       if (!mayStand(now, bin, space, box, on) || !isFree(now, space, box)) continue;
       const { effort: before } = this;
+      const blocked = childrenBlocked(now, space);
       now.put(bin, space, x, y, z, Number(turned), on);
       const cost = this.effort - before;
-      const forbidden = blocksChild(now, space);
+      const forbidden = childrenBlocked(now, space) > blocked;
       now.take(bin);
       if (!forbidden) return { space, x, y, z, turned, cost };
     }
