@@ -30,6 +30,7 @@ const OPTIONS: Joi.ValidationOptions = {
     'number.max': 'must be at most {#limit}',
     'string.empty': 'must not be empty',
     'string.max': 'must have at most {#limit} letters',
+    'string.pattern.name': 'must be {#name}',
   },
 };
 /** Problems that are told at most, and how long each may be. */

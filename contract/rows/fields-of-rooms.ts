@@ -30,7 +30,7 @@ export const FIELDS_OF_ROOMS = {
   site: {
     name: text(MAX_SITE_NAME),
     system: Joi.valid(...LENGTH_SYSTEMS),
-    currency: Joi.string().pattern(/^[A-Z]{3}$/, 'three letters'),
+    currency: Joi.string().pattern(/^[A-Z]{3}$/, 'three capital letters, like EUR'),
     growth: Joi.number().min(0).max(0.5),
     fillLimit: Joi.number().min(0.3).max(1),
     measures: Joi.object().pattern(Joi.valid(...EVERYDAY_MEASURES.map((m) => m.key)), Joi.number().min(0.01).max(500)),
@@ -47,7 +47,7 @@ export const FIELDS_OF_ROOMS = {
     stature: mm(400, 2300),
     colour: word,
     born: Joi.string()
-      .pattern(/^\d{4}-(0[1-9]|1[0-2])$/, 'year and month')
+      .pattern(/^\d{4}-(0[1-9]|1[0-2])$/, 'a year and month like 2022-05')
       .allow(null),
     reads: flag,
     mouths: flag,
@@ -218,7 +218,7 @@ export const FIELDS_OF_ROOMS = {
     key: text(160),
     fact: text(2000),
     about: text(160),
-    hazard: Joi.string().pattern(/^H\d{1,2}$/, 'hazard'),
+    hazard: Joi.string().pattern(/^H\d{1,2}$/, 'a hazard'),
     reason: text(400),
     on: day,
     by: note(60),

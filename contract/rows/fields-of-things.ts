@@ -58,7 +58,7 @@ export const FIELDS_OF_THINGS = {
     measure: Joi.valid('pieces', ...EVERYDAY_MEASURES.map((m) => m.key)),
     // A category of the library, or a closer kind in it: `balls/football`.
     kind: Joi.string()
-      .pattern(/^[a-z0-9-]{1,60}(\/[a-z0-9-]{1,80})?$/, 'kind')
+      .pattern(/^[a-z0-9-]{1,60}(\/[a-z0-9-]{1,80})?$/, 'a kind of the library')
       .allow(null),
     lies: Joi.valid(...Object.keys(PACKING_FACTOR), null),
     litresEach: Joi.number().greater(0).max(1000).allow(null),

@@ -5,13 +5,13 @@ import { dayOf } from '@stube/core/pile/reading/day';
 
 export const text = (max: number) => Joi.string().trim().min(1).max(max);
 export const note = (max: number) => Joi.string().trim().max(max).allow('');
-export const rowId = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, 'id');
+export const rowId = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, 'an id');
 export const mm = (min: number, max: number) => Joi.number().integer().min(min).max(max);
 export const flag = Joi.boolean().strict();
 export const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).unique();
 export const coordinate = mm(-1000, 100_000);
 export const order = Joi.number().min(-MAX_SORT).max(MAX_SORT);
-export const word = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'name');
+export const word = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'a word of the lists');
 
 export const day = Joi.string().custom((value: string, helpers) => {
   const [year, month, date] = /^(\d{4})-(\d{2})-(\d{2})$/.test(value) ? value.split('-').map(Number) : [0, 0, 0];

@@ -1,5 +1,6 @@
 /** What can go wrong with a request, as the services say it; the routes turn each into its status. */
 import type { FieldProblem } from '@stube/contract/check';
+import { ENTITIES, type TableName } from '@stube/core/model/entities';
 
 export class NotFound extends Error {
   constructor(what: string, id: string) {
@@ -10,8 +11,8 @@ export class NotFound extends Error {
 /** Somebody else has written the row since it was read. */
 export class Stale extends Error {
   readonly current: unknown;
-  constructor(what: string, current: unknown) {
-    super(`This ${what} was changed elsewhere in the meantime. Nothing of yours was written.`);
+  constructor(table: TableName, current: unknown) {
+    super(`This ${ENTITIES[table].words.one} was changed elsewhere in the meantime. Nothing of yours was written.`);
     this.current = current;
   }
 }

@@ -1,7 +1,7 @@
 /** Writes rows inside one transaction and remembers what they were: undo, history and audit trail go by that. */
 import { and, eq, inArray, isNull, max, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
-import type { Row, RowOf, TableName } from '@stube/core/model/entities';
+import { ENTITIES, type Row, type RowOf, type TableName } from '@stube/core/model/entities';
 import { NotFound, Stale } from './problems.ts';
 import type { Db } from './open.ts';
 import { turn } from './turn.ts';
@@ -111,7 +111,7 @@ export class Recorder {
 
   async find<T extends TableName>(table: T, id: string): Promise<RowOf<T>> {
     const [row] = await this.rowsWhere(table, eq(tableOf(table).id, id));
-    if (!row) throw new NotFound(table, id);
+    if (!row) throw new NotFound(ENTITIES[table].words.one, id);
     return row;
   }
 
@@ -170,7 +170,7 @@ export class Recorder {
         .delete(t)
         .where(and(this.own(table), inArray(t.id, ids)))
         .returning({ id: t.id });
-      if (done.length !== batch.length) throw new NotFound(table, ids.join(', '));
+      if (done.length !== batch.length) throw new NotFound(ENTITIES[table].words.one, ids.join(', '));
       await turn();
     }
     for (const row of rows) this.written.push({ table, rowId: row.id, before: row as AnyRow, after: null });

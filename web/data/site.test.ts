@@ -6,6 +6,7 @@ import { realServer, type RealServer } from '../testing/real-server.ts';
 import { useNotices } from './notices.ts';
 import type { NewLine } from '@stube/contract/pile/requests';
 import type { useSite } from './site.ts';
+import { usePlacementActions } from '../features/placement/actions.ts';
 import { eventually } from '../testing/eventually.ts';
 
 let server: RealServer;
@@ -113,6 +114,21 @@ describe('two pages at once', () => {
     await mine.conflict!.write();
     expect((await server.data(site)).room[0]!.name).toBe('Attic');
   });
+  test('what each wrote in other fields stays, a list that one adds to as well', async () => {
+    const theirs = await server.page(site);
+    const [room] = store.data.room;
+    const [rules] = store.data.site;
+    await theirs.patch('room', theirs.data.room[0]!, { name: 'Loft' });
+    await theirs.patch('site', theirs.data.site[0]!, { name: 'Theirs', restDays: [1] });
+    expect(await store.patch('room', room!, { name: room!.name, width: 5100 })).toBe(true);
+    expect(await store.patch('site', rules!, { restDays: [2] })).toBe(false);
+    const [now] = store.data.site;
+    await theirs.patch('site', theirs.data.site[0]!, { name: 'Theirs again' });
+    expect(await store.patch('site', now!, ({ restDays }) => ({ restDays: [...restDays, 5] }))).toBe(true);
+    const data = await server.data(site);
+    expect(data.room[0]).toMatchObject({ name: 'Loft', width: 5100 });
+    expect(data.site[0]).toMatchObject({ name: 'Theirs again', restDays: [1, 5] });
+  });
   test('a row that is gone elsewhere is gone here too', async () => {
     await addLine({ roomId: room, text: '60 felt tips' });
     const mine = store;
@@ -141,16 +157,39 @@ describe('one page that types on while it writes', () => {
     await Promise.all([add(3), add(4)]);
     expect((await server.data(site)).site[0]!.restDays.slice(-2)).toEqual([3, 4]);
   });
-  test('does not write over a list that it made from an older one, nor over what others wrote', async () => {
+  test('does not write over a list that it made from an older one', async () => {
     const [seen] = store.data.site;
     await store.patch('site', seen!, { restDays: [1] });
     expect(await store.patch('site', seen!, { restDays: [2] })).toBe(false);
     expect(store.conflict).toMatchObject({ mine: { restDays: [2] }, current: { restDays: [1] } });
-    const theirs = await server.page(site);
-    const [now] = store.data.site;
-    await theirs.patch('site', theirs.data.site[0]!, { name: 'Theirs' });
-    expect(await store.patch('site', now!, ({ restDays }) => ({ restDays: [...restDays, 5] }))).toBe(false);
-    expect((await server.data(site)).site[0]).toMatchObject({ name: 'Theirs', restDays: [1] });
+  });
+  test('removes what it wrote a moment before, and puts a bin twice in one place', async () => {
+    await addLine({ roomId: room, text: '3 shoeboxes wooden blocks' });
+    await contain();
+    const [line] = store.data.line;
+    const { place } = usePlacementActions();
+    const [bin] = store.data.bin;
+    const to = store.data.compartment[1]!.id;
+    const put = () => place(room, [{ binId: bin!.id, compartmentId: to, x: null, y: null, z: null, turned: false }]);
+    await Promise.all([put(), put()]);
+    expect(store.maps.bin.get(bin!.id)!.compartmentId).toBe(to);
+    const [, gone] = await Promise.all([
+      store.patch('line', line!, { note: 'the red ones' }),
+      store.remove('line', line!, 'blocks'),
+    ]);
+    expect(gone).toBe(true);
+    expect(await store.remove('line', line!, 'blocks')).toBe(true);
+  });
+  test('writes nothing where all is as it stands, and takes back what is still under way', async () => {
+    const [seen] = store.data.room;
+    const { version } = seen!;
+    expect(await store.patch('room', seen!, { name: seen!.name, people: [...seen!.people] })).toBe(true);
+    expect((await server.data(site)).room[0]!.version).toBe(version);
+    await Promise.all([
+      store.patch('room', seen!, { name: 'Attic' }),
+      store.patch('room', seen!, { name: seen!.name }),
+    ]);
+    expect((await server.data(site)).room[0]).toMatchObject({ name: seen!.name });
   });
 });
 

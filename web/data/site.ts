@@ -8,7 +8,7 @@ import type { ChangeAnswer, History, SiteChanges, Snapshot } from '@stube/contra
 import type { Batch } from '@stube/contract/rows/batch';
 import type { CreatableTable } from '@stube/contract/rows/schemas';
 import { useCache } from './cache.ts';
-import { useConflict } from './conflict.ts';
+import { changesOf, isUntouched, useConflict } from './conflict.ts';
 import { useNotices } from './notices.ts';
 import { OwnWrites } from './own-writes.ts';
 import { api, ApiError } from './transport.ts';
@@ -78,6 +78,11 @@ export const useSite = defineStore('site', () => {
   }
 
   function apply(answer: ChangeAnswer): void {
+    for (const [table, rows] of Object.entries(answer.rows) as [TableName, Row[]][])
+      for (const row of rows) {
+        const was = maps[table].get(row.id);
+        if (was) own.wrote(table, was, row.version, Object.keys(changesOf(was as Row, row)));
+      }
     applyRows(answer);
     // Rows of others between are still to be asked for: only the next revision is known without a gap.
     if (answer.revision === revision + 1) revision = answer.revision;
@@ -86,29 +91,23 @@ export const useSite = defineStore('site', () => {
 
   /**
    * Sends a change and follows its answer. Problems at fields are thrown for the form to show; all others are said here.
-   * @param body made when its turn has come, where it is a function
-   * @param written hears the answer before the next write has its turn
+   * @param body made when its turn has come, where it is a function; null where nothing is to be written any more
    */
-  async function send(
-    method: 'POST' | 'PATCH' | 'DELETE',
-    path: string,
-    body?: unknown,
-    written?: (answer: ChangeAnswer) => void,
-  ): Promise<ChangeAnswer | null> {
+  async function send(method: 'POST' | 'PATCH' | 'DELETE', path: string, body?: unknown): Promise<ChangeAnswer | null> {
     busy.value++;
     const siteId = id.value;
     const write = async () => {
       const made = typeof body === 'function' ? (body as () => unknown)() : body;
+      if (made === null) return null;
       const answer = await api<ChangeAnswer | { nothing: true }>(method, `/sites/${siteId}${path}`, made);
       if ('nothing' in answer) return null;
       if (id.value === siteId) apply(answer);
-      written?.(answer);
       return answer;
     };
     // What takes long, as a plan does, holds nothing up.
-    const isRow = path.startsWith('/rows/') || path === '/batch';
-    const turn = isRow ? before.then(write) : write();
-    if (isRow) before = turn.catch(() => undefined);
+    const inTurn = path.startsWith('/rows/') || typeof body === 'function';
+    const turn = inTurn ? before.then(write) : write();
+    if (inTurn) before = turn.catch(() => undefined);
     try {
       return await turn;
     } catch (error) {
@@ -139,10 +138,14 @@ export const useSite = defineStore('site', () => {
     }
   }
 
+  /** The version from which an act on a row goes on: past what this window wrote since it was read. */
+  const versionOf = (table: TableName, row: Row): number => own.versionFor(table, row, {});
+
   const create = (table: CreatableTable, values: Record<string, unknown>) => send('POST', `/rows/${table}`, values);
 
   /**
-   * Writes some fields; when the row was changed elsewhere meanwhile, both are shown and the person decides.
+   * Writes those of some fields that are others now. What was written elsewhere meanwhile in other fields stays; where it
+   * is the same field, both are shown and the person decides.
    * @param change the fields, or how they follow from the row as it then is: for what is a part of a list or an object
    */
   async function patch<T extends TableName>(
@@ -151,36 +154,26 @@ export const useSite = defineStore('site', () => {
     change: Partial<RowOf<T>> | ((now: RowOf<T>) => Partial<RowOf<T>>),
   ): Promise<boolean> {
     let values: Partial<RowOf<T>> = {};
-    let from: Row = row;
+    let from = row;
+    const make = () => {
+      const now = maps[table].get(row.id) as RowOf<T> | undefined;
+      // Past what this window wrote since the row was read.
+      const known = now?.version === versionOf(table, row) ? now : row;
+      values = changesOf(known, typeof change === 'function' ? change(known) : change);
+      from = typeof change === 'function' || own.versionFor(table, row, values) === known.version ? known : row;
+      return Object.keys(values).length ? { ...values, version: from.version } : null;
+    };
     try {
-      const make = () => {
-        if (typeof change === 'function') {
-          const now = maps[table].get(row.id) as RowOf<T> | undefined;
-          const known = now?.version === own.versionFor(table, row, {}) ? now : row;
-          values = change(known);
-          from = known;
-        } else {
-          values = change;
-          from = { id: row.id, version: own.versionFor(table, row, values as Record<string, unknown>) };
-        }
-        return { ...values, version: from.version };
-      };
-      await send('PATCH', `/rows/${table}/${row.id}`, make, ({ rows }) => {
-        const now = rows[table]?.find(({ id: written }) => written === row.id);
-        if (now) own.wrote(table, from, now.version, Object.keys(values));
-      });
+      await send('PATCH', `/rows/${table}/${row.id}`, make);
       return true;
     } catch (error) {
       if (!(error instanceof ApiError) || error.status !== 409) throw error;
-      const current = error.problem.current as (Row & Record<string, unknown>) | null;
+      const current = error.problem.current as RowOf<T> | null;
       if (!current) return false;
       applyRows({ rows: { [table]: [current] }, removed: {} });
-      conflict.value = {
-        table,
-        mine: values as Record<string, unknown>,
-        current,
-        write: async () => void (await patch(table, current as unknown as RowOf<T>, change)),
-      };
+      const again = () => patch(table, current, typeof change === 'function' ? change : values);
+      if (isUntouched(values, from, current)) return again();
+      conflict.value = { table, mine: values, current: current as never, write: async () => void (await again()) };
       return false;
     }
   }
@@ -189,7 +182,9 @@ export const useSite = defineStore('site', () => {
   const sayDone = (words: string) => notices.say(words, { label: 'Undo', run: () => void step('undo') });
 
   async function remove(table: TableName, row: Row, said: string): Promise<boolean> {
-    const done = await tryWrite(() => send('DELETE', `/rows/${table}/${row.id}`, { version: row.version }));
+    // Pressed twice it is gone already.
+    const make = () => (maps[table].has(row.id) ? { version: versionOf(table, row) } : null);
+    const done = await tryWrite(() => send('DELETE', `/rows/${table}/${row.id}`, make));
     if (done) sayDone(`${said} removed.`);
     return done;
   }
@@ -205,17 +200,14 @@ export const useSite = defineStore('site', () => {
 
   /** Several writes that hold together or not at all. @param batch made when its turn has come, where it is a function */
   function writeTogether(batch: Batch | (() => Batch)): Promise<ChangeAnswer | null> {
-    let update: Batch['update'];
-    const make = () => {
+    return send('POST', '/batch', () => {
       const made = typeof batch === 'function' ? batch() : batch;
-      update = made.update?.map((one) => ({ ...one, version: own.versionFor(one.table, one, one.values) }));
-      return update ? { ...made, update } : made;
-    };
-    return send('POST', '/batch', make, ({ rows }) => {
-      for (const one of update ?? []) {
-        const now = rows[one.table]?.find(({ id: written }) => written === one.id);
-        if (now) own.wrote(one.table, one, now.version, Object.keys(one.values));
-      }
+      const { update } = made;
+      if (!update) return made;
+      return {
+        ...made,
+        update: update.map((one) => ({ ...one, version: own.versionFor(one.table, one, one.values) })),
+      };
     });
   }
 
@@ -234,6 +226,7 @@ export const useSite = defineStore('site', () => {
     send,
     tryWrite,
     sayDone,
+    versionOf,
     create,
     patch,
     remove,

@@ -1,18 +1,25 @@
 <script setup lang="ts">
 /** A row was changed elsewhere while it was being edited here: both are shown, the person decides. */
 import { computed } from 'vue';
+import { ENTITIES, type TableName } from '@stube/core/model/entities';
+import type { Field } from '@stube/core/model/entity';
+import { fieldWords, wordsOf } from './field-words.ts';
 import ModalDialog from '../parts/ModalDialog.vue';
 import { useSite } from '../data/site.ts';
 
 const store = useSite();
 const name = computed(() => String(store.conflict?.current.name ?? store.conflict?.current.code ?? 'this'));
-const rows = computed(() =>
-  Object.entries(store.conflict?.mine ?? {}).map(([field, mine]) => ({
-    field,
-    mine: String(mine ?? '–'),
-    theirs: String(store.conflict?.current[field] ?? '–'),
-  })),
-);
+const rows = computed(() => {
+  const { conflict, maps } = store;
+  if (!conflict) return [];
+  const fields: Readonly<Record<string, Field>> = ENTITIES[conflict.table].fields;
+  return Object.entries(conflict.mine).map(([field, mine]) => {
+    const { to } = fields[field] ?? {};
+    const names = to ? maps[to as TableName] : null;
+    const say = (value: unknown) => wordsOf(value, (id) => names?.get(id));
+    return { field: fieldWords(field), mine: say(mine), theirs: say(conflict.current[field]) };
+  });
+});
 
 async function keepMine(): Promise<void> {
   const conflict = store.conflict;

@@ -4,6 +4,7 @@ import { computed, ref, useId, watch } from 'vue';
 import { editFineLength, editLength, formatLength, parseFineLength, parseLength } from '@stube/core/measuring/length';
 import { DIFFERENCE_TOLD } from '@stube/core/measuring/guide';
 import { readReadings } from '@stube/core/measuring/readings';
+import { limitSaid } from './limit-said.ts';
 import { useSite } from '../data/site.ts';
 
 const props = defineProps<{
@@ -35,7 +36,8 @@ const apart = computed(() =>
     ? `They differ by ${formatLength(readings.value.differ, system.value)}: the least counts. Measure once more.`
     : '',
 );
-const wrong = computed(() => props.problem ?? (read.value === null ? 'Not a length: 34.5 cm, 345 mm or 13 5/8"' : ''));
+const problem = computed(() => limitSaid(props.problem, (mm) => formatLength(mm, system.value)));
+const wrong = computed(() => problem.value ?? (read.value === null ? 'Not a length: 34.5 cm, 345 mm or 13 5/8"' : ''));
 /** Only where it was typed in another unit than the site's is the reading worth showing. */
 const shown = computed(() =>
   focused.value && read.value !== null && text.value.trim() !== edited(read.value)

@@ -8,7 +8,9 @@ import { useSite } from '../data/site.ts';
 import { formatDay, formatTime, today } from './day.ts';
 import HueChoice from './HueChoice.vue';
 import LengthField from './LengthField.vue';
+import { limitInKilos } from './limit-said.ts';
 import LimitFields from './LimitFields.vue';
+import MoneyField from './MoneyField.vue';
 import type { LengthSystem } from '@stube/core/model/site';
 import { floorSize, inWeeks, kilos, litres, minutes, percent, signedSeconds } from './numbers.ts';
 
@@ -65,6 +67,16 @@ describe('a length', () => {
     await input(wrapper).trigger('focus');
     await wrapper.setProps({ modelValue: 700 });
     expect((input(wrapper).element as HTMLInputElement).value).toBe('60');
+  });
+  test('a limit is told in the unit of the site, whatever the server counts in', async () => {
+    const wrapper = field();
+    await wrapper.setProps({ problem: 'must be at most 6000' });
+    expect(wrapper.get('.wrong').text()).toBe('must be at most 600 cm');
+    await wrapper.setProps({ problem: 'must not be larger than outside' });
+    expect(wrapper.get('.wrong').text()).toBe('must not be larger than outside');
+    const price = mount(MoneyField, { props: { modelValue: 0, label: 'Price', problem: 'must be at least 50' } });
+    expect(price.get('.wrong').text()).toMatch(/^must be at least .*0[.,]50/);
+    expect(limitInKilos('must be at most 500000')).toBe('must be at most 500 kg');
   });
   test('in millimetres where that is chosen', async () => {
     openSite('millimetre');

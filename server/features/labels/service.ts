@@ -9,7 +9,7 @@ import { labelsOfRole, usualLook } from '@stube/core/labels/labels-of-room';
 import type { Outline } from '@stube/core/labels/outline';
 import type { RunLook } from '@stube/core/labels/pages';
 import { byId } from '@stube/core/model/by-id';
-import type { LabelLayout, LabelRole, SiteData } from '@stube/core/model/entities';
+import { ENTITIES, type LabelLayout, type LabelRole, type SiteData } from '@stube/core/model/entities';
 import type { Paper } from '@stube/core/model/site';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { USUAL, type LabelQuery, type PrintedRequest } from '@stube/contract/labels/requests';
@@ -76,7 +76,7 @@ export async function labelsOf(scope: Scope, query: LabelQuery, origin: string):
   const rooms = data.room.filter((room) => !query.room || room.id === query.room);
   if (query.room && !rooms.length) throw new NotFound('room', query.room);
   const layout = query.layout && query.layout !== USUAL ? data.labelLayout.find(({ id }) => id === query.layout) : null;
-  if (layout === undefined) throw new NotFound('labelLayout', query.layout!);
+  if (layout === undefined) throw new NotFound(ENTITIES.labelLayout.words.one, query.layout!);
   const wanted = ({ content, layoutId, reason }: DueLabel) =>
     (!query.bin || content.binId === query.bin) &&
     (query.which === 'all' || reason !== null) &&

@@ -12,6 +12,7 @@ import LayoutEditor from './LayoutEditor.vue';
 import CautionPreview from '../cautions/CautionPreview.vue';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import LengthField from '../../parts/LengthField.vue';
+import { limitInKilos } from '../../parts/limit-said.ts';
 import NumberField from '../../parts/NumberField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
@@ -204,7 +205,12 @@ const values = () => ({
         </div>
         <div class="three">
           <LengthField v-model="draft.raised" label="Above the floor" :problem="wrong.raised ?? problems.raised" />
-          <NumberField v-model="draft.kilos" label="Bears in all, kg" optional :problem="problems.maxLoad" />
+          <NumberField
+            v-model="draft.kilos"
+            label="Bears in all, kg"
+            optional
+            :problem="limitInKilos(problems.maxLoad)"
+          />
           <LengthField
             v-if="draft.step !== null"
             v-model="draft.step"

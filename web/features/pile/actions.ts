@@ -4,10 +4,10 @@ import type { NewLine } from '@stube/contract/pile/requests';
 import { useSite } from '../../data/site.ts';
 
 export function usePileActions() {
-  const { send } = useSite();
+  const { send, versionOf } = useSite();
   return {
     addLine: (line: NewLine) => send('POST', '/lines', line),
     categorise: (line: Row, starter: string) =>
-      send('POST', `/lines/${line.id}/category`, { starter, version: line.version }),
+      send('POST', `/lines/${line.id}/category`, () => ({ starter, version: versionOf('line', line) })),
   };
 }

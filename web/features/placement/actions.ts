@@ -9,9 +9,9 @@ export function usePlacementActions() {
     placed: readonly ({ binId: string; pin?: boolean } & PlacedAt)[],
     pin?: PlaceRequest['pin'],
   ) =>
-    store.send('POST', `/rooms/${roomId}/place`, {
+    store.send('POST', `/rooms/${roomId}/place`, (): PlaceRequest => ({
       placed: placed.map((move) => ({ ...move, version: store.maps.bin.get(move.binId)?.version ?? 0 })),
       ...(pin === undefined ? {} : { pin }),
-    } satisfies PlaceRequest);
+    }));
   return { place };
 }

@@ -4,6 +4,7 @@ import { computed, reactive } from 'vue';
 import type { Par } from '@stube/core/model/entities';
 import EntityDialog from '../../parts/EntityDialog.vue';
 import MoneyField from '../../parts/MoneyField.vue';
+import { limitInKilos } from '../../parts/limit-said.ts';
 import NumberField from '../../parts/NumberField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
@@ -103,8 +104,8 @@ const values = () => {
       />
     </div>
     <div v-if="draft.use === 'child'" class="three">
-      <NumberField v-model="draft.from" label="Fits from, kg" optional :problem="problems.fromGrams" />
-      <NumberField v-model="draft.to" label="to, kg" optional :problem="problems.toGrams" />
+      <NumberField v-model="draft.from" label="Fits from, kg" optional :problem="limitInKilos(problems.fromGrams)" />
+      <NumberField v-model="draft.to" label="to, kg" optional :problem="limitInKilos(problems.toGrams)" />
       <label class="field"
         ><span>The next size</span
         ><select v-model="draft.nextId" class="write">

@@ -135,7 +135,7 @@ async function unpin(spellId: string): Promise<void> {
   const done = await store.tryWrite(() =>
     spell.begun
       ? store.patch('spell', spell, { pinned: false })
-      : store.send('DELETE', `/rows/spell/${spell.id}`, { version: spell.version }),
+      : store.send('DELETE', `/rows/spell/${spell.id}`, () => ({ version: store.versionOf('spell', spell) })),
   );
   if (done && made.value) await make();
 }

@@ -4,6 +4,8 @@ import { reactive, watchEffect } from 'vue';
 import type { LengthSystem } from '@stube/core/model/site';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { useForm } from '../../parts/form.ts';
+import { limitSaid } from '../../parts/limit-said.ts';
+import { percent } from '../../parts/numbers.ts';
 import NumberField from '../../parts/NumberField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
@@ -67,7 +69,7 @@ const save = () =>
     if (draft.keepsNew !== site.keepsNew) Object.assign(changed, { keepsNew: draft.keepsNew });
     if ([...draft.restDays].sort().join() !== [...site.restDays].sort().join())
       Object.assign(changed, { restDays: [...draft.restDays] });
-    if (Object.keys(changed).length) await store.patch('site', site, changed);
+    if (Object.keys(changed).length) await store.patch('site', site, () => changed);
   });
 </script>
 
@@ -85,11 +87,16 @@ const save = () =>
         </select></label
       >
       <TextField v-model="draft.currency" label="Currency" :problem="problems.currency" @commit="save" />
-      <NumberField v-model="draft.growth" label="Room to grow, %" :problem="problems.growth" @commit="save" />
+      <NumberField
+        v-model="draft.growth"
+        label="Room to grow, %"
+        :problem="limitSaid(problems.growth, percent)"
+        @commit="save"
+      />
       <NumberField
         v-model="draft.fillLimit"
         label="Fill a container to, %"
-        :problem="problems.fillLimit"
+        :problem="limitSaid(problems.fillLimit, percent)"
         @commit="save"
       />
     </div>

@@ -1,0 +1,13 @@
+/**
+ * A refusal that names a limit, in the unit of the field beside which it stands: the server knows millimetres, minor units
+ * and shares.
+ * @param say the number in that unit
+ * @example limitSaid('must be at most 6000', (mm) => `${mm / 10} cm`) // 'must be at most 600 cm'
+ */
+export const limitSaid = <Problem extends string | undefined>(problem: Problem, say: (limit: number) => string) =>
+  problem?.replace(/^(must be at (?:most|least)) (-?\d+(?:\.\d+)?)$/, (_, words: string, limit: string) =>
+    [words, say(Number(limit))].join(' '),
+  );
+
+/** Of grams, in the kilograms of its field. */
+export const limitInKilos = (problem: string | undefined) => limitSaid(problem, (grams) => `${grams / 1000} kg`);
