@@ -91,7 +91,8 @@ export const useSite = defineStore('site', () => {
 
   /**
    * Sends a change and follows its answer. Problems at fields are thrown for the form to show; all others are said here.
-   * @param body made when its turn has come, where it is a function; null where nothing is to be written any more
+   * @param body where it is a function it is made when its turn has come, after what was written before it; null where
+   * nothing is to be written any more
    */
   async function send(method: 'POST' | 'PATCH' | 'DELETE', path: string, body?: unknown): Promise<ChangeAnswer | null> {
     busy.value++;

@@ -6,7 +6,7 @@ export function useBinsActions() {
   const { send, versionOf } = useSite();
   return {
     observe: (bin: Row, kind: ObservationKind, more: Partial<ObservedRequest> = {}) =>
-      send('POST', `/bins/${bin.id}/observed`, { kind, ...more }),
+      send('POST', `/bins/${bin.id}/observed`, () => ({ kind, ...more })),
     recordFull: (bin: Row, full: number) =>
       send('POST', `/bins/${bin.id}/seen`, () => ({ full, version: versionOf('bin', bin) })),
   };
