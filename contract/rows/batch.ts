@@ -2,6 +2,7 @@
 import Joi from 'joi';
 import type { TableName } from '@stube/core/model/entities';
 import { rowId } from './values.ts';
+import { MAX_WHAT } from './what.ts';
 import { fieldSchemas, newFields } from './schemas.ts';
 
 export interface Batch {
@@ -41,12 +42,11 @@ const TABLES = [
   'kitItem',
   'kitCheck',
 ] as const satisfies readonly TableName[];
+export type BatchTable = (typeof TABLES)[number];
 /** Rows in one change. */
 export const MAX_ROWS = 20_000;
-/** An act is named after what it is done to. */
-export const MAX_WHAT = 200;
 const version = Joi.number().integer().min(0).required();
-const valuesFor = (make: (table: (typeof TABLES)[number]) => Joi.Schema): Joi.Schema =>
+const valuesFor = (make: (table: BatchTable) => Joi.Schema): Joi.Schema =>
   TABLES.reduce(
     (schema, table) => schema.when('table', { is: table, then: make(table) }),
     Joi.object().required() as Joi.ObjectSchema,

@@ -5,10 +5,12 @@ import { computed, ref } from 'vue';
 import { contentsOf, type Contents } from '@stube/core/containers/contents';
 import type { Row, RowOf, Site, TableName } from '@stube/core/model/entities';
 import type { ChangeAnswer, History, SiteChanges, Snapshot } from '@stube/contract/answers';
-import type { Batch } from '@stube/contract/rows/batch';
+import type { Batch, BatchTable } from '@stube/contract/rows/batch';
 import type { CreatableTable } from '@stube/contract/rows/schemas';
+import { MAX_WHAT } from '@stube/contract/rows/what';
 import { useCache } from './cache.ts';
 import { changesOf, isUntouched, useConflict } from './conflict.ts';
+import { newId } from './new-id.ts';
 import { useNotices } from './notices.ts';
 import { OwnWrites } from './own-writes.ts';
 import { api, ApiError } from './transport.ts';
@@ -199,18 +201,33 @@ export const useSite = defineStore('site', () => {
     });
   }
 
-  /** Several writes that hold together or not at all. @param batch made when its turn has come, where it is a function */
-  function writeTogether(batch: Batch | (() => Batch)): Promise<ChangeAnswer | null> {
-    return send('POST', '/batch', () => {
+  /** Several writes that hold together or not at all. @param batch made when its turn has come, where it is a function; null: nothing */
+  const writeTogether = (batch: Batch | (() => Batch | null)): Promise<ChangeAnswer | null> =>
+    send('POST', '/batch', () => {
       const made = typeof batch === 'function' ? batch() : batch;
-      const { update } = made;
-      if (!update) return made;
-      return {
-        ...made,
-        update: update.map((one) => ({ ...one, version: own.versionFor(one.table, one, one.values) })),
-      };
+      if (!made) return null;
+      // No half of a letter at the end.
+      const what = made.what.slice(0, MAX_WHAT).replace(/[\ud800-\udbff]$/, '');
+      const update = made.update?.map((one) => ({ ...one, version: own.versionFor(one.table, one, one.values) }));
+      return { ...made, what, ...(update ? { update } : {}) };
     });
-  }
+
+  /**
+   * Writes into the row that is there when its turn has come, or makes it: what is said twice of one thing stands in one row.
+   * @param find the row, if there is one by then
+   * @param values all that a new one needs
+   */
+  const putRow = <T extends BatchTable>(
+    table: T,
+    what: string,
+    find: () => RowOf<T> | undefined,
+    values: (now: RowOf<T> | undefined) => Partial<RowOf<T>>,
+  ): Promise<ChangeAnswer | null> =>
+    writeTogether(() => {
+      const now = find();
+      const written = { table, id: now?.id ?? newId(), values: values(now) };
+      return now ? { what, update: [{ ...written, version: now.version }] } : { what, create: [written] };
+    });
 
   return {
     data,
@@ -233,5 +250,6 @@ export const useSite = defineStore('site', () => {
     remove,
     step,
     writeTogether,
+    putRow,
   };
 });

@@ -29,12 +29,12 @@ const props = withDefaults(
 );
 const emit = defineEmits<{ close: []; made: [id: string] }>();
 const store = useSite();
-const { problems, busy, submit } = useForm();
+const { problems, busy, once } = useForm();
 
 async function send(): Promise<void> {
   if (props.blocked) return;
   const values = { ...props.values() };
-  const done = await submit(async () => {
+  const done = await once(async () => {
     if (props.row) await store.patch(props.table, props.row as never, values as never);
     else emit('made', (await store.create(props.table as CreatableTable, values as Record<string, unknown>))!.id!);
   });

@@ -20,5 +20,7 @@ export function useForm() {
       busy.value = false;
     }
   }
-  return { problems, busy, submit };
+  /** For what makes something: pressed twice it is made once. */
+  const once = async (work: () => Promise<unknown>): Promise<boolean> => !busy.value && submit(work);
+  return { problems, busy, submit, once };
 }

@@ -6,6 +6,7 @@ import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { HUES } from '@stube/core/labels/hues';
 import { useSite } from '../data/site.ts';
 import { formatDay, formatTime, today } from './day.ts';
+import { useForm } from './form.ts';
 import HueChoice from './HueChoice.vue';
 import LengthField from './LengthField.vue';
 import { limitInKilos } from './limit-said.ts';
@@ -90,6 +91,19 @@ describe('a length', () => {
     openSite('imperial');
     expect((input(field(305)).element as HTMLInputElement).value).toContain('"');
   });
+});
+
+test('what is sent twice while it is under way is made once, and again when it is done', async () => {
+  const { once, busy } = useForm();
+  let made = 0;
+  let letGo = () => {};
+  const work = () => new Promise<void>((resolve) => ((made += 1), (letGo = resolve)));
+  const first = once(work);
+  expect([await once(work), busy.value, made]).toEqual([false, true, 1]);
+  letGo();
+  expect(await first).toBe(true);
+  void once(work);
+  expect(made).toBe(2);
 });
 
 test('a limit asks for its number only once a container is chosen', async () => {

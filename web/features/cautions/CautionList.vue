@@ -22,7 +22,7 @@ const by = ref('');
 const all = ref(false);
 const SHOWN = 8;
 const shown = computed(() => (all.value ? props.cautions.open : props.cautions.open.slice(0, SHOWN)));
-const { problems, submit } = useForm();
+const { problems, once } = useForm();
 
 function ask(caution: Caution): void {
   asked.value = asked.value === caution.key ? null : caution.key;
@@ -30,7 +30,7 @@ function ask(caution: Caution): void {
   void nextTick(() => document.getElementById(`reason-${caution.key}`)?.focus());
 }
 const answer = (caution: Caution) =>
-  submit(async () => {
+  once(async () => {
     await store.create('acknowledgement', {
       roomId: props.roomId,
       key: caution.key,

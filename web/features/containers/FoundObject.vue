@@ -41,11 +41,13 @@ async function take(): Promise<void> {
   asked.value = true;
   const { found } = reading.value;
   if (!found) return;
-  const there = known.value;
   const done = await store.tryWrite(() =>
-    there
-      ? store.patch('containerType', there, { owned: there.owned + found.count })
-      : store.create('containerType', { ...found.shape, owned: found.count }),
+    store.putRow(
+      'containerType',
+      `${found.count} × ${found.shape.name}`,
+      () => known.value,
+      (there) => (there ? { owned: there.owned + found.count } : { ...found.shape, owned: found.count }),
+    ),
   );
   if (!done) return;
   store.sayDone(`${found.count} × ${found.shape.name} taken into the stock.`);

@@ -24,7 +24,7 @@ const cost = computed(() => totalOf(purchases.value).cost);
 async function bought(list: readonly Purchase[]): Promise<void> {
   const done = await store.tryWrite(() =>
     store.writeTogether({
-      what: `bought ${list.map(({ pieces, type }) => `${pieces} × ${type.name}`).join(', ')}`.slice(0, 120),
+      what: `bought ${list.map(({ pieces, type }) => `${pieces} × ${type.name}`).join(', ')}`,
       update: list.map(({ type, pieces }) => ({
         table: 'containerType',
         id: type.id,

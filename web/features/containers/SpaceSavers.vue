@@ -17,7 +17,7 @@ async function save({ line, values, words, saver, numbers }: Saving): Promise<vo
   const category = store.maps.category.get(line.categoryId ?? '');
   const done = await store.tryWrite(() =>
     store.writeTogether({
-      what: `${line.name}: ${words}`.slice(0, 200),
+      what: `${line.name}: ${words}`,
       ...(numbers
         ? {
             create: numbers.numbers.map((number) => ({

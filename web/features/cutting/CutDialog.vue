@@ -44,11 +44,11 @@ const draft = ref<{ unitId: string; spaceId: string; part: CutPart; count: numbe
   part: 'rod',
   count: 1,
 });
-const { problems, submit } = useForm();
+const { problems, submit, once } = useForm();
 /** What several pieces are refused for is the same of each. */
 const wrong = computed(() => Object.values(problems)[0]);
 const addPieces = () =>
-  submit(() => {
+  once(() => {
     const { unitId, spaceId, part, count } = draft.value;
     const spaces = spacesOf(unitId).filter((space) => !spaceId || space.id === spaceId);
     return store.writeTogether({

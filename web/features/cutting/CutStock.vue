@@ -13,7 +13,7 @@ import { PART_WORDS } from './cutting.ts';
 
 defineProps<{ stock: readonly CutStock[]; stockWords: (bar: CutStock) => string }>();
 const store = useSite();
-const { problems, submit } = useForm();
+const { problems, once } = useForm();
 const newStock = ref<{ part: CutPart; length: number; width: number | null; price: number; count: number | null }>({
   part: 'rod',
   length: 2400,
@@ -21,7 +21,7 @@ const newStock = ref<{ part: CutPart; length: number; width: number | null; pric
   price: 0,
   count: null,
 });
-const addStock = () => submit(() => store.create('cutStock', { ...newStock.value }));
+const addStock = () => once(() => store.create('cutStock', { ...newStock.value }));
 </script>
 
 <template>

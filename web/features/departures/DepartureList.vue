@@ -30,7 +30,7 @@ async function tickAll(departure: Departure): Promise<void> {
   const { lines } = departure;
   const done = await store.tryWrite(() =>
     store.writeTogether({
-      what: `hand over ${lines.length} to ${departure.destination || departure.decision}`.slice(0, 120),
+      what: `hand over ${lines.length} to ${departure.destination || departure.decision}`,
       update: lines.map((line) => ({ table: 'line', id: line.id, version: line.version, values: written(line) })),
     }),
   );

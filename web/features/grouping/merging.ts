@@ -15,7 +15,7 @@ export function useMerging() {
     const moved = { categoryId: into.id };
     const done = await store.tryWrite(() =>
       store.writeTogether({
-        what: `merge ${others.map((category) => category.name).join(', ')} into ${into.name}`.slice(0, 120),
+        what: `merge ${others.map((category) => category.name).join(', ')} into ${into.name}`,
         update: [
           { table: 'category', id: into.id, version: into.version, values },
           ...store.data.line

@@ -31,7 +31,7 @@ const isUsual = computed(() => room.value.labelLayoutId === props.layoutId);
 const set = (kind: (typeof kinds.value)[number], on: boolean) =>
   store.tryWrite(() =>
     store.writeTogether({
-      what: `${props.name} for ${kind.name}`.slice(0, 200),
+      what: `${props.name} for ${kind.name}`,
       update: kind.bins.map(({ id, version }) => ({
         table: 'bin' as const,
         id,

@@ -10,7 +10,7 @@ const { takeBack } = useLabelsActions();
 const taken = (labels: readonly OldLabel[]) =>
   store.tryWrite(() =>
     takeBack(
-      labels.length === 1 ? `take off ${labels[0]!.words}`.slice(0, 200) : `take off ${labels.length} old labels`,
+      labels.length === 1 ? `take off ${labels[0]!.words}` : `take off ${labels.length} old labels`,
       labels.map(({ printed }) => printed),
     ),
   );

@@ -42,7 +42,7 @@ const keep = () =>
     }),
   );
 async function putOff(): Promise<void> {
-  const done = await laterForm.submit(() => store.create('deferral', { roomId: id.value, ...later }));
+  const done = await laterForm.once(() => store.create('deferral', { roomId: id.value, ...later }));
   if (done) later.what = '';
 }
 const tick = (part: Deferral) => store.tryWrite(() => store.patch('deferral', part, { done: !part.done }));

@@ -65,7 +65,7 @@ function take(): void {
 async function write(now: GuideStep, here: number, values: Record<string, unknown>): Promise<void> {
   const done = await store.tryWrite(() =>
     store.writeTogether({
-      what: `measure ${props.unit.name}: ${now.asks.toLowerCase()}`.slice(0, 200),
+      what: `measure ${props.unit.name}: ${now.asks.toLowerCase()}`,
       update: now.spaces.map((id) => ({
         table: 'compartment',
         id,

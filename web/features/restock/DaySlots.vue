@@ -43,9 +43,9 @@ const shownLines = computed(() =>
   lines.value.filter(({ id, name }) => draft.lineIds.includes(id) || plain(name).includes(plain(filter.value))),
 );
 const needed = computed(() => draft.lineIds.map((id) => store.maps.line.get(id)?.name ?? '').join(', '));
-const { problems, submit } = useForm();
+const { problems, once } = useForm();
 const add = () =>
-  submit(async () => {
+  once(async () => {
     await store.create('daySlot', { ...draft });
     Object.assign(draft, { activity: '', lineIds: [] });
     filter.value = '';

@@ -28,9 +28,9 @@ const stateOf = (item: KitItem): string =>
         : '';
 const set = (item: KitItem, values: Partial<KitItem>) => store.tryWrite(() => store.patch('kitItem', item, values));
 const draft = reactive({ name: '', position: '', wanted: 1 as number | null, expires: '' });
-const { problems, submit } = useForm();
+const { problems, once } = useForm();
 const add = () =>
-  submit(async () => {
+  once(async () => {
     await store.create('kitItem', {
       roomId: props.room.id,
       name: draft.name,

@@ -8,6 +8,7 @@ import { formatDay, formatMonth, today } from '../../parts/day.ts';
 import { money, readNumber } from '../../parts/numbers.ts';
 import MoneyField from '../../parts/MoneyField.vue';
 import { usePlaceName } from '../../data/place-name.ts';
+import type { Batch } from '@stube/contract/rows/batch';
 import { useSite } from '../../data/site.ts';
 
 const props = defineProps<{ row: Forecasted }>();
@@ -21,15 +22,16 @@ const par = computed(() => props.row.par);
 const last = computed(
   () => store.data.stockCount.filter(({ parId }) => parId === par.value.id).sort((a, b) => b.on.localeCompare(a.on))[0],
 );
+/** Counted twice on a day: the later one holds. */
+const countToday = () => (last.value?.on === today() ? last.value : undefined);
 async function count(amount: number): Promise<void> {
-  const inUse = Math.min(last.value?.inUse ?? 0, amount);
-  const values = { parId: par.value.id, amount, inUse, on: today() };
-  // Counted twice on a day: the later one holds.
-  const done = await store.tryWrite(() =>
-    last.value?.on === today()
-      ? store.patch('stockCount', last.value, { amount, inUse })
-      : store.create('stockCount', values),
-  );
+  const values = () => ({
+    parId: par.value.id,
+    amount,
+    inUse: Math.min(last.value?.inUse ?? 0, amount),
+    on: today(),
+  });
+  const done = await store.tryWrite(() => store.putRow('stockCount', `count of ${name.value}`, countToday, values));
   if (done) store.sayDone(`${name.value}: ${inUnitsOf(amount, par.value.unit)}.`);
 }
 function countTyped(): void {
@@ -39,17 +41,20 @@ function countTyped(): void {
   void count(amount);
 }
 async function toUse(): Promise<void> {
-  if (!last.value) return;
-  const inUse = Math.min(last.value.amount, last.value.inUse + par.value.pack);
   const done = await store.tryWrite(() =>
-    store.writeTogether({
-      what: `a pack of ${name.value} into use`,
-      update: [
-        { table: 'stockCount', id: last.value!.id, version: last.value!.version, values: { inUse } },
-        ...(par.value.keepsDays
-          ? [{ table: 'par' as const, id: par.value.id, version: par.value.version, values: { opened: today() } }]
-          : []),
-      ],
+    store.writeTogether(() => {
+      if (!last.value) return null;
+      const { id, version, amount, inUse } = last.value;
+      const values = { inUse: Math.min(amount, inUse + par.value.pack) };
+      return {
+        what: `a pack of ${name.value} into use`,
+        update: [
+          { table: 'stockCount', id, version, values },
+          ...(par.value.keepsDays
+            ? [{ table: 'par' as const, id: par.value.id, version: par.value.version, values: { opened: today() } }]
+            : []),
+        ],
+      };
     }),
   );
   if (done) store.sayDone(`${name.value}: a pack from the back-stock is in use, the oldest one first.`);
@@ -65,45 +70,52 @@ const forgotten = computed(() => {
   return par.value.backId && left >= par.value.pack ? { left, at: placeOf(par.value.backId) } : null;
 });
 const open = computed(() => store.data.stockOrder.filter(({ parId, closed }) => parId === par.value.id && !closed));
-const order = () =>
-  store.tryWrite(() =>
-    store.create('stockOrder', { parId: par.value.id, packs: Math.max(1, props.row.forecast.packs), on: today() }),
+const order = () => {
+  const packs = Math.max(1, props.row.forecast.packs);
+  const what = `order of ${packs} × ${name.value}`;
+  // Pressed twice it is ordered once.
+  const same = () => open.value.find((one) => one.on === today() && one.packs === packs && !one.received);
+  return store.tryWrite(() =>
+    store.putRow('stockOrder', what, same, () => ({ parId: par.value.id, packs, on: today() })),
   );
+};
 /** What a pack really cost, minor units, where somebody said. */
 const prices = reactive<Record<string, number>>({});
-/** What comes is counted in from the day it came. */
-async function receive(id: string, packs: number): Promise<void> {
+/** What comes is counted in from the day it came. @returns null where all of it has come already */
+function received(id: string, packs: number, paid: number | null): Batch | null {
   const one = open.value.find((each) => each.id === id);
-  if (!one) return;
-  const received = one.received + packs;
+  if (!one) return null;
+  const come = one.received + packs;
+  const counted = countToday();
+  return {
+    what: `${packs} of ${name.value} received`,
+    update: [
+      {
+        table: 'stockOrder',
+        id: one.id,
+        version: one.version,
+        values: { received: come, closed: come >= one.packs, on: today(), ...(paid === null ? {} : { paid }) },
+      },
+      // What was paid is what the next order will cost.
+      ...(paid !== null && paid !== par.value.price
+        ? [{ table: 'par' as const, id: par.value.id, version: par.value.version, values: { price: paid } }]
+        : []),
+      ...(counted
+        ? [
+            {
+              table: 'stockCount' as const,
+              id: counted.id,
+              version: counted.version,
+              values: { amount: counted.amount + packs * par.value.pack },
+            },
+          ]
+        : []),
+    ],
+  };
+}
+async function receive(id: string, packs: number): Promise<void> {
   const paid = prices[id] ?? null;
-  const done = await store.tryWrite(() =>
-    store.writeTogether({
-      what: `${packs} of ${name.value} received`,
-      update: [
-        {
-          table: 'stockOrder',
-          id: one.id,
-          version: one.version,
-          values: { received, closed: received >= one.packs, on: today(), ...(paid === null ? {} : { paid }) },
-        },
-        // What was paid is what the next order will cost.
-        ...(paid !== null && paid !== par.value.price
-          ? [{ table: 'par' as const, id: par.value.id, version: par.value.version, values: { price: paid } }]
-          : []),
-        ...(last.value?.on === today()
-          ? [
-              {
-                table: 'stockCount' as const,
-                id: last.value.id,
-                version: last.value.version,
-                values: { amount: last.value.amount + packs * par.value.pack },
-              },
-            ]
-          : []),
-      ],
-    }),
-  );
+  const done = await store.tryWrite(() => store.writeTogether(() => received(id, packs, paid)));
   if (done) store.sayDone(`${name.value}: ${inUnitsOf(packs * par.value.pack, par.value.unit)} received.`);
 }
 </script>

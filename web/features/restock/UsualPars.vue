@@ -43,7 +43,7 @@ async function restock(): Promise<void> {
   const taken = chosen.value.map((one) => ({ ...one, id: newId() }));
   const done = await store.tryWrite(() =>
     store.writeTogether({
-      what: `restock ${taken.length === 1 ? taken[0]!.line.name : `${taken.length} things`}`.slice(0, 200),
+      what: `restock ${taken.length === 1 ? taken[0]!.line.name : `${taken.length} things`}`,
       create: [
         ...taken.map(({ id, par }) => ({ table: 'par' as const, id, values: par })),
         // What the pile says is there is the first count.

@@ -12,7 +12,11 @@ const store = useSite();
 const outNow = computed(() => props.spells.filter((spell) => spell.begun && !spell.ended));
 const nameOf = (lineId: string) => store.maps.line.get(lineId)?.name ?? '';
 async function tell(lineId: string, kind: (typeof INTERESTS)[number]): Promise<void> {
-  if (await store.tryWrite(() => store.create('interest', { lineId, kind, on: today() })))
+  const seen = { lineId, kind, on: today() };
+  // Pressed twice it was seen once.
+  const isTold = () =>
+    store.data.interest.some((one) => one.lineId === lineId && one.kind === kind && one.on === seen.on);
+  if (await store.tryWrite(() => store.send('POST', '/rows/interest', () => (isTold() ? null : seen))))
     store.sayDone(`${nameOf(lineId)}: ${kind}.`);
 }
 /** Not touched so often since it was last used or loved: a candidate for the next edit (practice R3). */

@@ -105,12 +105,18 @@ async function pin(): Promise<void> {
       (to === null || to > made.value!.mondays[at.week]!),
   );
   if (!planned) return;
-  const out = spells.value.find(
-    (spell) => spell.begun && !spell.ended && spell.slotId === planned.slotId && spell.lineId === planned.lineId,
-  );
+  const there = () =>
+    spells.value.find(
+      ({ begun, ended, pinned, from, slotId, lineId }) =>
+        slotId === planned.slotId &&
+        lineId === planned.lineId &&
+        !ended &&
+        (begun || (pinned && from === planned.from)),
+    );
   const to = planned.to ?? addDays(made.value.mondays.at(-1)!, 7);
+  const what = `pin ${nameOf(planned.lineId)}`;
   const done = await store.tryWrite(() =>
-    out ? store.patch('spell', out, { to, pinned: true }) : store.create('spell', { ...planned, to, pinned: true }),
+    store.putRow('spell', what, there, (now) => ({ ...(now ? {} : planned), to, pinned: true })),
   );
   if (done) {
     store.sayDone(`${nameOf(planned.lineId)} is pinned there.`);

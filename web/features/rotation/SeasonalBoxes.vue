@@ -16,9 +16,9 @@ const seasons = computed(() =>
     .sort((a, b) => a.comesOut.localeCompare(b.comesOut)),
 );
 const draft = reactive({ binId: '', name: '', comesOut: '11-20', goesBack: '01-10' });
-const { problems, submit } = useForm();
+const { problems, once } = useForm();
 const add = () =>
-  submit(async () => {
+  once(async () => {
     await store.create('season', { ...draft });
     Object.assign(draft, { binId: '', name: '' });
   });

@@ -93,7 +93,7 @@ async function replace(spell: Spell, lineId: string): Promise<void> {
   const words = `${nameOf(lineId)} instead of ${nameOf(spell.lineId)}`;
   const done = await store.tryWrite(() =>
     store.writeTogether({
-      what: words.slice(0, 200),
+      what: words,
       update: [{ table: 'spell', id: spell.id, version: spell.version, values: lineId ? { lineId } : { ended: true } }],
     }),
   );

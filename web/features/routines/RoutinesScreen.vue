@@ -36,9 +36,9 @@ async function startUsual(room: Room): Promise<void> {
 }
 const DAYS = 7;
 const holiday = reactive({ name: '', from: '', to: '' });
-const { problems, submit } = useForm();
+const { problems, once } = useForm();
 const addHoliday = () =>
-  submit(async () => {
+  once(async () => {
     await store.create('holiday', { ...holiday, to: holiday.to || holiday.from });
     Object.assign(holiday, { name: '', from: '', to: '' });
   });

@@ -38,10 +38,10 @@ function choose(name: string): void {
   if (!draft.name.trim() || draft.name === place.value) draft.name = name;
   place.value = name;
 }
-const { problems, busy, submit } = useForm();
+const { problems, busy, once } = useForm();
 /** Who measures in feet and inches mostly pays in dollars and prints on US Letter; all can be changed. */
 const begin = () =>
-  submit(async () => {
+  once(async () => {
     const site = {
       ...draft,
       ...(draft.system === 'imperial' ? { currency: 'USD', paper: 'Letter' } : { currency: 'EUR', paper: 'A4' }),

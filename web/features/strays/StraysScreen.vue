@@ -17,13 +17,13 @@ const { lay, settle, letGo } = useStraysActions();
 const what = ref('');
 const foundIn = ref('');
 const roomId = ref(store.rooms[0]?.id ?? '');
-const { problems, submit } = useForm();
+const { problems, once } = useForm();
 const dangerOf = (called: string, trayOf: string): string | null => {
   const room = store.maps.room.get(trayOf);
   return room ? strayDanger(called, comesInto(room, store.data.person), today()) : null;
 };
 const add = () =>
-  submit(async () => {
+  once(async () => {
     await lay(roomId.value, what.value, foundIn.value, !!dangerOf(what.value, roomId.value));
     what.value = '';
   });

@@ -33,7 +33,7 @@ export function useStraysActions() {
       };
       const done = await store.tryWrite(() =>
         store.writeTogether({
-          what: `${stray.what} to ${match.name}`.slice(0, 200),
+          what: `${stray.what} to ${match.name}`,
           update: [
             update(stray, values),
             ...(completes
