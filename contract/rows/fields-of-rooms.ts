@@ -79,7 +79,10 @@ export const FIELDS_OF_ROOMS = {
     rotation: Joi.object({
       weeks: mm(4, 26).required(),
       longestSpell: mm(1, 26).required(),
-      shortestSpell: mm(1, 26).max(Joi.ref('longestSpell')).required(),
+      shortestSpell: mm(1, 26)
+        .max(Joi.ref('longestSpell'))
+        .messages({ 'any.ref': 'needs the longest to be told', 'number.max': 'must be no longer than the longest' })
+        .required(),
       leastRest: mm(0, 52).required(),
       mostRest: mm(0, 104).required(),
       swapsAWeek: mm(0, 100).required(),

@@ -194,7 +194,8 @@ export const useSite = defineStore('site', () => {
 
   async function step(direction: 'undo' | 'redo'): Promise<void> {
     await tryWrite(async () => {
-      const answer = await send('POST', `/${direction}`);
+      // What was pressed just before it is taken back as well.
+      const answer = await send('POST', `/${direction}`, () => undefined);
       notices.say(
         answer ? `${direction === 'undo' ? 'Taken back' : 'Done again'}: ${answer.what}` : `Nothing to ${direction}.`,
       );

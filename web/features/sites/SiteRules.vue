@@ -2,6 +2,7 @@
 /** Rules of thumb of this site: names, units, room to grow, how full is full. */
 import { reactive, watchEffect } from 'vue';
 import type { LengthSystem } from '@stube/core/model/site';
+import type { Site } from '@stube/core/model/entities';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { useForm } from '../../parts/form.ts';
 import { limitSaid } from '../../parts/limit-said.ts';
@@ -42,88 +43,79 @@ watchEffect(() => {
     });
 });
 const { problems, submit } = useForm();
-const save = () =>
-  submit(async () => {
-    const site = store.site!;
-    const next = {
-      name: draft.name,
-      system: draft.system,
-      currency: draft.currency,
-      growth: Number(draft.growth) / 100,
-      fillLimit: Number(draft.fillLimit) / 100,
-    };
-    const changed = Object.fromEntries(
-      Object.entries(next).filter(
-        ([field, value]) =>
-          Math.abs(Number(value) - Number(site[field as keyof typeof next])) > 1e-9 ||
-          (typeof value === 'string' && value !== site[field as keyof typeof next]),
-      ),
-    );
-    const measures = Object.fromEntries(
-      MEASURED.flatMap(({ key, litres }) => {
-        const own = draft.measures[key] ?? litres;
-        return Math.abs(own - litres) > 1e-9 ? [[key, own]] : [];
-      }),
-    );
-    if (JSON.stringify(measures) !== JSON.stringify(site.measures)) Object.assign(changed, { measures });
-    if (draft.keepsNew !== site.keepsNew) Object.assign(changed, { keepsNew: draft.keepsNew });
-    if ([...draft.restDays].sort().join() !== [...site.restDays].sort().join())
-      Object.assign(changed, { restDays: [...draft.restDays] });
-    if (Object.keys(changed).length) await store.patch('site', site, () => changed);
-  });
+/** Each rule is written for itself: one that cannot be holds up no other. */
+const save = (change: Partial<Site> | ((now: Site) => Partial<Site>)) =>
+  submit(() => store.patch('site', store.site!, change));
+const rest = (day: number, on: boolean) =>
+  save(({ restDays }) => ({ restDays: [...restDays.filter((one) => one !== day), ...(on ? [day] : [])] }));
+/** Only what is held otherwise than usual is kept. */
+const measure = (key: string, usual: number) => {
+  const own = draft.measures[key] ?? usual;
+  return save(({ measures: { [key]: _before, ...others } }) => ({
+    measures: Math.abs(own - usual) > 1e-9 ? { ...others, [key]: own } : others,
+  }));
+};
 </script>
 
 <template>
-  <form class="sheet stack tight" novalidate @submit.prevent="save">
+  <form class="sheet stack tight" novalidate @submit.prevent>
     <h2>Rules of this site</h2>
-    <TextField v-model="draft.name" label="Name" :problem="problems.name" @commit="save" />
+    <TextField v-model="draft.name" label="Name" :problem="problems.name" @commit="save({ name: draft.name })" />
     <div class="four">
       <label class="field"
         ><span>Lengths in</span
-        ><select v-model="draft.system" class="write" @change="save">
+        ><select v-model="draft.system" class="write" @change="save({ system: draft.system })">
           <option value="metric">centimetres</option>
           <option value="millimetre">millimetres</option>
           <option value="imperial">feet and inches</option>
         </select></label
       >
-      <TextField v-model="draft.currency" label="Currency" :problem="problems.currency" @commit="save" />
+      <TextField
+        v-model="draft.currency"
+        label="Currency"
+        :problem="problems.currency"
+        @commit="save({ currency: draft.currency })"
+      />
       <NumberField
         v-model="draft.growth"
         label="Room to grow, %"
         :problem="limitSaid(problems.growth, percent)"
-        @commit="save"
+        @commit="save({ growth: Number(draft.growth) / 100 })"
       />
       <NumberField
         v-model="draft.fillLimit"
         label="Fill a container to, %"
         :problem="limitSaid(problems.fillLimit, percent)"
-        @commit="save"
+        @commit="save({ fillLimit: Number(draft.fillLimit) / 100 })"
       />
     </div>
     <fieldset class="stack tight">
       <legend class="field-name">Days on which nobody works here</legend>
       <div class="row">
         <label v-for="day in WEEK" :key="day" class="check"
-          ><input v-model="draft.restDays" type="checkbox" :value="day" @change="save" />{{ DAYS[day]!.slice(0, 3)
-          }}<span class="hidden-text">{{ DAYS[day]!.slice(3) }}</span></label
+          ><input
+            :checked="draft.restDays.includes(day)"
+            type="checkbox"
+            @change="rest(day, ($event.target as HTMLInputElement).checked)"
+          />{{ DAYS[day]!.slice(0, 3) }}<span class="hidden-text">{{ DAYS[day]!.slice(3) }}</span></label
         >
       </div>
     </fieldset>
     <label class="check"
-      ><input v-model="draft.keepsNew" type="checkbox" @change="save" />A new line of the pile stays unless it says
-      otherwise; else it is decided one by one</label
+      ><input v-model="draft.keepsNew" type="checkbox" @change="save({ keepsNew: draft.keepsNew })" />A new line of the
+      pile stays unless it says otherwise; else it is decided one by one</label
     >
     <details>
       <summary>How much your everyday measures hold, in litres</summary>
       <div class="four measures">
         <NumberField
-          v-for="measure in MEASURED"
-          :key="measure.key"
-          :model-value="draft.measures[measure.key] ?? null"
-          :label="`A ${measure.one}`"
-          :problem="problems[`measures.${measure.key}`]"
-          @update:model-value="draft.measures[measure.key] = $event ?? null"
-          @commit="save"
+          v-for="{ key, one, litres } in MEASURED"
+          :key="key"
+          :model-value="draft.measures[key] ?? null"
+          :label="`A ${one}`"
+          :problem="problems[`measures.${key}`]"
+          @update:model-value="draft.measures[key] = $event ?? null"
+          @commit="measure(key, litres)"
         />
       </div>
     </details>
