@@ -45,9 +45,14 @@ const others = computed(() =>
 );
 const tellIn = (lineId: string, isIn: boolean) => {
   if (!bin.value) return;
-  const now = bin.value.lineIds.length ? bin.value.lineIds : inside.value.map((line) => line.id);
-  const lineIds = isIn ? [...now, lineId] : now.filter((id) => id !== lineId);
-  return store.tryWrite(() => store.patch('bin', bin.value!, { lineIds }));
+  const told = bin.value;
+  const all = inside.value.map((line) => line.id);
+  return store.tryWrite(() =>
+    store.patch('bin', told, ({ lineIds }) => {
+      const others = (lineIds.length ? lineIds : all).filter((id) => id !== lineId);
+      return { lineIds: isIn ? [...others, lineId] : others };
+    }),
+  );
 };
 const size = computed(() =>
   shape.value && bin.value?.containerTypeId === null

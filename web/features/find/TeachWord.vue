@@ -26,7 +26,11 @@ async function teach(): Promise<void> {
   const known = category.value;
   const word = props.word.trim().slice(0, 60);
   if (!known || known.synonyms.length >= MOST) return;
-  if (await store.tryWrite(() => store.patch('category', known, { synonyms: [...known.synonyms, word] }))) {
+  if (
+    await store.tryWrite(() =>
+      store.patch('category', known, ({ synonyms }) => ({ synonyms: [...new Set([...synonyms, word])] })),
+    )
+  ) {
     store.sayDone(`“${word}” finds ${known.name} from now on.`);
     emit('taught');
   }

@@ -7,6 +7,7 @@ import { BLOCKED_SIDES, type BlockedPart, type Compartment } from '@stube/core/m
 import LengthField from '../../parts/LengthField.vue';
 import ModalDialog from '../../parts/ModalDialog.vue';
 import TextField from '../../parts/TextField.vue';
+import { useForm } from '../../parts/form.ts';
 import { sidesOf, said } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 
@@ -28,14 +29,15 @@ const USUAL: Record<BlockedPart['side'], { by: number; what: string }> = {
 const draft = ref<BlockedPart>({ side: 'back', ...USUAL.back });
 const problem = ref('');
 const whole = computed(() => withBlocked(props.space, props.space.blocked));
-async function write(parts: BlockedPart[]): Promise<boolean> {
-  problem.value = blockedProblems(whole.value, parts) ?? '';
-  if (problem.value) return false;
-  const { x, width, depth, height } = lessBlocked(whole.value, parts);
-  return !!(await store.tryWrite(() =>
-    store.patch('compartment', props.space, { blocked: parts, x, width, depth, height }),
-  ));
-}
+const { once } = useForm();
+/** One after the other, as the next is reckoned from what is left. */
+const write = (parts: BlockedPart[]) =>
+  once(async () => {
+    problem.value = blockedProblems(whole.value, parts) ?? '';
+    if (problem.value) return;
+    const { x, width, depth, height } = lessBlocked(whole.value, parts);
+    await store.tryWrite(() => store.patch('compartment', props.space, { blocked: parts, x, width, depth, height }));
+  });
 const add = () => write([...props.space.blocked, { ...draft.value, what: draft.value.what.trim() }]);
 const drop = (index: number) => write(props.space.blocked.filter((_, i) => i !== index));
 </script>
