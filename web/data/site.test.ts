@@ -173,8 +173,9 @@ describe('one page that types on while it writes', () => {
     const put = () => place(room, [{ binId: bin!.id, compartmentId: to, x: null, y: null, z: null, turned: false }]);
     await Promise.all([put(), put()]);
     expect(store.maps.bin.get(bin!.id)!.compartmentId).toBe(to);
-    const [, gone] = await Promise.all([
+    const [, , gone] = await Promise.all([
       store.patch('line', line!, { note: 'the red ones' }),
+      store.writeTogether({ what: 'its bin', remove: [{ table: 'bin', id: bin!.id, version: bin!.version }] }),
       store.remove('line', line!, 'blocks'),
     ]);
     expect(gone).toBe(true);

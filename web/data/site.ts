@@ -185,8 +185,10 @@ export const useSite = defineStore('site', () => {
   const sayDone = (words: string) => notices.say(words, { label: 'Undo', run: () => void step('undo') });
 
   async function remove(table: TableName, row: Row, said: string): Promise<boolean> {
+    const of = id.value;
     // Pressed twice it is gone already.
-    const make = () => (maps[table].has(row.id) ? { version: versionOf(table, row) } : null);
+    const isGone = () => id.value === of && !maps[table].has(row.id);
+    const make = () => (isGone() ? null : { version: versionOf(table, row) });
     const done = await tryWrite(() => send('DELETE', `/rows/${table}/${row.id}`, make));
     if (done) sayDone(`${said} removed.`);
     return done;
@@ -210,7 +212,8 @@ export const useSite = defineStore('site', () => {
       // No half of a letter at the end.
       const what = made.what.slice(0, MAX_WHAT).replace(/[\ud800-\udbff]$/, '');
       const update = made.update?.map((one) => ({ ...one, version: own.versionFor(one.table, one, one.values) }));
-      return { ...made, what, ...(update ? { update } : {}) };
+      const gone = made.remove?.map((one) => ({ ...one, version: versionOf(one.table, one) }));
+      return { ...made, what, ...(update ? { update } : {}), ...(gone ? { remove: gone } : {}) };
     });
 
   /**
