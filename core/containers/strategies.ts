@@ -148,11 +148,8 @@ const quick =
   (a, b) =>
     wasted(a, context) - wasted(b, context) || a.count - b.count;
 
-/** What a room has to buy for these choices, beyond what others use. What waits keeps the bins that it has. */
-export function purchasesOf(
+/** What a room has to buy for these choices, beyond what others use. */
+export const purchasesOf = (
   choices: readonly ContainChoice[],
-  { taken, kept = [], standing, types }: ContainContext,
-): Purchase[] {
-  const waiting = choices.flatMap(({ demand, chosen }) => (chosen ? [] : (standing?.get(demand.category.id) ?? [])));
-  return purchasesBeyond(taken, countTypes([...kept, ...waiting, ...chosenOf(choices)], taken), types);
-}
+  { taken, kept = [], types }: ContainContext,
+): Purchase[] => purchasesBeyond(taken, countTypes([...kept, ...chosenOf(choices)], taken), types);
