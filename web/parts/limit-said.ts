@@ -4,7 +4,7 @@
  * @param say the number in that unit
  * @example limitSaid('must be at most 6000', (mm) => `${mm / 10} cm`) // 'must be at most 600 cm'
  */
-export const limitSaid = <Problem extends string | undefined>(problem: Problem, say: (limit: number) => string) =>
+export const limitSaid = (problem: string | undefined, say: (limit: number) => string): string | undefined =>
   problem?.replace(/^(must be at (?:most|least)) (-?\d+(?:\.\d+)?)$/, (_, words: string, limit: string) =>
     [words, say(Number(limit))].join(' '),
   );

@@ -6,8 +6,6 @@ import { regroup, type Regrouping } from '@stube/core/grouping/regroup';
 import { handMade, SCHEMES, type SchemeResult } from '@stube/core/grouping/schemes';
 import { isAnswerable, type Suggestion } from '@stube/core/grouping/suggest';
 import { troublesOf } from '@stube/core/grouping/troubles';
-import { standingOf } from '@stube/core/containers/choose';
-import { countTypes } from '@stube/core/containers/shopping';
 import { today } from '../../parts/day.ts';
 import { minutes, percent } from '../../parts/numbers.ts';
 import { useNotices } from '../../data/notices.ts';
@@ -17,7 +15,7 @@ import { schemesWorker } from './worker.ts';
 import { newId } from '../../data/new-id.ts';
 
 const emit = defineEmits<{ close: [] }>();
-const { store, room, lines, bins, compartments } = useRoom();
+const { store, room, lines, bins, containContext } = useRoom();
 const notices = useNotices();
 const results = shallowRef<SchemeResult[] | null>(null);
 const suggestion = shallowRef<Suggestion | null>(null);
@@ -25,16 +23,17 @@ const shown = ref<SchemeResult['scheme'] | null>(null);
 const busy = ref(false);
 
 onMounted(async () => {
+  const { types, compartments, taken, standing } = containContext.value!;
   const data = {
     site: { measures: { ...store.site!.measures }, growth: store.site!.growth, fillLimit: store.site!.fillLimit },
     room: { people: [...(room.value?.people ?? [])] },
     lines: lines.value,
     categories: store.data.category,
     people: store.data.person,
-    types: store.data.containerType,
-    compartments: compartments.value,
-    taken: countTypes(store.data.bin.filter((bin) => bin.roomId !== room.value?.id)),
-    standing: standingOf(bins.value),
+    types,
+    compartments,
+    taken,
+    standing,
     today: today(),
   };
   const found = await schemesWorker().compare(data);
