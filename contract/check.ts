@@ -50,36 +50,43 @@ export function check<T>(schema: Joi.Schema<T>, value: unknown): Checked<T> {
   return { ok: false, fields: [...fields].map(([field, message]) => ({ field, message })) };
 }
 
+/** Checks what came as JSON: what no schema thinks of (`jsonProblem`), then the schema. */
+export function checkJson<T>(schema: Joi.Schema<T>, value: unknown): Checked<T> {
+  const problem = jsonProblem(value);
+  return problem ? { ok: false, fields: [problem] } : check(schema, value);
+}
+
 /** Deeper than anything that is sent. */
 const MAX_DEPTH = 12;
+/** More names than any row has fields. */
+const MAX_NAMES = 400;
+const UNNAMEABLE = ['__proto__', 'constructor', 'prototype'];
+// eslint-disable-next-line no-control-regex
+const UNSTORABLE = /\u0000|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
 
 /**
- * What no schema should have to think of: texts that cannot be stored (half letters, the letter with number 0), names that
- * mean something to the language, nesting without end.
+ * Finds what no schema should have to think of: texts that cannot be stored (half letters, the letter with number 0), names
+ * that mean something to the language, objects with a name for everything, nesting without end. Its time grows with the
+ * size of the value and no faster.
  * @returns the first problem, or null
  */
-export function jsonProblem(value: unknown, path = '', depth = 0): FieldProblem | null {
-  const field = path.slice(0, MAX_PATH) || 'body';
+export function jsonProblem(value: unknown): FieldProblem | null {
+  const found = problemIn(value, 0);
+  return found && { field: found.path.reverse().join('.').slice(0, MAX_PATH) || 'body', message: found.message };
+}
+
+/** @returns a problem with the way to it, innermost first, so that nothing is put together where there is none */
+function problemIn(value: unknown, depth: number): { path: (string | number)[]; message: string } | null {
   if (typeof value === 'string')
-    // eslint-disable-next-line no-control-regex
-    return /\u0000|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(value)
-      ? { field, message: 'holds a character that cannot be stored' }
-      : null;
+    return UNSTORABLE.test(value) ? { path: [], message: 'holds a character that cannot be stored' } : null;
   if (value === null || typeof value !== 'object') return null;
-  if (depth >= MAX_DEPTH) return { field, message: 'is nested too deeply' };
-  const inner = (key: string | number) => (path ? `${path}.${key}` : String(key));
-  if (Array.isArray(value)) {
-    for (let i = 0; i < value.length; i++) {
-      const problem = jsonProblem(value[i], inner(i), depth + 1);
-      if (problem) return problem;
-    }
-    return null;
-  }
-  for (const key of Object.keys(value)) {
-    if (key === '__proto__' || key === 'constructor' || key === 'prototype')
-      return { field, message: 'holds a name that is not allowed' };
-    const problem = jsonProblem(key, inner('key'), depth) ?? jsonProblem((value as never)[key], inner(key), depth + 1);
-    if (problem) return problem;
+  if (depth >= MAX_DEPTH) return { path: [], message: 'is nested too deeply' };
+  const names = Array.isArray(value) ? null : Object.keys(value);
+  if (names && names.length > MAX_NAMES) return { path: [], message: `holds more than ${MAX_NAMES} fields` };
+  for (const key of names ?? (value as unknown[]).keys()) {
+    if (names && UNNAMEABLE.includes(key as string)) return { path: [], message: 'holds a name that is not allowed' };
+    const problem = problemIn(key, depth) ?? problemIn((value as never)[key], depth + 1);
+    if (problem) return { ...problem, path: [...problem.path, key] };
   }
   return null;
 }

@@ -22,9 +22,9 @@ export class Stube {
   }
 
   async start(): Promise<void> {
-    const { child, port } = forkServer({ STUBE_DATA: join(this.directory, 'data'), PORT: String(this.port) });
+    const { child, ready } = forkServer({ STUBE_DATA: join(this.directory, 'data'), PORT: String(this.port) });
     this.child = child;
-    this.port = await port;
+    this.port = (await ready).port;
   }
 
   async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {

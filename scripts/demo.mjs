@@ -2,6 +2,7 @@
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { ROOT } from './install.mjs';
+import { loadFerryHouse } from './load.mjs';
 import { address, prepare, serve } from './serve.mjs';
 
 await prepare();
@@ -11,14 +12,15 @@ const whole = join(data, 'ferry-house-is-whole');
 if (process.argv.includes('--fresh') || (existsSync(data) && !existsSync(whole)))
   rmSync(data, { recursive: true, force: true });
 mkdirSync(data, { recursive: true });
-const { child, port } = await serve({ STUBE_DATA: data });
+const { port, instance, stop } = await serve({ STUBE_DATA: data });
 if (!existsSync(whole)) {
-  const answer = await fetch(`${address(port)}/api/visit`, { method: 'POST' });
-  if (answer.ok) writeFileSync(whole, 'The demo data was loaded in full.\n');
-  else {
-    console.error(await answer.text());
-    child.kill('SIGTERM');
+  try {
+    await loadFerryHouse(address(port), instance);
+    writeFileSync(whole, 'The demo data was loaded in full.\n');
+  } catch (error) {
+    console.error(error.message);
     process.exitCode = 1;
+    stop();
   }
 }
 if (process.exitCode !== 1) console.log(`The Ferry House is open at ${address(port)}`);

@@ -37,9 +37,9 @@ export async function furnish(kept) {
   const print = fingerprint();
   if (kept?.print === print) return save(kept.file, print);
   const directory = mkdtempSync(join(tmpdir(), 'stube-visit-'));
-  const { child, port } = forkServer({ STUBE_DATA: join(directory, 'data'), HOST: '127.0.0.1', PORT: '0' });
+  const { child, ready } = forkServer({ STUBE_DATA: join(directory, 'data'), HOST: '127.0.0.1', PORT: '0' });
   try {
-    const address = `http://127.0.0.1:${await port}`;
+    const address = `http://127.0.0.1:${(await ready).port}`;
     const { status } = spawnSync(process.execPath, ['--import', 'tsx', join(ROOT, 'demo', 'load.ts'), address], {
       cwd: ROOT,
       stdio: ['ignore', 'ignore', 'inherit'],

@@ -14,10 +14,10 @@ await prepare();
 const directory = mkdtempSync(join(tmpdir(), 'stube-measure-'));
 const start = async () => {
   const began = performance.now();
-  const { child, port } = forkServer({ STUBE_DATA: directory, PORT: '0' });
+  const { child, ready } = forkServer({ STUBE_DATA: directory, PORT: '0' });
   // Nothing is left running when a measurement fails.
   process.once('exit', () => child.kill());
-  const address = `http://127.0.0.1:${await port}`;
+  const address = `http://127.0.0.1:${(await ready).port}`;
   await fetch(`${address}/api/sites`);
   return { child, address, ms: performance.now() - began };
 };

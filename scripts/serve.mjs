@@ -27,12 +27,56 @@ export async function prepare() {
   await build();
 }
 
-/** @returns the server's process and the port it listens on; ends this process when the server cannot start */
+/** A server that crashes so often within so many minutes is not started again: something is wrong that a start does not mend. */
+const MAX_CRASHES = 5;
+const CRASH_MINUTES = 10;
+/** Before it is started again, ms. */
+const PAUSE_MS = 500;
+
+/**
+ * Starts the server and starts it again where it crashes, at the same port. Ends this process when the server cannot
+ * start, ends by itself (it has said why), or crashes again and again.
+ * @returns its port, what tells its first run from other servers, and how to stop it
+ */
 export async function serve(env = {}) {
-  const { child, port } = forkServer(env, ['inherit', 'pipe', 'inherit', 'ipc']);
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
-  child.on('exit', (code) => process.exit(code ?? 0));
-  return { child, port: await port };
+  let running;
+  let stopping = false;
+  const crashes = [];
+  const start = (port) => {
+    const server = forkServer(port ? { ...env, PORT: String(port) } : env, ['inherit', 'pipe', 'inherit', 'ipc']);
+    running = server.child;
+    return server;
+  };
+  const stop = (signal = 'SIGTERM') => {
+    stopping = true;
+    running.kill(signal);
+  };
+  const watch = (child, port) =>
+    child.once('exit', (code, signal) => {
+      if (stopping || code === 0 || code === 1) process.exit(code ?? 1);
+      const now = Date.now();
+      crashes.push(now);
+      if (crashes.filter((at) => at > now - CRASH_MINUTES * 60_000).length >= MAX_CRASHES) {
+        console.error(
+          `Stube has crashed ${MAX_CRASHES} times within ${CRASH_MINUTES} minutes and is not started again. What was saved is kept. Start it again with the same command.`,
+        );
+        process.exit(1);
+      }
+      console.error(`Stube ended unexpectedly (${signal ?? `code ${code}`}). It is being started again …`);
+      setTimeout(() => {
+        const again = start(port);
+        again.ready.catch(() => {});
+        watch(again.child, port);
+      }, PAUSE_MS);
+    });
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => stop(signal));
+  const { child, ready } = start();
+  const early = (code) => process.exit(code || 1);
+  child.once('exit', early);
+  const { port, instance } = await ready;
+  child.off('exit', early);
+  watch(child, port);
+  return { port, instance, stop };
 }
 
 export const address = (port) =>

@@ -3,5 +3,5 @@ import type { ChildProcess, StdioOptions } from 'node:child_process';
 export function forkServer(
   env?: Record<string, string>,
   stdio?: StdioOptions,
-): { child: ChildProcess; port: Promise<number> };
+): { child: ChildProcess; ready: Promise<{ port: number; instance: string }> };
 export function stop(child: ChildProcess): Promise<void>;

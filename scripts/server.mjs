@@ -7,7 +7,7 @@ import { ROOT } from './install.mjs';
 /** Several times what a site of 10,000 lines takes while it comes in from its file. */
 const HEAP_MB = 256;
 
-/** @returns the process and, once it answers, its port; fails when it ends before that */
+/** @returns the process and, once it answers, its port and what tells this run from others; fails when it ends before */
 export function forkServer(env = {}, stdio = ['ignore', 'ignore', 'inherit', 'ipc']) {
   const child = fork(join(ROOT, 'server', 'dist', 'main.js'), {
     cwd: ROOT,
@@ -15,11 +15,11 @@ export function forkServer(env = {}, stdio = ['ignore', 'ignore', 'inherit', 'ip
     execArgv: ['--max-semi-space-size=4', `--max-old-space-size=${HEAP_MB}`],
     stdio,
   });
-  const port = new Promise((resolve, reject) => {
-    child.once('message', (message) => resolve(message.port));
+  const ready = new Promise((resolve, reject) => {
+    child.once('message', resolve);
     child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
   });
-  return { child, port };
+  return { child, ready };
 }
 
 /** Asks it to stop, and waits until it has. */

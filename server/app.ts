@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
 import express, { type Express } from 'express';
-import { rateLimit } from 'express-rate-limit';
+import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import { api } from './http/api.ts';
 import type { Context } from './http/context.ts';
@@ -60,6 +60,8 @@ export function createApp({
     rateLimit({
       windowMs: 60_000,
       limit: requestsAMinute,
+      // Reading and writing are counted apart: a loop that writes keeps nobody at that address from looking.
+      keyGenerator: ({ ip = '', method }) => `${ipKeyGenerator(ip)} ${method === 'GET' ? 'reads' : 'writes'}`,
       standardHeaders: true,
       legacyHeaders: false,
       handler: (_request, response) =>

@@ -1,4 +1,6 @@
 /** Starts the server: `STUBE_DATA` (./data), `HOST` (127.0.0.1), `PORT` (4180), `STUBE_ORIGIN` for QR codes. */
+import { randomUUID } from 'node:crypto';
+import { createServer } from 'node:http';
 import { join, resolve } from 'node:path';
 import { pino } from 'pino';
 import { createApp } from './app.ts';
@@ -7,12 +9,16 @@ import { collectPictures } from './db/history.ts';
 import { DirectoryHeld, LockLost } from './db/lock.ts';
 import { DataRefused, openStore } from './db/open.ts';
 import { withoutContents } from './http/handle.ts';
+import { holderOfPort } from './http/port-holder.ts';
 import { WorkerPool } from './threads/pool.ts';
 
 /** Whoever asks the server to stop waits no longer than this, ms. */
 const STOP_MS = 4500;
 /** Requests that are under way get so long to end by themselves, ms. */
 const GRACE_MS = 2000;
+
+/** How a server ends that did not mean to: whoever started it may start it again. It ends with 1 where it says why. */
+const CRASHED = 70;
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
 const directory = resolve(process.env.STUBE_DATA ?? './data');
@@ -32,27 +38,37 @@ function fault(error: unknown): void {
   if (error instanceof LockLost) void stop(1);
 }
 
+/** Tells this run of the server from every other. */
+const instance = randomUUID();
 const work = new WorkerPool();
 const app = createApp({
   db: store.db,
   work,
+  instance,
   host,
   screens,
   origin: process.env.STUBE_ORIGIN,
   madeUpHouse: join(import.meta.dirname, 'ferry-house.json'),
   log: fault,
 });
-const server = app.listen(port, host, () => {
-  const address = server.address();
-  const at = typeof address === 'object' && address ? address.port : port;
-  console.log(`Stube answers at http://${host.includes(':') ? `[${host}]` : host}:${at}`);
-  process.send?.({ ready: true, port: at });
-});
-server.on('error', async (error: NodeJS.ErrnoException) => {
-  console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Choose another with PORT.` : error.message);
+const server = createServer(app);
+server.once('error', async (error: NodeJS.ErrnoException) => {
+  console.error(error.code === 'EADDRINUSE' ? portTaken() : `Stube cannot listen at ${host}:${port}: ${error.message}`);
   await store.close();
   process.exit(1);
 });
+server.listen(port, host, () => {
+  const address = server.address();
+  const at = typeof address === 'object' && address ? address.port : port;
+  console.log(`Stube answers at http://${host.includes(':') ? `[${host}]` : host}:${at}`);
+  process.send?.({ ready: true, port: at, instance });
+});
+
+function portTaken(): string {
+  const holder = holderOfPort(port);
+  const who = holder ? `process ${holder.pid} (${holder.command})` : 'another program';
+  return `Port ${port} is already in use by ${who}. Stop that program, or choose another port, for example: PORT=${port + 1} npm start`;
+}
 
 async function upkeep(): Promise<void> {
   try {
@@ -80,3 +96,7 @@ async function stop(code = 0): Promise<void> {
 process.on('SIGINT', () => void stop());
 process.on('SIGTERM', () => void stop());
 process.on('unhandledRejection', fault);
+process.on('uncaughtException', (error) => {
+  log.fatal(withoutContents(error));
+  process.exit(CRASHED);
+});

@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import type { ObservationKind } from '@stube/core/model/entities';
 import { FIELDS } from '../rows/fields.ts';
 

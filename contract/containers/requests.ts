@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { MAX_BINS } from '@stube/core/containers/choose';
 import { rowId } from '../rows/values.ts';
 

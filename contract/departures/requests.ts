@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { LISTS, type ListKey } from '@stube/core/pile/departures';
 import { rowId } from '../rows/values.ts';
 

@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { FIELDS } from '../rows/fields.ts';
 
 /** What was done before that day (ISO) is forgotten. */

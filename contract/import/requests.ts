@@ -1,5 +1,5 @@
 /** Lines of a list that comes in from elsewhere; a library entry is taken into the site where it is new there. */
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { MAX_ROWS } from '../rows/batch.ts';
 import { FIELDS } from '../rows/fields.ts';
 import { newFields } from '../rows/schemas.ts';

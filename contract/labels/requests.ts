@@ -1,6 +1,6 @@
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { LABEL_ROLES, type LabelRole, type LETTER_CASES } from '@stube/core/model/entities';
-import type { LabelKey } from '@stube/core/labels/label';
+import { keyOf, type LabelKey } from '@stube/core/labels/label';
 import type { Paper } from '@stube/core/model/site';
 import { FIELDS } from '../rows/fields.ts';
 import { rowId } from '../rows/values.ts';
@@ -18,7 +18,14 @@ const key: Joi.ObjectSchema<LabelKey> = Joi.object({
 });
 export const printedRequest: Joi.ObjectSchema<PrintedRequest> = Joi.object({
   room: rowId.required(),
-  labels: Joi.array().items(key).min(1).max(10_000).unique().required(),
+  labels: Joi.array()
+    .items(key)
+    .min(1)
+    .max(10_000)
+    .custom((labels: LabelKey[], helpers) =>
+      new Set(labels.map(keyOf)).size === labels.length ? labels : helpers.message({ custom: 'names a label twice' }),
+    )
+    .required(),
 });
 
 /** The layout where a room has none of its own. */

@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import Joi from '../joi.ts';
 
 export interface SessionRequest {
   act: 'start' | 'pause' | 'resume' | 'end';

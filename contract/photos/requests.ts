@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { PHOTO_KINDS, type Photo } from '@stube/core/model/entities';
 import { FIELDS } from '../rows/fields.ts';
 import { rowId } from '../rows/values.ts';

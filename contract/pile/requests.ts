@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import type { Decision } from '@stube/core/model/entities';
 import type { TokenKind } from '@stube/core/pile/parse-line';
 import { FIELDS } from '../rows/fields.ts';

@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { rowId } from '../rows/values.ts';
 
 /** The home of a bin: a compartment and, where it is known, the position in it, mm; without one it stands where there is room. */

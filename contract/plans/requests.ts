@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { containRequest, type ContainRequest } from '../containers/requests.ts';
 import { placedAt, type PlacedAt } from '../placement/requests.ts';
 import { rowId } from '../rows/values.ts';

@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import type { RotateAnswer } from '@stube/core/rotation/problem';
 import type { RoomRotation } from '@stube/core/rotation/rotation-of-room';
 import { day } from '../rows/values.ts';

@@ -1,5 +1,5 @@
 /** The room as it was on an earlier day (practice M6), as it may be written. */
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { TEMPLATES } from '@stube/core/measuring/templates';
 import { FACINGS } from '@stube/core/model/entities';
 import { coordinate, day, flag, mm, text, word } from './values.ts';

@@ -1,5 +1,5 @@
 /** Several rows written as one change: it is undone as one. */
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import type { TableName } from '@stube/core/model/entities';
 import { rowId } from './values.ts';
 import { MAX_WHAT } from './what.ts';
@@ -46,11 +46,14 @@ export type BatchTable = (typeof TABLES)[number];
 /** Rows in one change. */
 export const MAX_ROWS = 20_000;
 const version = Joi.number().integer().min(0).required();
+/** What a row of the table named beside it may hold. */
 const valuesFor = (make: (table: BatchTable) => Joi.Schema): Joi.Schema =>
-  TABLES.reduce(
-    (schema, table) => schema.when('table', { is: table, then: make(table) }),
-    Joi.object().required() as Joi.ObjectSchema,
-  );
+  Joi.alternatives()
+    .conditional('table', {
+      switch: TABLES.map((table) => ({ is: table, then: make(table) })),
+      otherwise: Joi.object(),
+    })
+    .required();
 
 export const batch: Joi.ObjectSchema<Batch> = Joi.object({
   what: Joi.string().trim().min(1).max(MAX_WHAT).required(),

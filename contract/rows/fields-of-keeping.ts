@@ -1,5 +1,5 @@
 /** What may be written of how a house is kept: routines, strays, and what helpers have learned. */
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { ROUTINE_KINDS } from '@stube/core/model/entities';
 import { isRule } from '@stube/core/routines/recurrence';
 import { day, flag, instant, list, mm, note, rowId, text } from './values.ts';

@@ -1,5 +1,5 @@
 /** What may be written of a site, its people and rooms, their furniture and fittings, and how labels look. Lengths mm, masses g. */
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { LENGTH_SYSTEMS, PAPER_NAMES } from '@stube/core/model/site';
 import {
   BLOCKED_SIDES,

@@ -1,5 +1,5 @@
 /** What may be written of what takes turns on the shelves, and of what is used up. */
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { INTERESTS, USES } from '@stube/core/model/entities';
 import { day, flag, list, mm, note, order, rowId, text } from './values.ts';
 

@@ -1,5 +1,5 @@
 /** What may be written of things, what they are kept in, and what happens to them. Lengths mm, masses g. */
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import {
   ATTRIBUTES,
   CONDITIONS,

@@ -1,5 +1,5 @@
 /** Kinds of values that fields of rows hold, and in which limits. Lengths mm. */
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { MAX_SORT } from '@stube/core/model/sort';
 import { dayOf } from '@stube/core/pile/reading/day';
 

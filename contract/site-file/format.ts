@@ -1,5 +1,5 @@
 /** One site in one file: as it is saved now, and as earlier versions saved it. */
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { TABLES, type SiteData } from '@stube/core/model/entities';
 import { MODEL_VERSION, upgradeSite } from '@stube/core/model/upgrade';
 import { siteProblems } from '@stube/core/model/whole';

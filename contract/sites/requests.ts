@@ -1,5 +1,5 @@
 import type { LengthSystem, Paper } from '@stube/core/model/site';
-import Joi from 'joi';
+import Joi from '../joi.ts';
 import { FIELDS } from '../rows/fields.ts';
 
 export interface NewSite {

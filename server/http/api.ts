@@ -1,5 +1,5 @@
 /** The whole interface of the server under /api, feature by feature. */
-import { json, Router } from 'express';
+import { json, raw, Router } from 'express';
 import { NotFound } from '../db/problems.ts';
 import { binsRoutes } from '../features/bins/routes.ts';
 import { containersRoutes } from '../features/containers/routes.ts';
@@ -54,11 +54,11 @@ export function api(context: Context): Router {
   const router = Router();
   router.get(
     '/health',
-    asyncHandler(async () => ({ ok: true })),
+    asyncHandler(async () => ({ ok: true, instance: context.instance })),
   );
   importSiteRoutes(router, context);
-  // Whole lists come in at once.
-  router.use(['/sites/:site/batch', '/sites/:site/import'], json({ limit: '20mb' }));
+  // Whole lists come in at once, and are read aside (readLarge).
+  router.use(['/sites/:site/batch', '/sites/:site/import'], raw({ type: 'application/json', limit: '20mb' }));
   router.use(json({ limit: '1mb' }));
   sitesRoutes(router, context);
   visitRoutes(router, context);

@@ -1,17 +1,30 @@
 /** A route validates, calls one service, answers; whatever goes wrong gets its status here. */
 import type { ErrorRequestHandler, Request, RequestHandler, Response } from 'express';
 import type { Schema } from 'joi';
-import { check, jsonProblem, type ApiProblem } from '@stube/contract/check';
+import { checkJson, type ApiProblem, type Checked } from '@stube/contract/check';
+import { checkLarge, type LargeRequest, type LargeRequests } from '@stube/contract/large';
 import { LockLost } from '../db/lock.ts';
 import { Malformed, NotFound, Refused, Stale, TooLong } from '../db/problems.ts';
+import type { Work } from '../threads/pool.ts';
 
 /** Reads body or query by its schema, or answers 400 with a message at every wrong field. */
 export function read<T>(schema: Schema<T>, value: unknown): T {
-  const problem = jsonProblem(value);
-  if (problem) throw new Malformed([problem]);
-  const checked = check(schema, value);
-  if (!checked.ok) throw new Malformed(checked.fields);
+  return accepted(checkJson(schema, value));
+}
+
+function accepted<T>(checked: Checked<T>): T {
+  if (!checked.ok) throw checked.whole ? new Refused(checked.fields) : new Malformed(checked.fields);
   return checked.value;
+}
+
+/** A body of this many bytes is read before the start of a thread would be over. */
+const READ_AT_ONCE = 200_000;
+
+/** Reads a body that may hold a whole list; a large one in a worker thread, so that everybody else is answered meanwhile. */
+export async function readLarge<R extends LargeRequest>(work: Work, name: R, body: unknown): Promise<LargeRequests[R]> {
+  const bytes = Buffer.isBuffer(body) ? body : Buffer.alloc(0);
+  if (bytes.length < READ_AT_ONCE) return accepted(checkLarge(name, bytes));
+  return accepted((await work.run('readLarge', { name, bytes })) as Checked<LargeRequests[R]>);
 }
 
 /** A handler that answers with what its work returns, and hands on what it throws. */

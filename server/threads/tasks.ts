@@ -8,6 +8,7 @@ import { loadSolver, type SolveProgram } from '@stube/core/engine/mixed-integer'
 import type { RotateAnswer, RotateProblem } from '@stube/core/rotation/problem';
 import { rotateWith } from '@stube/core/rotation/with-solver';
 import type { Checked } from '@stube/contract/check';
+import { checkLarge, type LargeRequest } from '@stube/contract/large';
 import { checkSiteFile, type SiteFile } from '@stube/contract/site-file/format';
 import type { FitAnswer, FitProblem } from '@stube/core/packing/problem';
 import { fitSteps } from '@stube/core/packing/solve';
@@ -72,6 +73,11 @@ export const TASKS = {
   fit: task('Filling sheets', 30, (problem: FitProblem): FitAnswer => inTime(fitSteps(problem), problem.timeMs)),
   cutPdf: task('Drawing the cut list', 60, (document: CutDocument): Promise<Buffer> => cutPdf(document)),
   tablePdf: task('Drawing the list', 60, (document: TableDocument): Promise<Buffer> => tablePdf(document)),
+  readLarge: task(
+    'Reading the list',
+    60,
+    ({ name, bytes }: { name: LargeRequest; bytes: Uint8Array }): Checked<unknown> => checkLarge(name, bytes),
+  ),
   readSiteFile: task('Reading the file', 120, ({ bytes }: { bytes: Uint8Array }): Checked<SiteFile> => {
     let value: unknown;
     try {

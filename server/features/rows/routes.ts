@@ -1,10 +1,9 @@
 /** The routes of rows, for every table the model says they are there for. */
 import { TABLES, type TableName } from '@stube/core/model/entities';
-import { batch } from '@stube/contract/rows/batch';
 import { CREATABLE, createSchema, patchSchema, REMOVABLE, removeSchema } from '@stube/contract/rows/schemas';
 import { NotFound } from '../../db/problems.ts';
 import { param, scopeOf, type SiteRoutes } from '../../http/context.ts';
-import { asyncHandler, read } from '../../http/handle.ts';
+import { asyncHandler, read, readLarge } from '../../http/handle.ts';
 import { writeBatch } from './batch.ts';
 import { createRow, patchRow, removeRow } from './service.ts';
 
@@ -17,7 +16,9 @@ function oneOf<T extends TableName>(tables: readonly T[], name: string): T {
 export const rowsRoutes: SiteRoutes = (router, context) => {
   router.post(
     '/batch',
-    asyncHandler((request) => writeBatch(scopeOf(request, context), read(batch, request.body))),
+    asyncHandler(async (request) =>
+      writeBatch(scopeOf(request, context), await readLarge(context.work, 'batch', request.body)),
+    ),
   );
   router.post(
     '/rows/:table',

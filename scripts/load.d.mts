@@ -1,0 +1,1 @@
+export function loadFerryHouse(origin: string, instance: string): Promise<void>;
