@@ -1,6 +1,6 @@
 /** Reading a site: whole, or what has changed since a revision. */
 import type { PgColumn } from 'drizzle-orm/pg-core';
-import { and, eq, getTableColumns, gt, sql } from 'drizzle-orm';
+import { and, eq, getTableColumns, gt, sql, type SQL } from 'drizzle-orm';
 import { TABLES, type SiteData, type TableName } from '@stube/core/model/entities';
 import type { SiteChanges, Snapshot } from '@stube/contract/answers';
 import { historyOf } from './history.ts';
@@ -17,39 +17,47 @@ async function knownSite(db: Db, siteId: string): Promise<typeof site.$inferSele
   return row;
 }
 
-/** Rows read at once: other requests wait no longer than for so many. */
+/** Rows of a table that are read with the first look at all of them: few sites have more in most. */
+const FIRST_ROWS = 200;
+/** Rows of one table read at once after that: other requests wait no longer than for so many. */
 const ROWS_AT_ONCE = 3000;
 
 /**
- * All rows of a table of a site, some thousands at a time. The database writes them as one text: that is read several times
- * as fast as column by column.
+ * Some rows of a table in the order in which they lie there: as they were made, what was changed last at the end. The
+ * database writes them as one text under the names of their columns: that is read several times as fast as column by
+ * column.
+ * @param after the place of the row to go on from
  */
-async function readAll(db: Db, table: TableName, siteId: string, roomId?: string): Promise<unknown[]> {
+function partOf(table: TableName, siteId: string, roomId: string | undefined, after: string, limit: number): SQL {
   const t = tableOf(table);
-  const columns = Object.entries(getTableColumns(t));
-  const pairs = columns.map(([field, column]) => sql`${sql.raw(`'${field}'`)}, ${column}`);
-  const instants = columns.filter(([, column]) => column.getSQLType() === INSTANT).map(([field]) => field);
   const inRoom = roomId && 'roomId' in t ? sql` and ${t.roomId as PgColumn} = ${roomId}` : sql``;
-  const all: Record<string, unknown>[] = [];
-  // In the order in which they lie in the table: as they were made, what was changed last at the end.
-  for (let after = '(0,0)'; ;) {
-    // The rows are chosen before they are written as text: else all are written anew for every part.
-    const part = sql`select json_build_object(${sql.join(pairs, sql`, `)}) as made, ${t}.place from
-      (select *, ctid as place from ${t} where ${t.siteId} = ${siteId}${inRoom} and ctid > ${after}::tid
-        order by ctid limit ${ROWS_AT_ONCE}) ${t}`;
-    const answer = await db.execute(
-      sql`select coalesce(json_agg(made), '[]')::text as rows, (array_agg(place))[count(*)]::text as last from (${part}) part`,
-    );
-    const [found] = (answer as unknown as { rows: { rows: string; last: string | null }[] }).rows;
-    const rows = JSON.parse(found!.rows) as Record<string, unknown>[];
-    // Points in time have a writing of their own in JSON.
-    for (const row of rows)
-      for (const field of instants) if (row[field] !== null) row[field] = instantOf(String(row[field]));
-    all.push(...rows);
-    if (rows.length < ROWS_AT_ONCE) return all;
-    after = found!.last!;
-    await turn();
-  }
+  return sql`select ${table}::text as table, coalesce(json_agg(part), '[]')::text as rows from (select *, ctid::text as place from ${t}
+    where ${t.siteId} = ${siteId}${inRoom} and ctid > ${after}::tid order by ctid limit ${limit}) part`;
+}
+
+/** Rows by their fields, as the application knows them. */
+function rowsOf(table: TableName, written: readonly Record<string, unknown>[]): Record<string, unknown>[] {
+  const fields = Object.entries(getTableColumns(tableOf(table))).map(([field, column]) => ({
+    field,
+    name: column.name,
+    instant: column.getSQLType() === INSTANT,
+  }));
+  return written.map((values) => {
+    const row: Record<string, unknown> = {};
+    for (const { field, name, instant } of fields) {
+      const value = values[name];
+      // Points in time have a writing of their own in JSON.
+      row[field] = instant && value !== null ? instantOf(String(value)) : value;
+    }
+    return row;
+  });
+}
+
+type Part = Record<string, unknown>[];
+async function readParts(db: Db, statements: SQL[]): Promise<Map<TableName, Part>> {
+  const answer = await db.execute(sql.join(statements, sql` union all `));
+  const { rows: parts } = answer as unknown as { rows: { table: TableName; rows: string }[] };
+  return new Map(parts.map(({ table, rows }) => [table, JSON.parse(rows) as Part]));
 }
 
 export const readSite = (db: Db, siteId: string): Promise<SiteData> => readTables(db, siteId, TABLES);
@@ -66,7 +74,19 @@ export async function readTables<T extends TableName>(
   roomId?: string,
 ): Promise<Pick<SiteData, T>> {
   const data: Partial<Record<TableName, unknown[]>> = { site: [rowOnly(await knownSite(db, siteId))] };
-  for (const name of names) if (name !== 'site') data[name] = await readAll(db, name, siteId, roomId);
+  const others = names.filter((name) => name !== 'site');
+  const firsts = others.map((name) => partOf(name, siteId, roomId, '(0,0)', FIRST_ROWS));
+  const parts = firsts.length ? await readParts(db, firsts) : new Map<TableName, Part>();
+  for (const [name, all] of parts) {
+    let last = all;
+    for (let limit = FIRST_ROWS; last.length === limit; limit = ROWS_AT_ONCE) {
+      await turn();
+      const more = partOf(name, siteId, roomId, String(last.at(-1)!.place), ROWS_AT_ONCE);
+      last = (await readParts(db, [more])).get(name)!;
+      all.push(...last);
+    }
+    data[name] = rowsOf(name, all);
+  }
   return data as unknown as Pick<SiteData, T>;
 }
 
@@ -88,7 +108,13 @@ export async function changesSince(db: Db, siteId: string, since: number, who: s
     if (since > revision || since < historyFrom) return null;
     const answer: SiteChanges = { revision, rows: {}, removed: {}, history: await historyOf(tx as Db, siteId, who) };
     if (since === revision) return answer;
-    for (const name of TABLES) {
+    // Whatever was written or removed stands in the journal; undone changes too, as they moved rows twice.
+    const touched = await tx
+      .selectDistinct({ table: journal.table, rowId: journal.rowId })
+      .from(journal)
+      .innerJoin(change, and(eq(change.siteId, journal.siteId), eq(change.seq, journal.seq)))
+      .where(and(eq(journal.siteId, siteId), gt(change.touched, since)));
+    for (const name of new Set(touched.map(({ table }) => table))) {
       const t = tableOf(name);
       const rows = await tx
         .select()
@@ -96,12 +122,6 @@ export async function changesSince(db: Db, siteId: string, since: number, who: s
         .where(and(eq(name === 'site' ? t.id : t.siteId, siteId), gt(t.version, since)));
       if (rows.length) (answer.rows as Record<string, unknown[]>)[name] = rows.map(rowOnly);
     }
-    // Whatever went had been written or removed since; undone changes too, as they moved rows twice.
-    const touched = await tx
-      .selectDistinct({ table: journal.table, rowId: journal.rowId })
-      .from(journal)
-      .innerJoin(change, and(eq(change.siteId, journal.siteId), eq(change.seq, journal.seq)))
-      .where(and(eq(journal.siteId, siteId), gt(change.touched, since)));
     const there = new Set(TABLES.flatMap((name) => (answer.rows[name] ?? []).map((row) => `${name} ${row.id}`)));
     for (const { table, rowId } of touched)
       if (!there.has(`${table} ${rowId}`)) (answer.removed[table] ??= []).push(rowId);

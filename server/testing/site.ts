@@ -18,7 +18,9 @@ export async function testServer() {
     now: () => new Date('2026-03-01T10:00:00Z'),
     log: (error) => console.error(error),
   });
-  const call = request(app);
+  // Else every request would open a port of its own.
+  const listener = app.listen(0, '127.0.0.1');
+  const call = request(listener);
   const post = async (path: string, body: object = {}, status = 200) =>
     (await call.post(`/api${path}`).send(body).expect(status)).body;
   const get = async (path: string, status = 200) => (await call.get(`/api${path}`).expect(status)).body;
@@ -28,6 +30,7 @@ export async function testServer() {
     (await call.delete(`/api${path}`).send(body).expect(status)).body;
   const data = async (site: string): Promise<SiteData> => (await get(`/sites/${site}`)).data;
   const close = async () => {
+    await new Promise((done) => listener.close(done));
     await work.close();
     await store.close();
   };
