@@ -10,6 +10,7 @@ import { memoryStore, openStore, readDump } from './db/open.ts';
 import { listSites } from './db/sites.ts';
 import { createSite } from './features/sites/service.ts';
 import { TEMPLATE } from './testing/template.ts';
+import { siteNamed } from './testing/site.ts';
 
 let directory = '';
 const children: ChildProcess[] = [];
@@ -132,21 +133,9 @@ const restore = (...args: string[]) => {
 test('a backup is listed, put in place again by its name, and what was there is kept', async () => {
   const data = join(directory, 'data');
   const store = await openStore(data);
-  await createSite(store.db, 'here', {
-    name: 'Before',
-    system: 'metric',
-    currency: 'EUR',
-    keepsNew: false,
-    paper: 'A4',
-  });
+  await createSite(store.db, 'here', siteNamed('Before'));
   const name = basename((await backUpWhenDue(store.client, data, new Date()))!);
-  await createSite(store.db, 'here', {
-    name: 'After',
-    system: 'metric',
-    currency: 'EUR',
-    keepsNew: false,
-    paper: 'A4',
-  });
+  await createSite(store.db, 'here', siteNamed('After'));
   expect(restore(name)).toMatchObject({ status: 1, said: expect.stringContaining('in use by process') });
   await store.close();
   expect(restore().said).toContain(name);

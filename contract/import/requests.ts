@@ -3,13 +3,14 @@ import Joi from '../joi.ts';
 import { MAX_ROWS } from '../rows/batch.ts';
 import { FIELDS } from '../rows/fields.ts';
 import { newFields } from '../rows/schemas.ts';
+import { text } from '../rows/values.ts';
 
 export interface ImportedLines {
   name: string;
   lines: { starter: string | null; perWeek: number | null; values: Record<string, unknown> }[];
 }
 export const importedLines: Joi.ObjectSchema<ImportedLines> = Joi.object({
-  name: Joi.string().trim().max(120).required(),
+  name: text(120).required(),
   lines: Joi.array()
     .min(1)
     .max(MAX_ROWS)

@@ -2,7 +2,7 @@ import Joi from '../joi.ts';
 import type { Decision } from '@stube/core/model/entities';
 import type { TokenKind } from '@stube/core/pile/parse-line';
 import { FIELDS } from '../rows/fields.ts';
-import { rowId } from '../rows/values.ts';
+import { rowId, text } from '../rows/values.ts';
 
 /** A line of the pile as typed; a category or a library entry may be chosen in place of the proposed one. */
 export interface NewLine {
@@ -18,7 +18,7 @@ export interface NewLine {
 }
 export const newLine: Joi.ObjectSchema<NewLine> = Joi.object({
   roomId: rowId.required(),
-  text: Joi.string().trim().min(1).max(200).required(),
+  text: text(200).required(),
   categoryId: rowId.allow(null),
   starter: FIELDS.category.starter,
   decision: FIELDS.line.decision,

@@ -1,7 +1,7 @@
 /** Several rows written as one change: it is undone as one. */
 import Joi from '../joi.ts';
 import type { TableName } from '@stube/core/model/entities';
-import { rowId } from './values.ts';
+import { rowId, text } from './values.ts';
 import { MAX_WHAT } from './what.ts';
 import { fieldSchemas, newFields } from './schemas.ts';
 
@@ -56,7 +56,7 @@ const valuesFor = (make: (table: BatchTable) => Joi.Schema): Joi.Schema =>
     .required();
 
 export const batch: Joi.ObjectSchema<Batch> = Joi.object({
-  what: Joi.string().trim().min(1).max(MAX_WHAT).required(),
+  what: text(MAX_WHAT).required(),
   create: Joi.array()
     .max(MAX_ROWS)
     .items(

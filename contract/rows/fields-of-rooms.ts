@@ -21,7 +21,7 @@ import {
 import { TEMPLATES } from '@stube/core/measuring/templates';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { asItIs } from './as-it-is.ts';
-import { coordinate, day, flag, limit, list, mm, note, order, rowId, text, word } from './values.ts';
+import { coordinate, day, flag, limit, list, mm, note, order, rowId, text, timeZone, word } from './values.ts';
 
 /** The longest name of a site. */
 export const MAX_SITE_NAME = 80;
@@ -40,6 +40,7 @@ export const FIELDS_OF_ROOMS = {
     kerf: mm(0, 20),
     clearance: mm(0, 100),
     restockBudget: mm(0, 1_000_000_000).allow(null),
+    timeZone: timeZone.allow(null),
   },
   person: {
     name: text(60),

@@ -1,9 +1,14 @@
 /** Kinds of values that fields of rows hold, and in which limits. Lengths mm. */
 import Joi from '../joi.ts';
+import { isTimeZone } from '@stube/core/deadlines/day';
 import { MAX_SORT } from '@stube/core/model/sort';
 import { dayOf } from '@stube/core/pile/reading/day';
 
-export const text = (max: number) => Joi.string().trim().min(1).max(max);
+/** What parts lines, and what no keyboard writes. */
+// eslint-disable-next-line no-control-regex
+const BREAKS = /[\u0000-\u001f\u007f-\u009f\u2028\u2029]+/g;
+/** One line: what was pasted with line breaks comes in without them. */
+export const text = (max: number) => Joi.string().trim().replace(BREAKS, ' ').min(1).max(max);
 export const note = (max: number) => Joi.string().trim().max(max).allow('');
 export const rowId = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, 'an id');
 export const mm = (min: number, max: number) => Joi.number().integer().min(min).max(max);
@@ -17,6 +22,11 @@ export const day = Joi.string().custom((value: string, helpers) => {
   const [year, month, date] = /^(\d{4})-(\d{2})-(\d{2})$/.test(value) ? value.split('-').map(Number) : [0, 0, 0];
   return dayOf(year!, month!, date!) ? value : helpers.message({ custom: 'must be a day like 2027-03-31' });
 });
+export const timeZone = Joi.string()
+  .max(60)
+  .custom((value: string, helpers) =>
+    isTimeZone(value) ? value : helpers.message({ custom: 'must be a time zone like Europe/Berlin' }),
+  );
 /** Kept to the millisecond, however it is written. */
 export const instant = Joi.string()
   .max(40)

@@ -8,6 +8,7 @@ export interface NewSite {
   currency: string;
   keepsNew: boolean;
   paper: Paper;
+  timeZone: string | null;
 }
 export const newSite: Joi.ObjectSchema<NewSite> = Joi.object({
   name: FIELDS.site.name.required(),
@@ -15,6 +16,7 @@ export const newSite: Joi.ObjectSchema<NewSite> = Joi.object({
   currency: FIELDS.site.currency.default('EUR'),
   keepsNew: FIELDS.site.keepsNew.default(false),
   paper: FIELDS.site.paper.default('A4'),
+  timeZone: FIELDS.site.timeZone.default(null),
 });
 
 /** From which revision on changes are asked for. */

@@ -59,12 +59,10 @@ export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
           familyId: '',
         }
       : undefined);
-  const values = lineOf(
-    read,
-    { roomId: '', categoryId: category?.id ?? null, sort: 0 },
-    'keep',
-    '2000-01-01T00:00:00Z',
-  );
+  const values = lineOf(read, { roomId: '', categoryId: category?.id ?? null, sort: 0 }, 'keep', {
+    at: '2000-01-01T00:00:00Z',
+    today: '2000-01-01',
+  });
   const coming: Line = { id: '', version: 0, siteId: site.id, ...values, keepsakeOf: personIn(text, data)?.id ?? null };
   const litres = litresOfLine(coming, asIs, site);
   const said = new Set(phraseWords(read.name));

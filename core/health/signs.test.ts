@@ -28,6 +28,7 @@ const facts = (more: Partial<RoomFacts> = {}): RoomFacts => ({
   doubles: 0,
   catchAll: { bins: [], full: 0 },
   today: '2026-12-10',
+  timeZone: null,
   ...more,
 });
 const kinds = (of: RoomFacts) => signsOf(of).map(({ kind, count }) => [kind, count]);

@@ -1,5 +1,5 @@
 /** Signs that a room's system fails, measured from what was seen, each with its trend and its way out (practice U2). */
-import { addDays } from '../deadlines/day.ts';
+import { addDays, dayIn } from '../deadlines/day.ts';
 import { mondayOf } from '../today/done.ts';
 import { isOpen } from '../pile/fate.ts';
 import type { Bin, Line, Observation, RoutineDay, Stray } from '../model/entities.ts';
@@ -46,6 +46,8 @@ export interface RoomFacts {
   catchAll: { bins: readonly string[]; full: number };
   /** ISO date. */
   today: string;
+  /** In which instants become days (Site). */
+  timeZone: string | null;
 }
 
 export const WEEKS = 8;
@@ -63,8 +65,9 @@ export function signsOf(facts: RoomFacts): Sign[] {
   const weeks = lastWeeks(facts.today);
   const weekly = (days: readonly string[]): number[] =>
     weeks.map((monday) => days.filter((day) => mondayOf(day) === monday).length);
+  const dayOf = (at: string): string => dayIn(facts.timeZone, at);
   const daysOf = (kind: Observation['kind']): string[] =>
-    facts.observations.filter((one) => one.kind === kind).map(({ at }) => at.slice(0, 10));
+    facts.observations.filter((one) => one.kind === kind).map(({ at }) => dayOf(at));
   const signs: Sign[] = [];
   const add = (kind: SignKind, count: number, of: number | null, trend: number[] | null, weight: number): void => {
     if (count > 0 || trend?.some((week) => week > 0))
@@ -77,8 +80,10 @@ export function signsOf(facts: RoomFacts): Sign[] {
   add('on the floor', loose, all, null, share(loose, all, 0.05));
   const lying = facts.strays.filter(({ settled }) => !settled).length;
   add('strays', lying, null, weekly(facts.strays.map(({ foundOn }) => foundOn)), Math.min(1, lying / 20));
-  const lookedFrom = facts.observations.reduce((least, { at }) => (at < least ? at : least), facts.today);
-  if (lookedFrom.slice(0, 10) <= addDays(facts.today, -7 * NEVER_WEEKS)) {
+  const lookedFrom = facts.observations
+    .map(({ at }) => dayOf(at))
+    .reduce((least, day) => (day < least ? day : least), facts.today);
+  if (lookedFrom <= addDays(facts.today, -7 * NEVER_WEEKS)) {
     const opened = new Set(facts.observations.map(({ binId }) => binId));
     const never = facts.bins.filter(({ id }) => !opened.has(id)).length;
     add('never opened', never, all, null, share(never, all, 0.5));
@@ -93,8 +98,7 @@ export function signsOf(facts: RoomFacts): Sign[] {
   );
   add('doubles', facts.doubles, null, null, Math.min(0.4, facts.doubles / 20));
   const still = facts.lines.filter(
-    (line) =>
-      isOpen(line) && line.decidedAt !== null && line.decidedAt.slice(0, 10) < addDays(facts.today, -STILL_DAYS),
+    (line) => isOpen(line) && line.decidedAt !== null && dayOf(line.decidedAt) < addDays(facts.today, -STILL_DAYS),
   ).length;
   add('lying still', still, null, null, Math.min(0.6, still / 10));
   if (facts.catchAll.bins.length) {
@@ -108,7 +112,7 @@ export function signsOf(facts: RoomFacts): Sign[] {
         kind: 'catch-all',
         count: percent,
         of: 100,
-        trend: weekly(filled.map(({ at }) => at.slice(0, 10))),
+        trend: weekly(filled.map(({ at }) => dayOf(at))),
         weight: 0.6,
       });
   }

@@ -28,6 +28,8 @@ export interface Site extends Row {
   kerf: number;
   /** Pieces are cut so much shorter than the inside that was measured, mm: they have to go in. */
   clearance: number;
+  /** IANA name of the time zone in which its days begin and end; null: nobody told, that of the machine. */
+  timeZone: string | null;
   /** What restocking may cost in a month, minor units; null: nobody set a limit. */
   restockBudget: number | null;
 }
@@ -50,5 +52,6 @@ export const site = entity<Site>()({
     kerf: { default: 3, since: 6 },
     clearance: { default: 4, since: 6 },
     restockBudget: { default: null, since: 12 },
+    timeZone: { default: null, since: 14 },
   },
 });

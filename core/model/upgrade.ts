@@ -3,7 +3,7 @@ import { ENTITIES, TABLES, type TableName } from './entities.ts';
 import { fieldsOf } from './defaults.ts';
 
 /** Counts changes of the model: a field or table that comes (`since`), and one that is called otherwise (below). */
-export const MODEL_VERSION = 13;
+export const MODEL_VERSION = 14;
 
 /** By the version that brought them: new names of fields, by table. */
 const RENAMED: Readonly<Record<number, Partial<Record<TableName, Readonly<Record<string, string>>>>>> = {

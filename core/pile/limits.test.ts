@@ -42,6 +42,7 @@ const site = {
   kerf: 3,
   clearance: 4,
   restockBudget: null,
+  timeZone: null,
 };
 const room = { ...row, id: 'r', name: 'Loft' };
 const rooms = new Map([['r', room]]);

@@ -5,7 +5,7 @@ import { goingHalf, halvesOf, onceMore } from './line-changes.ts';
 import { decided, decisionFor, lineOf, putOffProblem, withDecision } from './new-line.ts';
 import { isParsedLine, parseLine } from './parse-line.ts';
 
-const NOW = '2026-11-26T10:00:00.000Z';
+const NOW = { at: '2026-11-26T10:00:00.000Z', today: '2026-11-26' };
 const line = (more: Partial<Line> = {}): Line => ({ id: 'l', version: 1, siteId: 's', ...lineValues('blocks', more) });
 
 test.each([
@@ -18,7 +18,7 @@ test.each([
   expect(goingHalf(line({ amount, measure }), 9, NOW)).toMatchObject({
     amount: halves[1],
     decision: 'give away',
-    decidedAt: NOW,
+    decidedAt: NOW.at,
     sort: 9,
   });
 });
@@ -33,10 +33,10 @@ test('once more is the same without what was found out about the first', () =>
   }));
 
 test.each([
-  ['keep', null, { due: null, keepUntil: null, decidedAt: NOW }],
-  ['keep', '2027-01-01', { due: null, keepUntil: '2027-01-01', decidedAt: NOW }],
-  ['return', '2027-01-01', { due: '2027-01-01', keepUntil: null, decidedAt: NOW }],
-  ['give away', null, { due: null, keepUntil: null, decidedAt: NOW }],
+  ['keep', null, { due: null, keepUntil: null, decidedAt: NOW.at }],
+  ['keep', '2027-01-01', { due: null, keepUntil: '2027-01-01', decidedAt: NOW.at }],
+  ['return', '2027-01-01', { due: '2027-01-01', keepUntil: null, decidedAt: NOW.at }],
+  ['give away', null, { due: null, keepUntil: null, decidedAt: NOW.at }],
   ['decide later', null, { due: '2026-12-26', keepUntil: null, decidedAt: null }],
 ] as const)('%s by %s', (decision, day, dates) => expect(decided(decision, day, NOW)).toEqual({ decision, ...dates }));
 
@@ -55,7 +55,7 @@ test('a typed line becomes what its words and a decision by hand say', () => {
 
 test('another decision brings its dates; the same one changes none', () => {
   const later = line({ decision: 'decide later', due: '2026-12-01', decidedAt: null });
-  expect(withDecision(later, { decision: 'keep' }, NOW)).toEqual({ decision: 'keep', due: null, decidedAt: NOW });
+  expect(withDecision(later, { decision: 'keep' }, NOW)).toEqual({ decision: 'keep', due: null, decidedAt: NOW.at });
   expect(withDecision(later, { decision: 'return', due: '2027-02-01' }, NOW)).toMatchObject({ due: '2027-02-01' });
   expect(withDecision(later, { decision: 'decide later', note: 'x' }, NOW)).toEqual({
     decision: 'decide later',

@@ -1,4 +1,5 @@
 /** What one gesture makes of a line: once more, half of it goes. Whoever shows it writes what comes out here. */
+import type { Moment } from '../deadlines/day.ts';
 import { defaultsOf } from '../model/defaults.ts';
 import type { FieldsOf } from '../model/entity.ts';
 import type { Line } from '../model/entities.ts';
@@ -30,8 +31,8 @@ export function halvesOf(amount: number, measure: string): [stays: number, goes:
   return [amount - goes, goes];
 }
 
-/** The half of a line that goes, as a line of its own. @param now ISO date and time */
-export const goingHalf = (line: Line, sort: number, now: string): LineValues => ({
+/** The half of a line that goes, as a line of its own. */
+export const goingHalf = (line: Line, sort: number, now: Moment): LineValues => ({
   ...valuesOf(line),
   ...defaultsOf('line'),
   attributes: line.attributes,

@@ -1,28 +1,27 @@
 /** What a line becomes when it is read, typed or from a list: the one place where that is decided. */
-import { addDays, LATER_DAYS } from '../deadlines/day.ts';
+import { addDays, LATER_DAYS, type Moment } from '../deadlines/day.ts';
 import { defaultsOf } from '../model/defaults.ts';
 import type { FieldsOf } from '../model/entity.ts';
 import type { Decision, Line, Site } from '../model/entities.ts';
 import type { ParsedLine } from './parse-line.ts';
 import { fateOf } from './fate.ts';
 
-/** When a line nobody decided about comes back. @param now ISO date, or date and time */
-export const laterDay = (now: string): string => addDays(now.slice(0, 10), LATER_DAYS);
+/** When a line nobody decided about comes back. @param today ISO */
+export const laterDay = (today: string): string => addDays(today, LATER_DAYS);
 
 /**
  * A decision with its dates: what is kept is kept until the day said, all else is due on it; what is open comes back.
  * @param day ISO, null where none was said
- * @param now ISO date and time
  */
 export const decided = (
   decision: Decision | null,
   day: string | null,
-  now: string,
+  now: Moment,
 ): Pick<Line, 'decision' | 'due' | 'keepUntil' | 'decidedAt'> => ({
   decision,
-  due: decision === 'keep' ? null : (day ?? (decision === 'decide later' ? laterDay(now) : null)),
+  due: decision === 'keep' ? null : (day ?? (decision === 'decide later' ? laterDay(now.today) : null)),
   keepUntil: decision === 'keep' ? day : null,
-  decidedAt: fateOf(decision) === 'open' ? null : now,
+  decidedAt: fateOf(decision) === 'open' ? null : now.at,
 });
 
 /**
@@ -36,15 +35,12 @@ export const decisionFor = (
   byHand?: Decision | null,
 ): Decision | null => (byHand === undefined ? (read.decision ?? (site.keepsNew ? 'keep' : null)) : byHand);
 
-/**
- * The line that a text was read as.
- * @param now ISO date and time
- */
+/** The line that a text was read as. */
 export const lineOf = (
   read: ParsedLine,
   place: Pick<Line, 'roomId' | 'categoryId' | 'sort'>,
   decision: Decision | null,
-  now: string,
+  now: Moment,
 ): FieldsOf<Line> => ({
   ...defaultsOf('line'),
   ...place,
@@ -81,18 +77,18 @@ export const putOffProblem = (line: Line, patch: Partial<FieldsOf<Line>>): strin
     ? `${line.name} was put off ${MAX_PUT_OFF} times: now it has to be decided.`
     : null;
 
-/** What a change of its decision brings with it. @param now ISO date and time */
-export function withDecision(line: Line, patch: Partial<FieldsOf<Line>>, now: string): Partial<FieldsOf<Line>> {
+/** What a change of its decision brings with it. */
+export function withDecision(line: Line, patch: Partial<FieldsOf<Line>>, now: Moment): Partial<FieldsOf<Line>> {
   if (putsOff(line, patch)) return { ...patch, putOff: line.putOff + 1 };
   // What is open always has a day on which it comes back.
   if ((patch.decision ?? line.decision) === 'decide later' && patch.due === null && line.decision === 'decide later')
-    return { ...patch, due: line.due ?? laterDay(now) };
+    return { ...patch, due: line.due ?? laterDay(now.today) };
   const { decision } = patch;
   if (decision === undefined || decision === line.decision) return patch;
-  const due = 'due' in patch ? (patch.due ?? null) : decision === 'decide later' ? laterDay(now) : null;
+  const due = 'due' in patch ? (patch.due ?? null) : decision === 'decide later' ? laterDay(now.today) : null;
   return {
     ...patch,
-    decidedAt: fateOf(decision) === 'open' ? null : now,
+    decidedAt: fateOf(decision) === 'open' ? null : now.at,
     due: decision === 'keep' ? null : due,
     ...(line.handedOver ? { handedOver: null } : {}),
   };

@@ -69,12 +69,10 @@ export function readLines({ today, lines }: LinesProblem): { format: 'stube-read
           starter: starter.key,
         }
       : undefined;
-    const line = lineOf(
-      parsed,
-      { roomId: '', categoryId: starter?.key ?? null, sort: 0 },
-      parsed.decision,
-      `${today}T12:00:00.000Z`,
-    );
+    const line = lineOf(parsed, { roomId: '', categoryId: starter?.key ?? null, sort: 0 }, parsed.decision, {
+      at: `${today}T12:00:00.000Z`,
+      today,
+    });
     const litres = litresOfLine({ id: '', version: 0, siteId: '', ...line }, category, { measures: {} });
     return {
       text,

@@ -1,5 +1,5 @@
 /** What was done since Monday: told, so that it is seen. */
-import { addDays } from '../deadlines/day.ts';
+import { addDays, dayIn } from '../deadlines/day.ts';
 import type { SiteData } from '../model/entities.ts';
 
 export interface DoneThisWeek {
@@ -11,7 +11,9 @@ export interface DoneThisWeek {
   strays: number;
   labels: number;
 }
-type Data = Pick<SiteData, 'line' | 'routineDay' | 'observation' | 'stray' | 'printedLabel'>;
+type Data = Pick<SiteData, 'line' | 'routineDay' | 'observation' | 'stray' | 'printedLabel' | 'site'>;
+
+const DAY_LENGTH = 'YYYY-MM-DD'.length;
 
 /** Monday of the week of a day, ISO. */
 export const mondayOf = (day: string): string => addDays(day, -((new Date(`${day}T00:00:00Z`).getUTCDay() + 6) % 7));
@@ -19,7 +21,10 @@ export const mondayOf = (day: string): string => addDays(day, -((new Date(`${day
 /** @param today ISO date */
 export function doneThisWeek(data: Data, today: string): DoneThisWeek {
   const monday = mondayOf(today);
-  const isSince = (at: string | null): boolean => at !== null && at.slice(0, 10) >= monday;
+  const zone = data.site[0]?.timeZone ?? null;
+  // Some are days already, others points in time.
+  const isSince = (at: string | null): boolean =>
+    at !== null && (at.length > DAY_LENGTH ? dayIn(zone, at) : at) >= monday;
   const seen = data.observation.filter(({ at }) => isSince(at));
   return {
     decided: data.line.filter(({ decidedAt }) => isSince(decidedAt)).length,

@@ -1,4 +1,5 @@
 /** What was done on a site: what can be taken back next, what happened to a row, how large the record is, and dropping old parts. */
+import { startOfDay } from '@stube/core/deadlines/day';
 import { and, desc, eq, lt, ne, or, sql } from 'drizzle-orm';
 import type { BinEvent, History, HistorySize } from '@stube/contract/answers';
 import type { Db } from './open.ts';
@@ -68,13 +69,14 @@ export async function historySize(db: Db, siteId: string): Promise<HistorySize> 
 
 /**
  * Forgets what was done before a day: it can no longer be taken back, and pictures that only it could bring back go too.
- * @param before ISO date
+ * @param before ISO date, as the site's time zone has it
  */
 export async function dropHistory(db: Db, siteId: string, before: string): Promise<HistorySize> {
   await db.transaction(async (tx) => {
+    const [{ zone } = { zone: null }] = await tx.select({ zone: site.timeZone }).from(site).where(eq(site.id, siteId));
     const gone = await tx
       .delete(change)
-      .where(and(eq(change.siteId, siteId), lt(change.at, `${before}T00:00:00.000Z`)))
+      .where(and(eq(change.siteId, siteId), lt(change.at, startOfDay(before, zone).toISOString())))
       .returning({ touched: change.touched });
     if (!gone.length) return;
     const last = gone.reduce((most, { touched }) => Math.max(most, touched), 0);

@@ -20,6 +20,7 @@ import { disk, type Disk } from './disk.ts';
 import { DataRefused, openStore } from './open.ts';
 import { listSites } from './sites.ts';
 import { createSite } from '../features/sites/service.ts';
+import { siteNamed } from '../testing/site.ts';
 
 /** A directory with one site in it, made once. */
 let made = '';
@@ -27,7 +28,7 @@ let directory = '';
 beforeAll(async () => {
   made = mkdtempSync(join(tmpdir(), 'stube-made-'));
   const store = await openStore(made);
-  await createSite(store.db, 'here', { name: 'Quay', system: 'metric', currency: 'EUR', keepsNew: false, paper: 'A4' });
+  await createSite(store.db, 'here', siteNamed('Quay'));
   await store.close();
 });
 beforeEach(() => {

@@ -1,6 +1,7 @@
 /** A server over an empty database, and the few requests that most tests begin with. */
 import request from 'supertest';
 import type { SiteData } from '@stube/core/model/entities';
+import type { NewSite } from '@stube/contract/sites/requests';
 import { CUBES, ROOM } from '@stube/core/model/testing/rows';
 import { createApp } from '../app.ts';
 import { memoryStore, readDump } from '../db/open.ts';
@@ -38,6 +39,16 @@ export async function testServer() {
 }
 
 export type TestServer = Awaited<ReturnType<typeof testServer>>;
+
+/** What a site of that name begins with. */
+export const siteNamed = (name: string): NewSite => ({
+  name,
+  system: 'metric',
+  currency: 'EUR',
+  keepsNew: false,
+  paper: 'A4',
+  timeZone: null,
+});
 
 /** A site with one room and one unit. */
 export async function siteWithRoom(server: TestServer): Promise<{ site: string; room: string; unit: string }> {

@@ -1,7 +1,7 @@
 /** The site that is open: its rows, how it is followed, and the acts that are alike for all rows. Features add their own. */
 import { inOrder } from '@stube/core/model/sort';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { contentsOf, type Contents } from '@stube/core/containers/contents';
 import type { Row, RowOf, Site, TableName } from '@stube/core/model/entities';
 import type { ChangeAnswer, History, SiteChanges, Snapshot } from '@stube/contract/answers';
@@ -13,6 +13,7 @@ import { changesOf, isUntouched, useConflict } from './conflict.ts';
 import { newId } from './new-id.ts';
 import { useNotices } from './notices.ts';
 import { OwnWrites } from './own-writes.ts';
+import { keepDaysOf } from '../parts/day.ts';
 import { api, ApiError } from './transport.ts';
 
 export const useSite = defineStore('site', () => {
@@ -31,6 +32,7 @@ export const useSite = defineStore('site', () => {
 
   const site = computed<Site | undefined>(() => data.site[0]);
   const rooms = computed(() => inOrder(data.room));
+  watch(() => site.value?.timeZone ?? null, keepDaysOf, { immediate: true, flush: 'sync' });
 
   /** What is in each bin, by its id: it follows from the lines. */
   const contents = computed<ReadonlyMap<string, Contents>>(() =>

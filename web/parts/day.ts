@@ -1,11 +1,19 @@
 /** Days as people speak of them. */
-import { daysBetween } from '@stube/core/deadlines/day';
+import { shallowRef } from 'vue';
+import { daysBetween, dayIn, momentIn, type Moment } from '@stube/core/deadlines/day';
 
-/** Today where the person is, ISO. */
-export function today(): string {
-  const now = new Date();
-  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
-}
+/** The time zone of the site that is open; null is that of this device. */
+const zone = shallowRef<string | null>(null);
+export const keepDaysOf = (timeZone: string | null): void => void (zone.value = timeZone);
+
+/** Today on the calendar of the site, ISO. */
+export const today = (): string => dayIn(zone.value, new Date());
+/** The day of an instant on the calendar of the site, ISO. */
+export const dayOf = (at: string): string => dayIn(zone.value, at);
+/** Now, as the site has it. */
+export const moment = (): Moment => momentIn(zone.value, new Date());
+/** Today as ages are counted by it. */
+export const dateToday = (): Date => new Date(`${today()}T00:00:00Z`);
 
 /** `today`, `tomorrow`, `3 days ago`, `12 Dec`. */
 export function formatDay(date: string): string {

@@ -55,6 +55,7 @@ export const site = pgTable(
     kerf: integer('kerf').notNull().default(3),
     clearance: integer('clearance').notNull().default(4),
     restockBudget: integer('restock_budget'),
+    timeZone: text('time_zone'),
     removed: boolean('removed').notNull().default(false),
     /** Counts the site's changes: taken and raised by each of them in its own transaction. */
     revision: bigint('revision', { mode: 'number' }).notNull().default(0),

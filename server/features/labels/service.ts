@@ -1,5 +1,5 @@
 /** Labels of a room: which are to be printed, and that they were. */
-import { isoDay } from '@stube/core/deadlines/day';
+import { dayIn } from '@stube/core/deadlines/day';
 import { contentsOf } from '@stube/core/containers/contents';
 import { hiddenOn } from '@stube/core/labels/private';
 import { dueLabels, lookOf, type DueLabel } from '@stube/core/labels/due';
@@ -84,7 +84,7 @@ export async function labelsOf(scope: Scope, query: LabelQuery, origin: string):
   const labels: LabelContent[] = [];
   let look: RunLook | null = layout;
   for (const room of rooms) {
-    const of = labelData(data, scope.siteId, room.id, origin, isoDay(scope.now));
+    const of = labelData(data, scope.siteId, room.id, origin, dayIn(data.site[0]!.timeZone, scope.now));
     labels.push(
       ...dueLabels(of, query.roles)
         .filter(wanted)
@@ -92,7 +92,11 @@ export async function labelsOf(scope: Scope, query: LabelQuery, origin: string):
     );
     look ??= lookOf(of, query.layout ? null : (room.labelLayoutId ?? null));
   }
-  look ??= usualLook({ room: data.room[0] ?? NO_ROOM, people: data.person, today: isoDay(scope.now) });
+  look ??= usualLook({
+    room: data.room[0] ?? NO_ROOM,
+    people: data.person,
+    today: dayIn(data.site[0]!.timeZone, scope.now),
+  });
   return {
     title: [data.site[0]!.name, query.room && rooms[0]!.name, 'labels'].filter(Boolean).join(' · '),
     contents: labels,
@@ -110,7 +114,7 @@ export async function outlinesOf(
   roomId: string,
 ): Promise<{ title: string; paper: Paper; outlines: Outline[] }> {
   const data = await readTables(scope.db, scope.siteId, NEEDED);
-  const of = labelData(data, scope.siteId, roomId, '', isoDay(scope.now));
+  const of = labelData(data, scope.siteId, roomId, '', dayIn(data.site[0]!.timeZone, scope.now));
   const types = byId(data.containerType);
   const outlines = labelsOfRole('place', of).flatMap((content): Outline[] => {
     const bin = data.bin.find(({ id }) => id === content.binId)!;
@@ -124,7 +128,7 @@ export async function outlinesOf(
 /** What the labels of a room do not say to visitors, for the locked guide. */
 export async function keyOfRoom(scope: Scope, roomId: string) {
   const data = await readTables(scope.db, scope.siteId, NEEDED);
-  const of = labelData(data, scope.siteId, roomId, '', isoDay(scope.now));
+  const of = labelData(data, scope.siteId, roomId, '', dayIn(data.site[0]!.timeZone, scope.now));
   const as = (visitors: boolean) => labelsOfRole('bin', { ...of, room: { ...of.room, visitors } });
   return { room: of.room, paper: data.site[0]!.paper, rows: hiddenOn(as(false), as(true)) };
 }
@@ -132,7 +136,7 @@ export async function keyOfRoom(scope: Scope, roomId: string) {
 /** Bins of a room with lines to write on by hand. */
 export async function binsOfRoom({ db, siteId, now }: Scope, roomId: string) {
   const data = await readTables(db, siteId, NEEDED);
-  const of = labelData(data, siteId, roomId, '', isoDay(now));
+  const of = labelData(data, siteId, roomId, '', dayIn(data.site[0]!.timeZone, now));
   return { room: of.room, paper: data.site[0]!.paper, labels: labelsOfRole('bin', of) };
 }
 
@@ -141,13 +145,13 @@ export async function markPrinted(scope: Scope, { room, labels }: PrintedRequest
   return makeChange(scope, `${labels.length} ${labels.length === 1 ? 'label' : 'labels'} printed`, async (recorder) => {
     const data = await readTables(recorder.db as Db, scope.siteId, NEEDED);
     const roles = [...new Set(labels.map(({ role }) => role))];
-    const of = labelData(data, scope.siteId, room, '', isoDay(scope.now));
+    const of = labelData(data, scope.siteId, room, '', dayIn(data.site[0]!.timeZone, scope.now));
     const known = new Map(dueLabels(of, roles).map((label) => [keyOf(label.content), label]));
     const stickers = new Map<string, number>();
     for (const key of labels) {
       const label = known.get(keyOf(key));
       if (!label) throw new NotFound(nounOf(key.role), key.binId ?? key.numberId ?? '');
-      await writeLabel(recorder, label, room, isoDay(scope.now));
+      await writeLabel(recorder, label, room, dayIn(data.site[0]!.timeZone, scope.now));
       if (label.layoutId) stickers.set(label.layoutId, (stickers.get(label.layoutId) ?? 0) + 1);
     }
     for (const [id, count] of stickers) {

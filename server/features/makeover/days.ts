@@ -1,9 +1,9 @@
 /** The days planned for the rest of a makeover, as a calendar. */
-import { isoDay } from '@stube/core/deadlines/day';
-import ical from 'ical-generator';
+import { dayIn } from '@stube/core/deadlines/day';
 import { portionsOf } from '@stube/core/makeover/portions';
 import { planDays, type DayPlan } from '@stube/core/makeover/pace';
 import { NotFound, Refused } from '../../db/problems.ts';
+import { calendarText } from '../../documents/calendar.ts';
 import { readSite } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
 
@@ -19,25 +19,18 @@ export async function dayPlan({ db, siteId, now }: Scope, roomId: string): Promi
   const portions = portionsOf(data, roomId, now);
   return {
     room: room.name,
-    ...planDays(portions, room.minutesADay, isoDay(now), room.deadline, data.site[0]!.restDays),
+    ...planDays(portions, room.minutesADay, dayIn(data.site[0]!.timeZone, now), room.deadline, data.site[0]!.restDays),
   };
 }
 
 export async function dayPlanIcs(scope: Scope, roomId: string): Promise<string> {
   const plan = await dayPlan(scope, roomId);
-  const calendar = ical({ name: `Makeover: ${plan.room}`, prodId: { company: 'Stube', product: 'Stube' } });
-  for (const day of plan.days) {
-    // Floating time: nine o'clock wherever the calendar is read.
-    const start = new Date(`${day.date}T${String(BEGIN).padStart(2, '0')}:00:00`);
-    calendar.createEvent({
-      id: `${roomId}-${day.date}`,
-      start,
-      end: new Date(start.getTime() + day.minutes * 60_000),
-      floating: true,
-      stamp: scope.now,
-      summary: `${plan.room}: ${day.what}`.slice(0, 120),
-      description: `${day.minutes} minutes: ${day.what}`,
-    });
-  }
-  return calendar.toString();
+  const events = plan.days.map(({ date, minutes, what }) => ({
+    id: `${roomId}-${date}`,
+    day: date,
+    at: { hour: BEGIN, minutes },
+    summary: `${plan.room}: ${what}`,
+    description: `${minutes} minutes: ${what}`,
+  }));
+  return calendarText(`Makeover: ${plan.room}`, events, scope.now);
 }

@@ -1,5 +1,5 @@
 /** Sittings of a makeover, one at a time in a room, timed by the server's clock; and the room as it was before. */
-import { isoDay } from '@stube/core/deadlines/day';
+import { dayIn } from '@stube/core/deadlines/day';
 import { asItIsOf } from '@stube/core/makeover/as-it-is';
 import { secondsOf } from '@stube/core/makeover/pace';
 import { roomDataOf } from '@stube/core/placement/room-data';
@@ -44,7 +44,7 @@ export async function runSession(scope: Scope, roomId: string, act: SessionReque
 /** Keeps the room as it stands today, beside every later plan (practice M6). */
 export async function keepAsItIs(scope: Scope, roomId: string): Promise<ChangeAnswer> {
   const data = await readSite(scope.db, scope.siteId);
-  const room = roomDataOf(data, roomId, isoDay(scope.now));
+  const room = roomDataOf(data, roomId, dayIn(data.site[0]!.timeZone, scope.now));
   if (!room) throw new NotFound('room', roomId);
   const hues = new Map(data.family.map(({ id, hue }) => [id, hue]));
   const families = new Map(data.category.map(({ id, familyId }) => [id, familyId]));

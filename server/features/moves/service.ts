@@ -1,6 +1,6 @@
 /** The move plan of a room on paper, each step with a box to tick. */
 import { inOrder } from '@stube/core/model/sort';
-import { isoDay } from '@stube/core/deadlines/day';
+import { dayIn } from '@stube/core/deadlines/day';
 import { byId } from '@stube/core/model/by-id';
 import { moveWords, type MoveWords } from '@stube/core/moves/words';
 import { depthProblemOf, homesOf } from '@stube/core/placement/depth/depth-problem-of';
@@ -21,7 +21,7 @@ const COLUMNS: Column<MoveWords & { number: number }>[] = [
 
 export async function movesPdf(scope: Scope, roomId: string, work: Work) {
   const data = await readSite(scope.db, scope.siteId);
-  const room = roomDataOf(data, roomId, isoDay(scope.now));
+  const room = roomDataOf(data, roomId, dayIn(data.site[0]!.timeZone, scope.now));
   if (!room) throw new NotFound('room', roomId);
   const names = { bin: byId(data.bin), compartment: byId(data.compartment), unit: byId(data.unit) };
   const wanted = new Standing(depthProblemOf(room), homesOf(room.bins));

@@ -1,6 +1,7 @@
 /** What a change of a line brings with it: it keeps its size in another category, and lies on the pile of the room it belongs to. */
 import { takenAlong } from '@stube/core/containers/piece';
 import { decided } from '@stube/core/pile/new-line';
+import type { Moment } from '@stube/core/deadlines/day';
 import { roomNamed } from '@stube/core/pile/other-room';
 import { byId } from '@stube/core/model/by-id';
 import type { Line } from '@stube/core/model/entities';
@@ -8,13 +9,13 @@ import { Refused } from '../../db/problems.ts';
 import type { Recorder } from '../../db/recorder.ts';
 
 /** What belongs to another room that is known goes onto that room's pile and is decided there. */
-export async function toOtherRoom(recorder: Recorder, line: Line, now: Date): Promise<void> {
+export async function toOtherRoom(recorder: Recorder, line: Line, now: Moment): Promise<void> {
   if (line.decision !== 'other room' || !line.destination) return;
   const room = roomNamed(line.destination, await recorder.rows('room'));
   if (!room || room.id === line.roomId) return;
   await recorder.update('line', line.id, null, {
     roomId: room.id,
-    ...decided('decide later', null, now.toISOString()),
+    ...decided('decide later', null, now),
     destination: '',
     putOff: 0,
   });
@@ -29,7 +30,7 @@ async function refuseInItself(recorder: Recorder, line: Line): Promise<void> {
 }
 
 /** @param before as it was, @param after as it was written */
-export async function lineChanged(recorder: Recorder, before: Line, after: Line, now: Date): Promise<void> {
+export async function lineChanged(recorder: Recorder, before: Line, after: Line, now: Moment): Promise<void> {
   if (before.categoryId && before.categoryId !== after.categoryId && after.kind === before.kind) {
     const [from] = await recorder.rows('category', { id: before.categoryId });
     const along = takenAlong(before, from);

@@ -1,5 +1,5 @@
 /** Lines of the pile: read as typed, with a category proposed and taken into the site when it is new there. */
-import { isoDay } from '@stube/core/deadlines/day';
+import { momentIn } from '@stube/core/deadlines/day';
 import { sortAfter } from '@stube/core/model/sort';
 import { kindIn } from '@stube/core/pile/kind-in';
 import { isParsedLine, parseLine } from '@stube/core/pile/parse-line';
@@ -23,8 +23,10 @@ export async function addLine(scope: Scope, wanted: NewLine): Promise<ChangeAnsw
   return makeChange(scope, '', async (recorder) => {
     const site = await recorder.find('site', scope.siteId);
     await recorder.find('room', wanted.roomId);
+    const now = momentIn(site.timeZone, scope.now);
     const read = parseLine(wanted.text, site.system, {
-      today: wanted.today ?? isoDay(scope.now),
+      // Where the site has no time zone of its own, the person's day counts.
+      today: (site.timeZone ? null : wanted.today) ?? now.today,
       ignore: new Set(wanted.ignore),
     });
     if (!isParsedLine(read)) throw new Refused([read]);
@@ -32,12 +34,12 @@ export async function addLine(scope: Scope, wanted: NewLine): Promise<ChangeAnsw
     const categoryId = await categoryFor(recorder, wanted, read.name);
     const id = newId();
     const place = { roomId: wanted.roomId, categoryId, sort: await nextSort(recorder) };
-    const values = lineOf(read, place, decisionFor(read, site, wanted.decision), scope.now.toISOString());
+    const values = lineOf(read, place, decisionFor(read, site, wanted.decision), now);
     // Chosen by hand, a category says what kind of thing it is better than the words do.
     const category = categoryId ? await recorder.find('category', categoryId) : null;
     const kind = kindIn(values.kind, category?.starter ?? null);
     const [line] = await recorder.insert('line', [{ id, ...values, kind }]);
-    await toOtherRoom(recorder, line!, scope.now);
+    await toOtherRoom(recorder, line!, now);
     return id;
   });
 }

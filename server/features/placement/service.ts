@@ -1,5 +1,5 @@
 /** Bins into compartments: one moved by hand, or a whole plan. */
-import { isoDay } from '@stube/core/deadlines/day';
+import { dayIn } from '@stube/core/deadlines/day';
 import { mustBeLocked } from '@stube/core/placement/must-be-locked';
 import { depthProblemOf, homesOf } from '@stube/core/placement/depth/depth-problem-of';
 import { fixedIn } from '@stube/core/placement/depth/fixed';
@@ -48,9 +48,13 @@ export const homeOf = ({ compartmentId, x, y, z, turned }: PlacedAt, pinned: boo
 export const standsSo = (bin: Bin, home: Partial<Bin>): boolean =>
   (Object.keys(home) as (keyof Bin)[]).every((field) => home[field] === bin[field]);
 
+async function proposeNow({ db, siteId, now }: Scope, roomId: string, work: Work): Promise<Placed> {
+  const data = await readSite(db, siteId);
+  return propose(data, roomId, dayIn(data.site[0]!.timeZone, now), work);
+}
+
 export async function placeBins(scope: Scope, roomId: string, wanted: PlaceRequest, work: Work): Promise<ChangeAnswer> {
-  const placed =
-    wanted.placed ?? (await propose(await readSite(scope.db, scope.siteId), roomId, isoDay(scope.now), work));
+  const placed = wanted.placed ?? (await proposeNow(scope, roomId, work));
   return makeChange(scope, '', async (recorder) => {
     await recorder.find('room', roomId);
     const wantedSpaces = new Set(placed.flatMap(({ compartmentId }) => compartmentId ?? []));

@@ -1,6 +1,6 @@
 /** What is to order, and the first-aid kit with its checks, on paper. */
 import { inOrder } from '@stube/core/model/sort';
-import { isoDay } from '@stube/core/deadlines/day';
+import { dayIn } from '@stube/core/deadlines/day';
 import type { SiteData } from '@stube/core/model/entities';
 import { ordersOf } from '@stube/core/restock/budget';
 import { forecastsOf } from '@stube/core/restock/forecasts';
@@ -45,12 +45,13 @@ const COLUMNS: Column<ToOrder>[] = [
 ];
 
 export async function ordersCsv({ db, siteId, now }: Scope): Promise<string> {
-  return tableCsv(COLUMNS, toOrder(await readSite(db, siteId), isoDay(now)));
+  const data = await readSite(db, siteId);
+  return tableCsv(COLUMNS, toOrder(data, dayIn(data.site[0]!.timeZone, now)));
 }
 
 export async function ordersPdf({ db, siteId, now }: Scope, work: Work) {
   const data = await readSite(db, siteId);
-  const today = isoDay(now);
+  const today = dayIn(data.site[0]!.timeZone, now);
   const rows = toOrder(data, today);
   const { name, paper } = data.site[0]!;
   const under = `${rows.length} to order, as of ${today}`;
@@ -66,7 +67,7 @@ export async function firstAidPdf({ db, siteId, now }: Scope, work: Work, roomId
   const data = await readSite(db, siteId);
   const room = data.room.find(({ id }) => id === roomId);
   if (!room) throw new NotFound('room', roomId);
-  const today = isoDay(now);
+  const today = dayIn(data.site[0]!.timeZone, now);
   const items = inOrder(data.kitItem.filter((item) => item.roomId === roomId));
   const stateOf = (item: (typeof items)[number]): string =>
     item.expires && item.expires < today ? 'EXPIRED' : item.have < item.wanted ? 'missing' : 'complete';

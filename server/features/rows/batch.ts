@@ -3,6 +3,7 @@ import type { Batch } from '@stube/contract/rows/batch';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { TABLES, type Line } from '@stube/core/model/entities';
 import { makeChange } from '../../db/change.ts';
+import { momentOf } from '../../db/moment.ts';
 import { checkReferences } from '../../db/references.ts';
 import type { Scope } from '../../db/scope.ts';
 import { lineChanged } from '../pile/changed.ts';
@@ -27,13 +28,14 @@ export async function writeBatch(
     }
     for (const table of TABLES)
       await checkReferences(recorder, table, checked(update.filter((row) => row.table === table)));
+    const now = await momentOf(recorder, scope.now);
     for (const { table, id, version, values } of update) {
       let before: Line | null = null;
       const after = await recorder.update(table, id, version, (row) => {
         if (table === 'line') before = row as unknown as Line;
-        return patchOf(table, row, values, scope.now);
+        return patchOf(table, row, values, now);
       });
-      if (before) await lineChanged(recorder, before, after as unknown as Line, scope.now);
+      if (before) await lineChanged(recorder, before, after as unknown as Line, now);
     }
     for (const { table, id, version } of remove) await removeWith(recorder, table, id, version);
   });

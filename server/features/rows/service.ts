@@ -1,5 +1,6 @@
 /** Making, changing and removing single rows, with everything that hangs on them. */
 import { ENTITIES, type Line, type RowOf, type TableName } from '@stube/core/model/entities';
+import type { Moment } from '@stube/core/deadlines/day';
 import { putOffProblem, withDecision } from '@stube/core/pile/new-line';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { CreatableTable } from '@stube/contract/rows/schemas';
@@ -7,6 +8,7 @@ import { makeChange } from '../../db/change.ts';
 import { newId } from '../../db/ids.ts';
 import { checkReferences, removeWithAll } from '../../db/references.ts';
 import { titleOf, type AnyRow, type Recorder } from '../../db/recorder.ts';
+import { momentOf } from '../../db/moment.ts';
 import type { Scope } from '../../db/scope.ts';
 import { Refused, Stale } from '../../db/problems.ts';
 import { lineChanged } from '../pile/changed.ts';
@@ -30,14 +32,14 @@ export async function createRow(scope: Scope, table: CreatableTable, values: Val
 }
 
 /** The fields to be written, and what a change of them brings with it. */
-export const patchOf = <T extends TableName>(table: T, row: RowOf<T>, patch: Values, now: Date): Partial<RowOf<T>> =>
+export const patchOf = <T extends TableName>(table: T, row: RowOf<T>, patch: Values, now: Moment): Partial<RowOf<T>> =>
   (table === 'line' ? linePatch(row as unknown as Line, patch, now) : patch) as Partial<RowOf<T>>;
 
 /** @throws Refused where its decision was put off too often already */
-function linePatch(line: Line, patch: Values, now: Date): Values {
+function linePatch(line: Line, patch: Values, now: Moment): Values {
   const problem = putOffProblem(line, patch);
   if (problem) throw new Refused([{ field: 'due', message: problem }]);
-  return { ...withDecision(line, patch, now.toISOString()) };
+  return { ...withDecision(line, patch, now) };
 }
 
 export async function patchRow(
@@ -49,12 +51,13 @@ export async function patchRow(
   return makeChange(scope, named('change', table, ''), async (recorder) => {
     await checkReferences(recorder, table, [{ at: '', values: patch }]);
     let before: Values = {};
+    const now = await momentOf(recorder, scope.now);
     const after = await recorder.update(table, id, version, (row) => {
       before = row as unknown as Values;
-      return patchOf(table, row, patch, scope.now);
+      return patchOf(table, row, patch, now);
     });
     recorder.what = nameOfPatch(table, before, patch);
-    if (table === 'line') await lineChanged(recorder, before as never, after as never, scope.now);
+    if (table === 'line') await lineChanged(recorder, before as never, after as never, now);
     await HOOKS[table]?.changed?.(recorder, before as never, after as never);
     return id;
   });

@@ -1,8 +1,8 @@
 /** What is due, as a calendar that other programs subscribe to: routines with holidays left out, days of decisions and returns. */
-import ical from 'ical-generator';
-import { addDays, isoDay } from '@stube/core/deadlines/day';
+import { addDays, dayIn } from '@stube/core/deadlines/day';
 import { daysDue } from '@stube/core/routines/recurrence';
 import { agendaOf } from '@stube/core/today/agenda';
+import { calendarText, type CalendarEvent } from '../../documents/calendar.ts';
 import { readSite } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
 
@@ -11,12 +11,8 @@ const AHEAD = 90;
 
 export async function todayIcs({ db, siteId, now }: Scope): Promise<string> {
   const data = await readSite(db, siteId);
-  const today = isoDay(now);
-  const calendar = ical({ name: data.site[0]!.name, prodId: { company: 'Stube', product: 'Stube' } });
-  const event = (id: string, day: string, summary: string, description: string): void => {
-    const start = new Date(`${day}T00:00:00`);
-    calendar.createEvent({ id, start, allDay: true, stamp: now, summary: summary.slice(0, 200), description });
-  };
+  const today = dayIn(data.site[0]!.timeZone, now);
+  const events: CalendarEvent[] = [];
   const rooms = new Map(data.room.map(({ id, name }) => [id, name]));
   const people = new Map(data.person.map(({ id, name }) => [id, name]));
   const over = new Set(
@@ -30,15 +26,20 @@ export async function todayIcs({ db, siteId, now }: Scope): Promise<string> {
     const facts = [`${routine.minutes} minutes`, who, ...routine.steps].filter(Boolean).join('\n');
     for (const day of daysDue(routine, { from: today, to: addDays(today, AHEAD) }, data.holiday))
       if (!over.has(`${routine.id} ${day}`))
-        event(`${routine.id}-${day}`, day, room ? `${room}: ${routine.name}` : routine.name, facts);
+        events.push({
+          id: `${routine.id}-${day}`,
+          day,
+          summary: room ? `${room}: ${routine.name}` : routine.name,
+          description: facts,
+        });
   }
   for (const item of agendaOf(data, today, AHEAD))
     if (item.kind !== 'routine')
-      event(
-        item.key.replaceAll(' ', '-'),
-        item.day < today ? today : item.day,
-        item.what,
-        `${item.kind}, ${item.room?.name ?? ''}`,
-      );
-  return calendar.toString();
+      events.push({
+        id: item.key,
+        day: item.day < today ? today : item.day,
+        summary: item.what,
+        description: `${item.kind}, ${item.room?.name ?? ''}`,
+      });
+  return calendarText(data.site[0]!.name, events, now);
 }

@@ -1,6 +1,6 @@
 /** A visit to the made-up house: its file comes in as a site, as if it had been furnished today. */
 import { readFile } from 'node:fs/promises';
-import { addDays, daysBetween, isoDay } from '@stube/core/deadlines/day';
+import { addDays, dayIn, daysBetween } from '@stube/core/deadlines/day';
 import type { SiteFile } from '@stube/contract/site-file/format';
 import type { Db } from '../../db/open.ts';
 import { listSites } from '../../db/sites.ts';
@@ -26,7 +26,7 @@ async function standingOrNew(db: Db, work: Work, who: string, file: string, now:
   const { exportedAt, data } = JSON.parse(text) as SiteFile & { exportedAt: string };
   const standing = (await listSites(db)).find((site) => site.name === data.site[0]!.name && !site.removed);
   if (standing) return { siteId: standing.id };
-  const moved = moveDays(text, daysBetween(exportedAt.slice(0, 10), isoDay(now)));
+  const moved = moveDays(text, daysBetween(dayIn(null, exportedAt), dayIn(null, now)));
   const checked = await work.run('readSiteFile', { bytes: Buffer.from(moved) });
   if (!checked.ok) throw new Error(`the made-up house is no site: ${checked.fields[0]?.message}`);
   return importSite(db, who, checked.value);

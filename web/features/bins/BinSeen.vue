@@ -5,7 +5,7 @@ import type { Bin, ObservationKind } from '@stube/core/model/entities';
 import { fetchedOf, missingBins } from '@stube/core/observations/learned';
 import type { BinEvent } from '@stube/contract/answers';
 import { useSite } from '../../data/site.ts';
-import { formatDay } from '../../parts/day.ts';
+import { dayOf, formatDay } from '../../parts/day.ts';
 import { formatTimes } from '../../parts/numbers.ts';
 import { useBinsActions } from './actions.ts';
 
@@ -58,10 +58,10 @@ const tell = (kind: ObservationKind) =>
       </select></label
     >
     <p v-if="missing" class="caution warn small">
-      It was not there: {{ formatDay(missing.at.slice(0, 10)) }}.
+      It was not there: {{ formatDay(dayOf(missing.at)) }}.
       <template v-if="last"
         >It was put there by {{ last.mine ? 'this device' : 'another device' }}: {{ last.what }},
-        {{ formatDay(last.at.slice(0, 10)) }}.</template
+        {{ formatDay(dayOf(last.at)) }}.</template
       >
     </p>
     <p v-if="category" class="small soft">

@@ -10,7 +10,7 @@ import PlaceLit from '../../drawing/PlaceLit.vue';
 import WayPlan from '../../drawing/WayPlan.vue';
 import { api } from '../../data/transport.ts';
 import { useSite } from '../../data/site.ts';
-import { formatDay, today } from '../../parts/day.ts';
+import { dayOf, formatDay, today } from '../../parts/day.ts';
 import { useBinsActions } from '../bins/actions.ts';
 
 const props = defineProps<{ bin: Bin; tallest?: number }>();
@@ -63,9 +63,7 @@ async function missing(): Promise<void> {
       Noted: it is told in Today until it is found.
       <template v-if="last"
         >Last it was put into {{ unit?.name }} › {{ space?.name }} by
-        {{ last.mine ? 'this device' : 'another device' }}, {{ formatDay(last.at.slice(0, 10)) }} ({{
-          last.what
-        }}).</template
+        {{ last.mine ? 'this device' : 'another device' }}, {{ formatDay(dayOf(last.at)) }} ({{ last.what }}).</template
       >
     </p>
   </div>

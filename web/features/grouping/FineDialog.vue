@@ -10,6 +10,7 @@ import { litresOfLine } from '@stube/core/containers/demand';
 import { minutes } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
 import { token } from '../../theme/token.ts';
+import { dateToday } from '../../parts/day.ts';
 
 const props = defineProps<{ family: Family; categories: { category: Category; own: Line[] }[] }>();
 const emit = defineEmits<{ close: [] }>();
@@ -48,7 +49,7 @@ const fineCase = computed(() => ({
   reads: draft.reads,
   insight: draft.insight,
 }));
-const ceiling = computed(() => ceilingFor(tidiers.value, new Date()));
+const ceiling = computed(() => ceilingFor(tidiers.value, dateToday()));
 const most = computed(() => {
   let length = AT_LEAST;
   while (length < LONGEST && fineCurve(fineCase.value, length, null).without.bins > length * 0.7) length *= 2;

@@ -88,6 +88,7 @@ export function useRoomHealth() {
         full: fullness.length ? fullness.reduce((sum, full) => sum + full, 0) / fullness.length : 0,
       },
       today: today(),
+      timeZone: store.site?.timeZone ?? null,
     };
   });
   const signs = computed(() => signsOf(roomFacts.value));

@@ -5,7 +5,7 @@ import { addDays } from '@stube/core/deadlines/day';
 import type { HistorySize } from '@stube/contract/answers';
 import { useNotices } from '../../data/notices.ts';
 import { useSite } from '../../data/site.ts';
-import { formatDay, today } from '../../parts/day.ts';
+import { dayOf, formatDay, today } from '../../parts/day.ts';
 import { useHistoryActions } from './actions.ts';
 
 const store = useSite();
@@ -42,7 +42,7 @@ async function forget(): Promise<void> {
     <h2 id="history-title">What is remembered</h2>
     <p v-if="size" class="small soft">
       {{ size.changes }} {{ size.changes === 1 ? 'change' : 'changes'
-      }}<template v-if="size.oldest">, the oldest from {{ formatDay(size.oldest.slice(0, 10)) }}</template
+      }}<template v-if="size.oldest">, the oldest from {{ formatDay(dayOf(size.oldest)) }}</template
       >; {{ megabytes }}. Undo and the way each bin has gone live from it.
     </p>
     <div class="row">

@@ -13,6 +13,7 @@ import LimitFields from '../../parts/LimitFields.vue';
 import NumberField from '../../parts/NumberField.vue';
 import TextField from '../../parts/TextField.vue';
 import { useSite } from '../../data/site.ts';
+import { dateToday } from '../../parts/day.ts';
 
 const props = defineProps<{ person?: Person }>();
 const emit = defineEmits<{ close: []; made: [id: string] }>();
@@ -28,7 +29,7 @@ const draft = reactive({
   count: (props.person?.count ?? 1) as number | null,
   limit: props.person?.limit ?? null,
 });
-const age = computed(() => (draft.born ? monthsOld(draft.born, new Date()) : null));
+const age = computed(() => (draft.born ? monthsOld(draft.born, dateToday()) : null));
 const median = computed(() => (age.value !== null && age.value >= 0 ? medianStature(age.value) : null));
 /** A month of birth says how tall a child is, until somebody measures. */
 watch(median, (mm) => {

@@ -4,6 +4,7 @@ import { ref } from 'vue';
 import { Baby, UserRound } from '@lucide/vue';
 import { medianStature, monthsOld } from '@stube/core/people/stature';
 import { useSite } from '../../data/site.ts';
+import { dateToday } from '../../parts/day.ts';
 
 const store = useSite();
 /** By age, as people say it; the month of birth is the middle of it, until somebody tells it exactly. */
@@ -30,10 +31,11 @@ async function add(values: Record<string, unknown>): Promise<void> {
 }
 const addAdult = () => add({ name: free('Adult'), kind: 'adult', stature: 1680 });
 function addChild(years: number): Promise<void> {
-  const born = new Date();
-  born.setMonth(born.getMonth() - Math.round(years * 12));
+  const born = dateToday();
+  // From the first of the month: no month is passed over that has no such day.
+  born.setUTCMonth(born.getUTCMonth() - Math.round(years * 12), 1);
   const month = born.toISOString().slice(0, 7);
-  const stature = medianStature(monthsOld(month, new Date())) ?? 1100;
+  const stature = medianStature(monthsOld(month, dateToday())) ?? 1100;
   return add({ name: free('Child'), kind: 'child', stature, born: month, reads: years >= READS });
 }
 </script>

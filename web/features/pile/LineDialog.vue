@@ -18,6 +18,7 @@ import DecisionChoice from './DecisionChoice.vue';
 import { HAS_DAY, HAS_DESTINATION } from './decisions.ts';
 import PhotoStrip from '../photos/PhotoStrip.vue';
 import { sidesOf } from '../../parts/numbers.ts';
+import { dateToday } from '../../parts/day.ts';
 
 const props = defineProps<{ line: Line }>();
 const emit = defineEmits<{ close: [] }>();
@@ -46,7 +47,7 @@ const draft = reactive({
   spread: props.line.spread.map(({ where, amount }) => ({ where, amount: amount as number | null })),
 });
 const sides = ATTRIBUTES.filter((attribute) => attribute !== 'kind');
-const reader = computed(() => new AttributeReader(store.maps.category, store.data.person, new Date()));
+const reader = computed(() => new AttributeReader(store.maps.category, store.data.person, dateToday()));
 const told = (attribute: Attribute) => reader.value.of({ ...props.line, attributes: {} }, attribute) ?? '';
 /** Rooms for what belongs elsewhere; else where things have gone before. */
 const known = computed(() =>

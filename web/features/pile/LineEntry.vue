@@ -14,7 +14,7 @@ import type { NewLine } from '@stube/contract/pile/requests';
 import { ApiError } from '../../data/transport.ts';
 import { HUES } from '@stube/core/labels/hues';
 import Pictogram from '../../drawing/Pictogram.vue';
-import { today } from '../../parts/day.ts';
+import { moment, today } from '../../parts/day.ts';
 import { formatAmount, litres } from '../../parts/numbers.ts';
 import { useSite } from '../../data/site.ts';
 import DecisionChoice from './DecisionChoice.vue';
@@ -73,7 +73,7 @@ const draft = computed<Line | null>(() => {
   const now = read.value;
   if (!isParsedLine(now)) return null;
   const place = { roomId: props.roomId, categoryId: chosen.value?.categoryId ?? null, sort: 0 };
-  return { id: '', version: 0, siteId: '', ...lineOf(now, place, fate.value, new Date().toISOString()) };
+  return { id: '', version: 0, siteId: '', ...lineOf(now, place, fate.value, moment()) };
 });
 watch(draft, (line) => emit('typing', line));
 const traits = computed(() => {

@@ -4,6 +4,7 @@ import type { Line } from '@stube/core/model/entities';
 import { sortAfter } from '@stube/core/model/sort';
 import { useSite } from '../../data/site.ts';
 import { newId } from '../../data/new-id.ts';
+import { moment } from '../../parts/day.ts';
 
 export function useLineActs() {
   const store = useSite();
@@ -29,7 +30,7 @@ export function useLineActs() {
     const done = await store.tryWrite(() =>
       store.writeTogether(() => {
         const now = nowOf(line);
-        const values = { ...goingHalf(now, nextSort(), new Date().toISOString()) };
+        const values = { ...goingHalf(now, nextSort(), moment()) };
         return {
           what: `half of ${line.name} goes`,
           create: [{ table: 'line', id: newId(), values }],

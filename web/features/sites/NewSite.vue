@@ -44,6 +44,7 @@ const begin = () =>
   once(async () => {
     const site = {
       ...draft,
+      timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
       ...(draft.system === 'imperial' ? { currency: 'USD', paper: 'Letter' } : { currency: 'EUR', paper: 'A4' }),
     };
     emit('begun', (await api<ChangeAnswer>('POST', '/sites', site)).id!);

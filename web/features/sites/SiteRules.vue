@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Rules of thumb of this site: names, units, room to grow, how full is full. */
-import { reactive, watchEffect } from 'vue';
+import { computed, reactive, watchEffect } from 'vue';
 import type { LengthSystem } from '@stube/core/model/site';
 import type { Site } from '@stube/core/model/entities';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
@@ -22,7 +22,12 @@ const draft = reactive({
   measures: {} as Record<string, number | null>,
   restDays: [] as number[],
   keepsNew: false,
+  timeZone: '',
 });
+/** Every zone there is, and the one that the site has though this browser does not list it. */
+const zones = computed(() =>
+  [...new Set([...Intl.supportedValuesOf('timeZone'), draft.timeZone])].filter(Boolean).sort(),
+);
 /** Those that have a size of their own: metres and kilograms follow from what they are of. */
 const MEASURED = EVERYDAY_MEASURES.filter((measure) => measure.litres > 0 && measure.key !== 'litre');
 const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
@@ -40,6 +45,7 @@ watchEffect(() => {
       measures: Object.fromEntries(MEASURED.map(({ key, litres }) => [key, site.measures[key] ?? litres])),
       restDays: [...site.restDays],
       keepsNew: site.keepsNew,
+      timeZone: site.timeZone ?? '',
     });
 });
 const { problems, submit } = useForm();
@@ -88,6 +94,13 @@ const measure = (key: string, usual: number) => {
         :problem="limitSaid(problems.fillLimit, percent)"
         @commit="save({ fillLimit: Number(draft.fillLimit) / 100 })"
       />
+      <label class="field"
+        ><span>Time zone</span
+        ><select v-model="draft.timeZone" class="write" @change="save({ timeZone: draft.timeZone || null })">
+          <option value="">as on each device</option>
+          <option v-for="zone in zones" :key="zone" :value="zone">{{ zone.replaceAll('_', ' ') }}</option></select
+        ><span v-if="problems.timeZone" class="problem">{{ problems.timeZone }}</span></label
+      >
     </div>
     <fieldset class="stack tight">
       <legend class="field-name">Days on which nobody works here</legend>

@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { missingBins } from '@stube/core/observations/learned';
 import { useSite } from '../../data/site.ts';
-import { formatDay } from '../../parts/day.ts';
+import { dayOf, formatDay } from '../../parts/day.ts';
 import type { StaleLabels } from '../labels/stale.ts';
 
 defineProps<{ labels: readonly StaleLabels[] }>();
@@ -37,7 +37,7 @@ const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' :
       <li v-for="{ bin, at } in missing" :key="bin.id" class="row between">
         <span
           ><b>{{ bin.code }} {{ bin.name }}</b
-          ><span class="small soft">was not there, {{ formatDay(at.slice(0, 10)) }}</span></span
+          ><span class="small soft">was not there, {{ formatDay(dayOf(at)) }}</span></span
         >
         <RouterLink class="press small" :to="{ name: 'bin', params: { site: store.id, code: bin.code } }"
           >Look at {{ bin.code }}</RouterLink

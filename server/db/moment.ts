@@ -1,0 +1,6 @@
+/** Now, as the site of a change has it. */
+import { momentIn, type Moment } from '@stube/core/deadlines/day';
+import type { Recorder } from './recorder.ts';
+
+export const momentOf = async (recorder: Recorder, now: Date): Promise<Moment> =>
+  momentIn((await recorder.find('site', recorder.siteId)).timeZone, now);
