@@ -18,14 +18,10 @@ const workspaces = {
   },
 };
 
-export async function build() {
-  install();
-  const require = createRequire(join(ROOT, 'package.json'));
-  const esbuild = require('esbuild');
-  const out = join(ROOT, 'server', 'dist');
-  const kept = earlier();
+/** The server, its worker threads and the restore command, each in one file with the migrations beside them. */
+export async function bundleServer(out) {
   rmSync(out, { recursive: true, force: true });
-  await esbuild.build({
+  await createRequire(join(ROOT, 'package.json'))('esbuild').build({
     entryPoints: {
       main: join(ROOT, 'server', 'main.ts'),
       worker: join(ROOT, 'server', 'threads', 'worker.ts'),
@@ -41,6 +37,13 @@ export async function build() {
     logLevel: 'warning',
   });
   cpSync(join(ROOT, 'server', 'db', 'migrations'), join(out, 'migrations'), { recursive: true });
+}
+
+export async function build() {
+  install();
+  const require = createRequire(join(ROOT, 'package.json'));
+  const kept = earlier();
+  await bundleServer(join(ROOT, 'server', 'dist'));
   const vite = await import(require.resolve('vite').replace(/index\.cjs$/, 'dist/node/index.js'));
   await vite.build({ root: join(ROOT, 'web'), configFile: join(ROOT, 'web', 'vite.config.ts'), logLevel: 'warn' });
   await furnish(kept);

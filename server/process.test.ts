@@ -9,13 +9,14 @@ import { DirectoryHeld, lockDirectory } from './db/lock.ts';
 import { memoryStore, openStore, readDump } from './db/open.ts';
 import { listSites } from './db/sites.ts';
 import { createSite } from './features/sites/service.ts';
-import { TEMPLATE } from './testing/template.ts';
+import { BUNDLE, emptyData, TEMPLATE } from './testing/template.ts';
 import { siteNamed } from './testing/site.ts';
 
 let directory = '';
 const children: ChildProcess[] = [];
 beforeEach(() => {
   directory = mkdtempSync(join(tmpdir(), 'stube-'));
+  emptyData(join(directory, 'data'));
 });
 afterEach(() => {
   for (const child of children.splice(0)) child.kill('SIGKILL');
@@ -29,7 +30,7 @@ interface Started {
   ended: Promise<number | null>;
 }
 async function start(): Promise<Started> {
-  const child = spawn(process.execPath, ['--import', 'tsx', join(import.meta.dirname, 'main.ts')], {
+  const child = spawn(process.execPath, [join(BUNDLE, 'main.js')], {
     env: { ...process.env, STUBE_DATA: join(directory, 'data'), PORT: '0' },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
@@ -124,7 +125,7 @@ test('a backup a day, the last seven kept, and one can be opened again', async (
 const restore = (...args: string[]) => {
   const { stdout, stderr, status } = spawnSync(
     process.execPath,
-    ['--import', 'tsx', join(import.meta.dirname, 'restore.ts'), ...args],
+    [join(BUNDLE, 'restore.js'), ...args],
     { env: { ...process.env, STUBE_DATA: join(directory, 'data') }, encoding: 'utf8' },
   );
   return { said: stdout + stderr, status };

@@ -21,12 +21,13 @@ import { DataRefused, openStore } from './open.ts';
 import { listSites } from './sites.ts';
 import { createSite } from '../features/sites/service.ts';
 import { siteNamed } from '../testing/site.ts';
+import { emptyData } from '../testing/template.ts';
 
 /** A directory with one site in it, made once. */
 let made = '';
 let directory = '';
 beforeAll(async () => {
-  made = mkdtempSync(join(tmpdir(), 'stube-made-'));
+  made = emptyData(mkdtempSync(join(tmpdir(), 'stube-made-')));
   const store = await openStore(made);
   await createSite(store.db, 'here', siteNamed('Quay'));
   await store.close();

@@ -31,7 +31,7 @@ const ROWS_AT_ONCE = 3000;
 function partOf(table: TableName, siteId: string, roomId: string | undefined, after: string, limit: number): SQL {
   const t = tableOf(table);
   const inRoom = roomId && 'roomId' in t ? sql` and ${t.roomId as PgColumn} = ${roomId}` : sql``;
-  return sql`select ${table}::text as table, coalesce(json_agg(part), '[]')::text as rows from (select *, ctid::text as place from ${t}
+  return sql`select ${table}::text as table, coalesce(json_agg(part.*), '[]')::text as rows from (select *, ctid::text as place from ${t}
     where ${t.siteId} = ${siteId}${inRoom} and ctid > ${after}::tid order by ctid limit ${limit}) part`;
 }
 

@@ -8,7 +8,21 @@ import { memoryStore, readDump } from '../db/open.ts';
 import { WorkerPool } from '../threads/pool.ts';
 import { TEMPLATE } from './template.ts';
 
-export async function testServer() {
+interface Options {
+  /** With a database of its own: for tests that look at all sites there are. */
+  own?: boolean;
+}
+
+/** One for all files that a process runs, one after the other: each makes sites of its own in it. */
+let shared: ReturnType<typeof startServer> | null = null;
+
+export async function testServer({ own = false }: Options = {}) {
+  if (own) return startServer();
+  shared ??= startServer();
+  return { ...(await shared), close: async () => {} };
+}
+
+async function startServer() {
   const store = await memoryStore(readDump(TEMPLATE));
   const work = new WorkerPool();
   const app = createApp({

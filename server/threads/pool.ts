@@ -27,7 +27,7 @@ const YOUNG_MB = 16;
 
 /** Built, the worker stands beside the server; in the sources a thread has to learn TypeScript first. */
 function startThread(): Worker {
-  const built = join(import.meta.dirname, 'worker.js');
+  const built = process.env.STUBE_WORKER ?? join(import.meta.dirname, 'worker.js');
   if (existsSync(built)) return new Worker(built, { resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB } });
   const source = pathToFileURL(join(import.meta.dirname, 'worker.ts')).href;
   return new Worker(`import('tsx/esm/api').then(({ register }) => (register(), import('${source}')))`, { eval: true });

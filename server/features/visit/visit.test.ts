@@ -10,7 +10,7 @@ let server: TestServer;
 const directory = mkdtempSync(join(tmpdir(), 'stube-visit-'));
 const file = join(directory, 'house.json');
 beforeAll(async () => {
-  server = await testServer();
+  server = await testServer({ own: true });
   const { site, room } = await siteWithRoom(server);
   await server.post(`/sites/${site}/rows/person`, { name: 'Ona', kind: 'child', stature: 1000, born: '2023-03' });
   await server.post(`/sites/${site}/lines`, { roomId: room, text: 'lamp, return by 10 March 2026' });

@@ -1,0 +1,1 @@
+export function bundleServer(out: string): Promise<void>;
