@@ -12,10 +12,12 @@ const CHROMIUM_FLAGS = [
 
 export default defineConfig({
   testDir: 'e2e',
+  globalSetup: './e2e/setup.ts',
   // Limits end what hangs: several times what a slow machine needs while others are busy on it.
   timeout: 400_000,
   expect: { timeout: 60_000 },
-  workers: 1,
+  // Each file has a server of its own, so that files do not meet.
+  workers: Number(process.env.STUBE_E2E_WORKERS ?? 2),
   reporter: 'list',
   use: {
     browserName: 'chromium',

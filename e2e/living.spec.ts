@@ -1,8 +1,6 @@
 /** The house that is lived in: tidying with children, a new helper, what goes wrong where, strays, routines and holidays. */
 import { expect, expectAccessible, expectNoSideScroll, test, type Stube } from './stube.ts';
-
-const DAY_MS = 86_400_000;
-const day = (from: number) => new Date(Date.now() + from * DAY_MS).toISOString().slice(0, 10);
+import { day } from './clock.ts';
 
 /** A den with a low bookcase and a few things in their places. */
 async function den(stube: Stube, name: string, things: readonly string[], people: object[] = []) {

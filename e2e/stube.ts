@@ -1,6 +1,6 @@
 /** A Stube of its own for each test file: the built server on an empty data directory, and eyes for what goes wrong. */
 import type { ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -9,6 +9,8 @@ import { expect, test as base, type Page } from '@playwright/test';
 import type { Snapshot } from '@stube/contract/answers';
 import type { SiteData } from '@stube/core/model/entities';
 import { forkServer } from '../scripts/server.mjs';
+import { now } from './clock.ts';
+import { EMPTY } from './setup.ts';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -22,7 +24,11 @@ export class Stube {
   }
 
   async start(): Promise<void> {
-    const { child, ready } = forkServer({ STUBE_DATA: join(this.directory, 'data'), PORT: String(this.port) });
+    const { child, ready } = forkServer({
+      STUBE_DATA: join(this.directory, 'data'),
+      PORT: String(this.port),
+      STUBE_NOW: now().toISOString(),
+    });
     this.child = child;
     this.port = (await ready).port;
   }
@@ -67,18 +73,37 @@ export class Stube {
 /** What is refused at a field or overtaken is an answer, though the browser's console counts it as an error. */
 const REFUSALS = /status of (400|409|422) /;
 
+/** The Stubes of a worker: one at a time, for the file whose tests are run. */
+class Stubes {
+  private file = '';
+  private stube: Stube | null = null;
+
+  async of(file: string): Promise<Stube> {
+    if (this.stube && this.file === file) return this.stube;
+    await this.stube?.end();
+    this.stube = new Stube();
+    this.file = file;
+    cpSync(EMPTY, join(this.stube.directory, 'data'), { recursive: true });
+    await this.stube.start();
+    return this.stube;
+  }
+  async end(): Promise<void> {
+    await this.stube?.end();
+  }
+}
+
 /** Tests with a server for the whole file; every console error and failed request fails the test that caused it. */
-export const test = base.extend<{ watched: void }, { stube: Stube }>({
-  stube: [
+export const test = base.extend<{ stube: Stube; watched: void }, { stubes: Stubes }>({
+  stubes: [
     // eslint-disable-next-line no-empty-pattern -- the first argument has to be a pattern
     async ({}, use) => {
-      const stube = new Stube();
-      await stube.start();
-      await use(stube);
-      await stube.end();
+      const stubes = new Stubes();
+      await use(stubes);
+      await stubes.end();
     },
     { scope: 'worker' },
   ],
+  stube: async ({ stubes }, use, { file }) => use(await stubes.of(file)),
   watched: [
     async ({ page }, use) => {
       const wrong: string[] = [];
@@ -93,6 +118,7 @@ export const test = base.extend<{ watched: void }, { stube: Stube }>({
           request.failure()?.errorText !== 'net::ERR_ABORTED' &&
           wrong.push(`${request.url()} ${request.failure()?.errorText}`),
       );
+      await page.clock.install({ time: now() });
       await use();
       expect(wrong).toEqual([]);
     },
@@ -118,10 +144,12 @@ export async function expectAccessible(page: Page): Promise<void> {
       return playState !== 'running' || end === Infinity;
     }),
   );
-  // The policy of the page forbids inline scripts: axe comes in through the debugger.
-  await page.evaluate(AXE);
+  // The policy of the page forbids inline scripts: axe comes in through the debugger, once for each page that is loaded.
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(AXE);
   const { violations } = await page.evaluate(() =>
-    (window as unknown as { axe: { run(): Promise<AxeResult> } }).axe.run(),
+    (window as unknown as { axe: { run(options: object): Promise<AxeResult> } }).axe.run({
+      resultTypes: ['violations'],
+    }),
   );
   expect(
     violations.map(

@@ -1,6 +1,7 @@
 /** Things without a container; a departure to its end; a toddler who comes into a room. */
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, pdfText, test, type Stube } from './stube.ts';
+import { born } from './clock.ts';
 
 /** A site of its own with a measured room and what lies there. */
 async function roomWith(stube: Stube, name: string, lines: string[]) {
@@ -172,9 +173,7 @@ test('a toddler added to a room: what then warns is said before, in the room and
   await page.goto(`${stube.address}/s/${site}`);
   await page.getByRole('button', { name: 'A person' }).click();
   await page.getByLabel('Name, or what the group is called').fill('Fry');
-  const then = new Date();
-  then.setMonth(then.getMonth() - 20);
-  await page.getByLabel('Month of birth').fill(then.toISOString().slice(0, 7));
+  await page.getByLabel('Month of birth').fill(born(20));
   await expect(page.getByRole('dialog').getByText(/Chart room: \d+ cautions? more/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Save' }).click();

@@ -1,9 +1,8 @@
 /** What takes turns and what is used up: a month planned and swapped, a seasonal box, a size outgrown, a first-aid check. */
 import { extractText, getDocumentProxy } from 'unpdf';
 import { expect, expectAccessible, expectNoSideScroll, test, type Stube } from './stube.ts';
+import { born, day } from './clock.ts';
 
-const DAY_MS = 86_400_000;
-const day = (from: number) => new Date(Date.now() + from * DAY_MS).toISOString().slice(0, 10);
 const THINGS = ['counting rods', 'counting cubes', 'abacus', 'letter cards', 'picture cards', 'sandpaper letters'];
 
 async function shelf(stube: Stube, name: string, people: object[], lines: readonly string[]) {
@@ -25,10 +24,6 @@ async function shelf(stube: Stube, name: string, people: object[], lines: readon
   for (const text of lines) await stube.ask(`${own}/lines`, { roomId: room, text });
   return { site, room, own };
 }
-const born = (months: number) => {
-  const now = new Date();
-  return new Date(Date.UTC(now.getUTCFullYear(), now.getUTCMonth() - months, 1)).toISOString().slice(0, 7);
-};
 
 test('a month is planned, one place pinned, and the week swapped on the phone with one thing missing', async ({
   page,
@@ -158,7 +153,7 @@ test('what is usually used up is restocked in one press, for as many children as
   page,
   stube,
 }) => {
-  const crawlers = { name: 'Crawlers', kind: 'child', stature: 740, born: born(11), count: 6 };
+  const crawlers = { name: 'Crawlers', kind: 'child', stature: 740, born: born(13), count: 6 };
   const things = ['120 nappies size 4', '6 wet wipes', '3 dolls'];
   const { site } = await shelf(stube, 'Crawlers house', [crawlers], things);
   await page.goto(`${stube.address}/s/${site}/restock`);

@@ -8,6 +8,7 @@ import { backUpWhenDue } from './db/backup.ts';
 import { collectPictures } from './db/history.ts';
 import { DirectoryHeld, LockLost } from './db/lock.ts';
 import { DataRefused, openStore } from './db/open.ts';
+import { clockFrom } from './http/clock.ts';
 import { withoutContents } from './http/handle.ts';
 import { holderOfPort } from './http/port-holder.ts';
 import { WorkerPool } from './threads/pool.ts';
@@ -40,11 +41,13 @@ function fault(error: unknown): void {
 
 /** Tells this run of the server from every other. */
 const instance = randomUUID();
+const now = clockFrom(process.env.STUBE_NOW);
 const work = new WorkerPool();
 const app = createApp({
   db: store.db,
   work,
   instance,
+  now,
   host,
   screens,
   origin: process.env.STUBE_ORIGIN,
@@ -72,7 +75,7 @@ function portTaken(): string {
 
 async function upkeep(): Promise<void> {
   try {
-    await backUpWhenDue(store.client, directory, new Date());
+    await backUpWhenDue(store.client, directory, now());
     await collectPictures(store.db);
   } catch (error) {
     // The message of our own errors names files; others may hold rows.

@@ -123,20 +123,19 @@ test('a backup a day, the last seven kept, and one can be opened again', async (
 
 /** The restore command as `npm run restore` starts it. */
 const restore = (...args: string[]) => {
-  const { stdout, stderr, status } = spawnSync(
-    process.execPath,
-    [join(BUNDLE, 'restore.js'), ...args],
-    { env: { ...process.env, STUBE_DATA: join(directory, 'data') }, encoding: 'utf8' },
-  );
+  const { stdout, stderr, status } = spawnSync(process.execPath, [join(BUNDLE, 'restore.js'), ...args], {
+    env: { ...process.env, STUBE_DATA: join(directory, 'data') },
+    encoding: 'utf8',
+  });
   return { said: stdout + stderr, status };
 };
 
 test('a backup is listed, put in place again by its name, and what was there is kept', async () => {
   const data = join(directory, 'data');
   const store = await openStore(data);
-  await createSite(store.db, 'here', siteNamed('Before'));
+  await createSite({ db: store.db, who: 'here', now: new Date() }, siteNamed('Before'));
   const name = basename((await backUpWhenDue(store.client, data, new Date()))!);
-  await createSite(store.db, 'here', siteNamed('After'));
+  await createSite({ db: store.db, who: 'here', now: new Date() }, siteNamed('After'));
   expect(restore(name)).toMatchObject({ status: 1, said: expect.stringContaining('in use by process') });
   await store.close();
   expect(restore().said).toContain(name);
@@ -173,13 +172,23 @@ test('a stop ends a server in the middle of its work', async () => {
   for (let i = 0; i < 30; i++)
     await ask(address, `/sites/${id}/lines`, { roomId: room, text: `${20 + i} shoeboxes wooden blocks` });
   await ask(address, `/sites/${id}/rooms/${room}/contain`, {});
-  const placing = ask(address, `/sites/${id}/rooms/${room}/place`, {}).catch(() => 'cut off');
+  let answered = false;
+  const placing = fetch(`${address}/api/sites/${id}/rooms/${room}/place`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: '{}',
+  }).then(async (answer) => {
+    answered = true;
+    return { status: answer.status, ...((await answer.json()) as { message: string }) };
+  });
   await new Promise((resolve) => setTimeout(resolve, 300));
+  // Else nothing would be stopped.
+  expect(answered).toBe(false);
   const began = Date.now();
   child.kill('SIGTERM');
+  expect(await placing).toMatchObject({ status: 503, message: expect.stringContaining('Stube is shutting down') });
   expect(await ended).toBe(0);
   // Five seconds are promised; a machine that is busy with others gets as much again.
   expect(Date.now() - began).toBeLessThan(10_000);
-  await placing;
   expect(existsSync(join(directory, 'data', 'stube.lock'))).toBe(false);
 });

@@ -17,6 +17,15 @@ const RENAMED: Readonly<Record<number, Partial<Record<TableName, Readonly<Record
 /** By the version that took them away: fields, by table. */
 const DROPPED: Readonly<Record<number, Partial<Record<TableName, readonly string[]>>>> = { 9: { bin: ['printed'] } };
 
+/** Versions to which tables were added while they were current: files of them are there with and without. */
+const GREW_WHILE_CURRENT: ReadonlySet<number> = new Set([6, 8, 9, 11]);
+
+/** Whether a file of that version may lack the table. */
+const mayLack = (table: TableName, from: number): boolean => {
+  const since = ENTITIES[table].since ?? 1;
+  return since > from || (since === from && GREW_WHILE_CURRENT.has(from));
+};
+
 type Values = Record<string, unknown>;
 
 /**
@@ -45,7 +54,7 @@ export function upgradeSite(data: Readonly<Record<string, unknown>>, from: numbe
   const now: Record<string, unknown> = { ...data };
   for (const table of TABLES) {
     const rows = data[table];
-    if (rows === undefined && (ENTITIES[table].since ?? 1) > from) now[table] = [];
+    if (rows === undefined && mayLack(table, from)) now[table] = [];
     else if (Array.isArray(rows))
       now[table] = rows.map((row: unknown) => (isRow(row) ? upgradeRow(table, row, from) : row));
   }

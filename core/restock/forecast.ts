@@ -106,6 +106,8 @@ export interface Forecast {
   /** So many packs, and why not more. */
   packs: number;
   limitedBy: 'outgrown' | 'spoils' | null;
+  /** Children who use it at present; null where it is not used by children. */
+  users: number | null;
   /** The month in which the last child outgrows it, `2027-03`; null: none, or not of that kind. */
   outgrown: string | null;
 }
@@ -189,6 +191,7 @@ export function forecastOf(par: Par, data: ForecastData, today: string): Forecas
     orderBy: known ? orderBy : now !== null && now <= par.least ? today : null,
     packs,
     limitedBy,
+    users: par.use === 'child' ? fittingOn(par, data.children, today) : null,
     outgrown,
   };
 }

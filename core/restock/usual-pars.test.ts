@@ -44,6 +44,17 @@ test('paper is for all children; where none comes, a quarter of what is there is
   const office = suggestedPar(line('paper', 1500), of('copy-paper'), [], [], TODAY);
   expect(office).toMatchObject({ use: 'counted', perDay: 0, least: 375, wanted: 1500, pack: 500 });
 });
+test('what fits no child today is for the children all the same: they grow into it', () => {
+  expect(
+    suggestedPar(line('nappies size 4', 120), of('nappies'), [], [child('crawlers', '2026-05', 6)], TODAY),
+  ).toMatchObject({
+    use: 'child',
+    perDay: 5,
+    fromGrams: 9000,
+    least: 30,
+    wanted: 120,
+  });
+});
 test('what lasts, is washed, or is told by its litres is no consumable', () => {
   expect(par('wooden blocks', 'wooden-blocks')).toBeNull();
   expect(par('swim nappies, reusable', 'nappies')).toBeNull();

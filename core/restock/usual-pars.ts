@@ -108,6 +108,9 @@ export function suggestedPar(
     pack: usual.pack,
     leadDays: LEAD_DAYS,
     nextId: next?.id ?? null,
-    ...(aDay ? { use: 'child', perDay, ...fits } : { use: 'counted', perDay: 0, fromGrams: null, toGrams: null }),
+    // Children who have outgrown it, or are too small for it yet, are those it is for all the same.
+    ...(perDay && children.some(({ born }) => born)
+      ? { use: 'child', perDay, ...fits }
+      : { use: 'counted', perDay: 0, fromGrams: null, toGrams: null }),
   };
 }

@@ -21,7 +21,7 @@ export function answerOf(revision: number, what: string, written: readonly Writt
 
 const sizeOf = (row: AnyRow | null): number => (row ? JSON.stringify(row).length : 0);
 
-async function writeJournal(recorder: Recorder, who: string, first: boolean): Promise<void> {
+async function writeJournal(recorder: Recorder, who: string, now: Date, first: boolean): Promise<void> {
   const { db, siteId, revision: seq, what, written } = recorder;
   // Something new is done: what this person had undone cannot be done again.
   await db
@@ -29,7 +29,9 @@ async function writeJournal(recorder: Recorder, who: string, first: boolean): Pr
     .set({ dropped: true })
     .where(and(eq(change.siteId, siteId), eq(change.who, who), eq(change.undone, true), eq(change.dropped, false)));
   const bytes = written.reduce((sum, row) => sum + sizeOf(row.before) + sizeOf(row.after), 0);
-  await db.insert(change).values({ siteId, seq, touched: seq, who, what, first, model: MODEL_VERSION, bytes });
+  await db
+    .insert(change)
+    .values({ siteId, seq, touched: seq, at: now.toISOString(), who, what, first, model: MODEL_VERSION, bytes });
   for (const batch of inBatches(written)) {
     await db.insert(journal).values(batch.map((row) => ({ siteId, seq, ...row })));
     await turn();
@@ -43,7 +45,7 @@ async function writeJournal(recorder: Recorder, who: string, first: boolean): Pr
  * @returns what was written; `id` is what the work returns
  */
 export async function makeChange(
-  { db, siteId, who }: Pick<Scope, 'db' | 'siteId' | 'who'>,
+  { db, siteId, who, now }: Pick<Scope, 'db' | 'siteId' | 'who' | 'now'>,
   what: string,
   work: (recorder: Recorder) => Promise<string | void>,
   first = false,
@@ -51,7 +53,7 @@ export async function makeChange(
   return db.transaction(async (tx) => {
     const recorder = new Recorder(tx as Db, siteId, first ? 1 : await takeRevision(tx as Db, siteId), what);
     const id = await work(recorder);
-    if (recorder.written.length) await writeJournal(recorder, who, first);
+    if (recorder.written.length) await writeJournal(recorder, who, now, first);
     const answer = answerOf(recorder.revision, recorder.what, recorder.written, await historyOf(tx as Db, siteId, who));
     return id ? { ...answer, id } : answer;
   });

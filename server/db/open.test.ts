@@ -29,7 +29,7 @@ let directory = '';
 beforeAll(async () => {
   made = emptyData(mkdtempSync(join(tmpdir(), 'stube-made-')));
   const store = await openStore(made);
-  await createSite(store.db, 'here', siteNamed('Quay'));
+  await createSite({ db: store.db, who: 'here', now: new Date() }, siteNamed('Quay'));
   await store.close();
 });
 beforeEach(() => {

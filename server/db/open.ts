@@ -10,6 +10,7 @@ import { drizzle } from 'drizzle-orm/pglite';
 import { migrate } from 'drizzle-orm/pglite/migrator';
 import { backupsIn } from './backup.ts';
 import { disk as realDisk, type Disk } from './disk.ts';
+import { bridgeEarlierForms } from './early-journals.ts';
 import { lockDirectory, type Lock } from './lock.ts';
 import * as tables from './tables.ts';
 
@@ -65,6 +66,7 @@ async function refuseNewer(client: PGlite, directory: string): Promise<void> {
 
 async function storeOn(client: PGlite, lock: Lock | null = null): Promise<Store> {
   const database = drizzle({ client, schema: tables });
+  await bridgeEarlierForms(client);
   await migrate(database, { migrationsFolder: MIGRATIONS });
   const db = database as unknown as Db;
   if (lock) {

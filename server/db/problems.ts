@@ -35,3 +35,10 @@ export class TooLong extends Error {
     super(`${what} took too long and was stopped. Nothing was changed.`);
   }
 }
+
+/** It was asked for, or still being worked on, while the server was asked to stop. */
+export class ShuttingDown extends Error {
+  constructor() {
+    super('Stube is shutting down. Nothing was changed. Try again when Stube has been started again.');
+  }
+}

@@ -43,11 +43,11 @@ test('a pool that is closed takes no more and leaves nothing running', async () 
   const { WorkerPool } = await import('./pool.ts');
   const pool = new WorkerPool();
   const running = pool.run('place', { problem: placeBinsProblem(300, 120).problem, fixed: [], locked: [] });
-  const told = expect(running).rejects.toThrow(/stopping/);
+  const told = expect(running).rejects.toThrow(/shutting down/);
   await new Promise((resolve) => setTimeout(resolve, 50));
   await pool.close();
   await told;
   await expect(pool.run('place', { problem: placeBinsProblem(2, 2).problem, fixed: [], locked: [] })).rejects.toThrow(
-    /stopping/,
+    /shutting down/,
   );
 });

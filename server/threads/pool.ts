@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { Worker } from 'node:worker_threads';
-import { TooLong } from '../db/problems.ts';
+import { ShuttingDown, TooLong } from '../db/problems.ts';
 import { TASKS, type Input, type Output, type TaskName } from './tasks.ts';
 import type { Answered, Asked } from './worker.ts';
 
@@ -52,7 +52,7 @@ class Thread {
     this.worker.on('error', (error) =>
       this.end(error instanceof Error ? error : new Error(String(error)), null, false),
     );
-    this.worker.on('exit', () => this.end(new Error('The server is stopping.'), null, false));
+    this.worker.on('exit', () => this.end(new Error('the worker thread ended'), null, false));
     // A server that has nothing else to do may end.
     this.worker.unref();
   }
@@ -68,6 +68,12 @@ class Thread {
     }, limit * 1000);
     this.worker.ref();
     this.worker.postMessage(job.asked);
+  }
+
+  /** Ends it at once, whatever it is doing. */
+  async stop(): Promise<void> {
+    this.end(new ShuttingDown(), null, false);
+    await this.worker.terminate();
   }
 
   private end(error: Error | null, output?: unknown, alive = true): void {
@@ -97,7 +103,7 @@ export class WorkerPool implements Work {
   private closed = false;
 
   run<T extends TaskName>(name: T, input: Input<T>): Promise<Output<T>> {
-    if (this.closed) return Promise.reject(new Error('The server is stopping.'));
+    if (this.closed) return Promise.reject(new ShuttingDown());
     return new Promise<unknown>((resolve, reject) => {
       this.queue.push({ asked: { number: ++this.numbers, name, input }, resolve, reject });
       this.next();
@@ -126,7 +132,7 @@ export class WorkerPool implements Work {
   /** Stops everything at once; whoever waits is told. */
   async close(): Promise<void> {
     this.closed = true;
-    for (const job of this.queue.splice(0)) job.reject(new Error('The server is stopping.'));
-    await Promise.all([...this.all].map((thread) => thread.worker.terminate()));
+    for (const job of this.queue.splice(0)) job.reject(new ShuttingDown());
+    await Promise.all([...this.all].map((thread) => thread.stop()));
   }
 }

@@ -13,7 +13,7 @@ import { exportSite, importSite } from './service.ts';
 const MAX_FILE = Math.ceil((MAX_PICTURES * 4) / 3) + 120_000_000;
 
 /** The import stands before all readers of bodies: the file is read in a worker. */
-export function importSiteRoutes(router: Router, { db, work }: Context): void {
+export function importSiteRoutes(router: Router, { db, work, now }: Context): void {
   router.post(
     '/import',
     raw({ type: () => true, limit: MAX_FILE }),
@@ -21,7 +21,7 @@ export function importSiteRoutes(router: Router, { db, work }: Context): void {
       const bytes = Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0);
       const checked = await work.run('readSiteFile', { bytes });
       if (!checked.ok) throw checked.whole ? new Refused(checked.fields) : new Malformed(checked.fields);
-      return importSite(db, whoAsks(request), checked.value);
+      return importSite({ db, who: whoAsks(request), now: now() }, checked.value);
     }),
   );
 }

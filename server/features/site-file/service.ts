@@ -8,7 +8,6 @@ import { newId } from '../../db/ids.ts';
 import { addPictures, nextPictures } from '../../db/pictures.ts';
 import { readSite } from '../../db/read.ts';
 import { listSites } from '../../db/sites.ts';
-import type { Db } from '../../db/open.ts';
 import type { Scope } from '../../db/scope.ts';
 
 /** The text of the file piece by piece, so that a site with many pictures is never whole in memory. */
@@ -33,12 +32,12 @@ export async function* exportSite({ db, siteId, now }: Scope): AsyncGenerator<st
  * @param file as checked (checkSiteFile)
  * @returns the new site, named apart where another has its name
  */
-export async function importSite(db: Db, who: string, file: SiteFile): Promise<{ siteId: string; name: string }> {
+export async function importSite(on: Omit<Scope, 'siteId'>, file: SiteFile): Promise<{ siteId: string; name: string }> {
   const copy = copySite(file.data, newId);
-  const standing = (await listSites(db)).filter((site) => !site.removed);
+  const standing = (await listSites(on.db)).filter((site) => !site.removed);
   const name = freeName(file.data.site[0]!.name, new Set(standing.map((site) => site.name)));
   await makeChange(
-    { db, siteId: copy.siteId, who },
+    { ...on, siteId: copy.siteId },
     `import ${name}`,
     async (recorder) => {
       for (const table of TABLES) {

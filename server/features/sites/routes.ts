@@ -7,14 +7,14 @@ import { asyncHandler, read } from '../../http/handle.ts';
 import { createSite } from './service.ts';
 
 /** The sites as a list. */
-export function sitesRoutes(router: Router, { db }: Context): void {
+export function sitesRoutes(router: Router, { db, now }: Context): void {
   router.get(
     '/sites',
     asyncHandler(() => listSites(db)),
   );
   router.post(
     '/sites',
-    asyncHandler((request) => createSite(db, whoAsks(request), read(newSite, request.body))),
+    asyncHandler((request) => createSite({ db, who: whoAsks(request), now: now() }, read(newSite, request.body))),
   );
   router.post(
     '/sites/:site/restore',

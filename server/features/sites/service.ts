@@ -6,15 +6,15 @@ import type { ChangeAnswer } from '@stube/contract/answers';
 import type { NewSite } from '@stube/contract/sites/requests';
 import { makeChange } from '../../db/change.ts';
 import { newId } from '../../db/ids.ts';
-import type { Db } from '../../db/open.ts';
+import type { Scope } from '../../db/scope.ts';
 
 /** Until somebody says who works here: one adult of middling height, mm. */
 const FIRST_PERSON: Pick<Person, 'name' | 'kind' | 'stature'> = { name: 'Grown-up', kind: 'adult', stature: 1680 };
 
-export async function createSite(db: Db, who: string, wanted: NewSite): Promise<ChangeAnswer> {
+export async function createSite(on: Omit<Scope, 'siteId'>, wanted: NewSite): Promise<ChangeAnswer> {
   const id = newId();
   return makeChange(
-    { db, siteId: id, who },
+    { ...on, siteId: id },
     `new site ${wanted.name}`,
     async (recorder) => {
       await recorder.insert('site', [{ ...defaultsOf('site'), id, ...wanted }]);

@@ -29,7 +29,7 @@ async function standingOrNew(db: Db, work: Work, who: string, file: string, now:
   const moved = moveDays(text, daysBetween(dayIn(null, exportedAt), dayIn(null, now)));
   const checked = await work.run('readSiteFile', { bytes: Buffer.from(moved) });
   if (!checked.ok) throw new Error(`the made-up house is no site: ${checked.fields[0]?.message}`);
-  return importSite(db, who, checked.value);
+  return importSite({ db, who, now }, checked.value);
 }
 
 /** All days, months and instants of a file so many days later: its children stay as old as they are. */

@@ -130,15 +130,12 @@ async function receive(id: string, packs: number): Promise<void> {
             row.forecast.now === null
               ? 'not counted yet'
               : `about ${inUnitsOf(row.forecast.now, par.unit)}${last?.inUse ? `, ${last.inUse} of them in use` : ''}`
-          }}{{ row.forecast.perDay ? ` · ${usedUp(row.forecast.perDay)}` : ''
-          }}{{
-            row.forecast.learned.days
-              ? `, seen over ${row.forecast.learned.days} days`
-              : row.forecast.perDay
-                ? ', estimated'
-                : ''
-          }}</span
-        ></span
+          }}<template v-if="row.forecast.users === 0"> · used by no child at present</template
+          ><template v-else-if="row.forecast.perDay">
+            · {{ usedUp(row.forecast.perDay) }},
+            {{ row.forecast.learned.days ? `seen over ${row.forecast.learned.days} days` : 'estimated' }}</template
+          ><template v-else-if="row.forecast.learned.days">, seen over {{ row.forecast.learned.days }} days</template>
+        </span></span
       >
       <button class="press small quiet" type="button" @click="emit('edit')">change {{ name }}</button>
     </div>
