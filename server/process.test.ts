@@ -1,6 +1,6 @@
 /** The server as a process: who holds the data, what a kill leaves, how it ends. */
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
 import { afterEach, beforeEach, expect, test } from 'vitest';
@@ -106,18 +106,23 @@ test('a lock of a process that is gone, or of another that took its number, is t
 
 test('a backup a day, the last seven kept, and one can be opened again', async () => {
   const store = await memoryStore(readDump(TEMPLATE));
+  await createSite({ db: store.db, who: 'here', now: new Date() }, siteNamed('Quay'));
   const day = (n: number) => new Date(Date.now() + n * 25 * 3600_000);
   const path = (await backUpWhenDue(store.client, directory, day(0)))!;
+  utimesSync(path, day(0), day(0));
   expect(await backUpWhenDue(store.client, directory, day(0))).toBeNull();
-  for (let n = 1; n < 9; n++) await backUpWhenDue(store.client, directory, day(n));
-  expect(readdirSync(join(directory, 'backups')).length).toBeLessThanOrEqual(8);
+  const made = [basename(path)];
+  for (let n = 1; n < 9; n++) {
+    const next = (await backUpWhenDue(store.client, directory, day(n)))!;
+    utimesSync(next, day(n), day(n));
+    made.push(basename(next));
+  }
+  expect(readdirSync(join(directory, 'backups')).sort()).toEqual(made.slice(-7));
+  const kept = await listSites(store.db);
   await store.close();
-  const again = await memoryStore(
-    new Blob([
-      readFileSync(existsSync(path) ? path : join(directory, 'backups', readdirSync(join(directory, 'backups'))[0]!)),
-    ]),
-  );
-  expect((await again.client.query('select 1 as one')).rows).toEqual([{ one: 1 }]);
+  const again = await memoryStore(readDump(join(directory, 'backups', made.at(-1)!)));
+  expect(await listSites(again.db)).toEqual(kept);
+  expect(kept.map(({ name }) => name)).toEqual(['Quay']);
   await again.close();
 });
 

@@ -1,8 +1,10 @@
 /** `npm run restore -- FILE`: puts a backup in the place of the database; without FILE lists what there is. */
 import { isAbsolute, join, resolve } from 'node:path';
 import { existsSync } from 'node:fs';
-import { backupsIn, restoreBackup } from './db/backup.ts';
+import { backupsIn } from './db/backup.ts';
 import { lockDirectory } from './db/lock.ts';
+import { restoreBackup } from './db/restore.ts';
+import { DataRefused, reasonOf } from './db/store.ts';
 
 const directory = resolve(process.env.STUBE_DATA ?? './data');
 const [file] = process.argv.slice(2);
@@ -26,6 +28,9 @@ async function restore(name: string): Promise<void> {
   try {
     const kept = await restoreBackup(directory, path, new Date());
     console.log(`${path} is in place again.${kept ? ` What was there before is kept in ${kept}.` : ''}`);
+  } catch (error) {
+    const why = error instanceof DataRefused ? error.message : `${path} was not put in place: ${reasonOf(error)}.`;
+    throw new Error(`${why} Nothing was changed. Choose another backup: npm run restore lists those there are.`);
   } finally {
     lock.release();
   }

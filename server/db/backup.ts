@@ -1,8 +1,7 @@
 /** A copy of the database a day: PGlite does not force its writes to the disk, so a power cut could lose what a kill cannot. */
 import { createHash } from 'node:crypto';
-import { gunzipSync } from 'node:zlib';
 import { join } from 'node:path';
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import { disk as realDisk, writeWhole, type Disk } from './disk.ts';
 
 const DAY = 24 * 3600 * 1000;
@@ -66,38 +65,3 @@ export async function backUpWhenDue(
 }
 
 const digest = (bytes: Uint8Array): string => createHash('sha256').update(bytes).digest('hex');
-
-/**
- * Puts a backup in the place of the database, which is kept beside it. The directory must be this process's (lockDirectory).
- * @param file path of the backup
- * @returns where the former database is kept, null when there was none
- */
-export async function restoreBackup(
-  directory: string,
-  file: string,
-  now: Date,
-  on: Disk = realDisk,
-): Promise<string | null> {
-  const bytes = on.readFileSync(file);
-  // A torn archive ends here, before anything is touched.
-  gunzipSync(bytes);
-  const cluster = join(directory, 'pg');
-  const aside = join(directory, 'pg.restored');
-  on.rmSync(aside, { recursive: true, force: true });
-  const made = await PGlite.create({ dataDir: aside, loadDataDir: new Blob([new Uint8Array(bytes)]) });
-  try {
-    await made.query('select 1');
-  } finally {
-    await made.close();
-  }
-  const kept = `${cluster}.before-${now.toISOString().slice(0, 19).replace(/[:T]/g, '-')}`;
-  const former = on.existsSync(cluster);
-  if (former) on.renameSync(cluster, kept);
-  try {
-    on.renameSync(aside, cluster);
-  } catch (error) {
-    if (former) on.renameSync(kept, cluster);
-    throw error;
-  }
-  return former ? kept : null;
-}

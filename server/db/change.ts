@@ -4,7 +4,7 @@ import { MODEL_VERSION } from '@stube/core/model/upgrade';
 
 import type { ChangeAnswer, History } from '@stube/contract/answers';
 import { historyOf } from './history.ts';
-import type { Db } from './open.ts';
+import type { Db } from './store.ts';
 import { inBatches, lastWritten, Recorder, takeRevision, type AnyRow, type Written } from './recorder.ts';
 import type { Scope } from './scope.ts';
 import { change, journal } from './tables.ts';

@@ -2,7 +2,7 @@
 import { startOfDay } from '@stube/core/deadlines/day';
 import { and, desc, eq, lt, ne, or, sql } from 'drizzle-orm';
 import type { BinEvent, History, HistorySize } from '@stube/contract/answers';
-import type { Db } from './open.ts';
+import type { Db } from './store.ts';
 import { NOBODY } from './scope.ts';
 import { change, journal, photo, picture, site } from './tables.ts';
 

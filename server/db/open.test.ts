@@ -1,4 +1,5 @@
 /** A data directory that is not as Stube left it is not touched, and says what to do. */
+import { spawnSync } from 'node:child_process';
 import {
   cpSync,
   existsSync,
@@ -9,15 +10,18 @@ import {
   renameSync,
   rmSync,
   statSync,
+  utimesSync,
   writeFileSync,
 } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
 import { afterAll, afterEach, beforeAll, beforeEach, expect, test } from 'vitest';
 import { PGlite } from '@electric-sql/pglite';
-import { backUpWhenDue, restoreBackup } from './backup.ts';
+import { backUpWhenDue } from './backup.ts';
+import { restoreBackup } from './restore.ts';
 import { disk, type Disk } from './disk.ts';
-import { DataRefused, openStore } from './open.ts';
+import { openStore } from './open.ts';
+import { DataRefused } from './store.ts';
 import { listSites } from './sites.ts';
 import { createSite } from '../features/sites/service.ts';
 import { siteNamed } from '../testing/site.ts';
@@ -78,24 +82,79 @@ test('a database of a later version is refused', async () => {
   await expect(openStore(directory)).rejects.toBeInstanceOf(DataRefused);
 });
 
-test('damaged pages give one line with the way back', async () => {
-  const base = join(directory, 'pg', 'base');
+/** Overwrites every table of a cluster that is larger than nothing; its catalogue stays whole. */
+function garble(pg: string): void {
+  const base = join(pg, 'base');
+  let spoiled = 0;
   for (const database of readdirSync(base))
     for (const name of readdirSync(join(base, database))) {
       const path = join(base, database, name);
-      if (/^\d{5,}$/.test(name) && statSync(path).size >= 8192)
-        writeFileSync(path, Buffer.alloc(statSync(path).size, 0xa5));
+      if (!/^\d{5,}$/.test(name) || statSync(path).size < 8192) continue;
+      writeFileSync(path, Buffer.alloc(statSync(path).size, 0xa5));
+      spoiled++;
     }
-  const error = await openStore(directory).catch((caught: unknown) => caught as Error);
+  expect(spoiled).toBeGreaterThan(10);
+}
+/** A backup of the directory whose tables are garbled, though the archive is whole. */
+function garbledBackup(name: string, at: Date): string {
+  const aside = join(directory, 'garbled');
+  cpSync(join(directory, 'pg'), aside, { recursive: true });
+  garble(aside);
+  const path = join(directory, 'backups', name);
+  mkdirSync(join(directory, 'backups'), { recursive: true });
+  expect(spawnSync('tar', ['-czf', path, '-C', aside, '.']).status).toBe(0);
+  rmSync(aside, { recursive: true });
+  utimesSync(path, at, at);
+  return path;
+}
+const refusal = async (opening: Promise<unknown>): Promise<string> => {
+  const error = await opening.catch((caught: unknown) => caught as Error);
   expect(error).toBeInstanceOf(DataRefused);
-  expect((error as Error).message).toMatch(/cannot be read.*There are no backups/s);
-  expect((error as Error).message.split('\n')).toHaveLength(1);
+  const { message } = error as Error;
+  expect(message.split('\n')).toHaveLength(1);
+  // What the machine of the database says of itself helps nobody.
+  expect(message).not.toMatch(/Aborted|ASSERTIONS|wasm|unreachable/i);
+  return message;
+};
+
+test('damaged pages give one line with the way back', async () => {
+  garble(join(directory, 'pg'));
+  expect(await refusal(openStore(directory))).toMatch(/cannot be read.*was not touched.*There are no backups/s);
+});
+
+test('a backup whose tables are garbled is refused before anything is replaced', async () => {
+  const garbled = garbledBackup('stube-garbled.tar.gz', new Date());
+  const before = files();
+  expect(await refusal(restoreBackup(directory, garbled, new Date()))).toContain(`${garbled} cannot be read`);
+  expect(files()).toBe(before);
+  expect(readdirSync(directory).filter((name) => /^pg\./.test(name))).toEqual([]);
+  expect(await names()).toEqual(['Quay']);
+});
+
+test('a start on damaged data names the newest backup that can be read, and what was there before a restore', async () => {
+  const store = await openStore(directory);
+  const good = (await backUpWhenDue(store.client, directory, new Date(Date.now() - 2 * 86_400_000)))!;
+  utimesSync(good, new Date(Date.now() - 2 * 86_400_000), new Date(Date.now() - 2 * 86_400_000));
+  await store.close();
+  const garbled = garbledBackup('stube-newer.tar.gz', new Date());
+  expect(await restoreBackup(directory, good, new Date('2026-12-01T09:00:00Z'))).toContain(
+    'pg.before-2026-12-01-09-00-00',
+  );
+  garble(join(directory, 'pg'));
+  const message = await refusal(openStore(directory));
+  expect(message).toContain(`npm run restore -- ${basename(good)}`);
+  expect(message).not.toContain(basename(garbled));
+  expect(message).toContain(join(directory, 'pg.before-2026-12-01-09-00-00'));
+  expect(readdirSync(directory)).not.toContain('pg.checked');
+  await restoreBackup(directory, good, new Date());
+  expect(await names()).toEqual(['Quay']);
 });
 
 test('a torn backup is not put in place of anything', async () => {
   const torn = join(directory, 'torn.tar.gz');
   writeFileSync(torn, readFileSync(join(directory, 'pg', 'PG_VERSION')));
-  await expect(restoreBackup(directory, torn, new Date())).rejects.toThrow();
+  expect(await refusal(restoreBackup(directory, torn, new Date()))).toContain(torn);
+  expect(readdirSync(directory)).not.toContain('pg.restored');
   expect(await names()).toEqual(['Quay']);
 });
 
@@ -174,7 +233,6 @@ test('a backup dated in the future stops none, and half written ones go', async 
   mkdirSync(folder, { recursive: true });
   const future = join(folder, 'stube-2090-01-01-00-00-00.tar.gz');
   writeFileSync(future, 'from another clock');
-  const { utimesSync } = await import('node:fs');
   utimesSync(future, new Date('2090-01-01'), new Date('2090-01-01'));
   writeFileSync(join(folder, 'stube-old.tar.gz.part'), 'half');
   expect(await backUpWhenDue(store.client, directory, new Date())).toBeTruthy();

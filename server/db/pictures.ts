@@ -1,6 +1,6 @@
 /** The pictures of photographs: they do not change, and come and go beside the rows that tell of them. */
 import { and, asc, eq, gt, sum } from 'drizzle-orm';
-import type { Db } from './open.ts';
+import type { Db } from './store.ts';
 import { photo, picture } from './tables.ts';
 import { turn } from './turn.ts';
 

@@ -36,6 +36,9 @@ export class TooLong extends Error {
   }
 }
 
+/** More was sent than may be. */
+export class TooLarge extends Error {}
+
 /** It was asked for, or still being worked on, while the server was asked to stop. */
 export class ShuttingDown extends Error {
   constructor() {

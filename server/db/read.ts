@@ -4,7 +4,7 @@ import { and, eq, getTableColumns, gt, sql, type SQL } from 'drizzle-orm';
 import { TABLES, type SiteData, type TableName } from '@stube/core/model/entities';
 import type { SiteChanges, Snapshot } from '@stube/contract/answers';
 import { historyOf } from './history.ts';
-import type { Db } from './open.ts';
+import type { Db } from './store.ts';
 import { NotFound } from './problems.ts';
 import { rowOnly, tableOf } from './recorder.ts';
 import { INSTANT, instantOf } from './schema/columns.ts';

@@ -3,7 +3,7 @@ import { and, eq, inArray, isNull, max, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { ENTITIES, type Row, type RowOf, type TableName } from '@stube/core/model/entities';
 import { NotFound, Stale } from './problems.ts';
-import type { Db } from './open.ts';
+import type { Db } from './store.ts';
 import { turn } from './turn.ts';
 import { SITE_TABLES } from './tables.ts';
 

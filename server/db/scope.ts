@@ -1,5 +1,5 @@
 /** What every act on a site is given: where it is written, on which site, by whom, and when. */
-import type { Db } from './open.ts';
+import type { Db } from './store.ts';
 
 /** Who asks where a program names no device. */
 export const NOBODY = 'here';

@@ -1,7 +1,7 @@
 /** Sites as a whole: list, remove and bring back. */
 import { eq, sql } from 'drizzle-orm';
 import type { SiteSummary } from '@stube/contract/answers';
-import type { Db } from './open.ts';
+import type { Db } from './store.ts';
 import { NotFound } from './problems.ts';
 import { rowOnly } from './recorder.ts';
 import { bin, room, site } from './tables.ts';

@@ -9,7 +9,7 @@ import { ENTITIES, type TableName } from '@stube/core/model/entities';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { answerOf } from './change.ts';
 import { historyOf, nextStep, type Direction } from './history.ts';
-import type { Db } from './open.ts';
+import type { Db } from './store.ts';
 import { Refused } from './problems.ts';
 import { lastWritten, Recorder, tableOf, takeRevision, titleOf, type AnyRow, type Written } from './recorder.ts';
 import { knownIds, pointingTo } from './references.ts';

@@ -1,6 +1,6 @@
 /** What routes are made with, and what each request tells of who asks. */
 import type { Request, Router } from 'express';
-import type { Db } from '../db/open.ts';
+import type { Db } from '../db/store.ts';
 import { NotFound } from '../db/problems.ts';
 import { NOBODY, type Scope } from '../db/scope.ts';
 import type { Work } from '../threads/pool.ts';

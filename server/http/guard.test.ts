@@ -8,6 +8,7 @@ import { Random } from '@stube/core/engine/random';
 import { ENTITIES, TABLES } from '@stube/core/model/entities';
 import { jsonProblem } from '@stube/contract/check';
 import { createApp } from '../app.ts';
+import { jpegOf } from '../testing/pictures.ts';
 import { siteWithRoom, testServer, type TestServer } from '../testing/site.ts';
 import { isKnownHost } from './guard.ts';
 import { withoutContents } from './handle.ts';
@@ -61,7 +62,7 @@ test('no route of one site reaches into another', async () => {
   const [mine, theirs] = [await siteWithRoom(server), await siteWithRoom(server)];
   await server.post(`/sites/${theirs.site}/lines`, { roomId: theirs.room, text: '3 shoeboxes wooden blocks' });
   await server.post(`/sites/${theirs.site}/rooms/${theirs.room}/contain`);
-  const jpeg = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff]), Buffer.alloc(50, 3)]);
+  const jpeg = jpegOf();
   await server.call
     .post(`/api/sites/${theirs.site}/rooms/${theirs.room}/photos?kind=heap&takenOn=2026-03-01&width=8&height=6`)
     .type('image/jpeg')

@@ -4,7 +4,7 @@ import type { Schema } from 'joi';
 import { checkJson, type ApiProblem, type Checked } from '@stube/contract/check';
 import { checkLarge, type LargeRequest, type LargeRequests } from '@stube/contract/large';
 import { LockLost } from '../db/lock.ts';
-import { Malformed, NotFound, Refused, ShuttingDown, Stale, TooLong } from '../db/problems.ts';
+import { Malformed, NotFound, Refused, ShuttingDown, Stale, TooLarge, TooLong } from '../db/problems.ts';
 import type { Work } from '../threads/pool.ts';
 
 /** Reads body or query by its schema, or answers 400 with a message at every wrong field. */
@@ -67,7 +67,7 @@ export const errorHandler =
       return void refuse(response, 409, { message: error.message, fields: [], current: error.current });
     if (error instanceof TooLong || error instanceof ShuttingDown)
       return void refuse(response, 503, { message: error.message, fields: [] });
-    if (error?.type === 'entity.too.large')
+    if (error instanceof TooLarge || error?.type === 'entity.too.large')
       return void refuse(response, 413, {
         message: 'That is too large to be sent.',
         fields: [{ field: 'body', message: 'too large' }],

@@ -14,6 +14,7 @@ import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { STARTER_CATEGORIES } from '@stube/core/starter/library';
 import { FIELDS } from '@stube/contract/rows/fields';
 import { CREATABLE, REMOVABLE } from '@stube/contract/rows/schemas';
+import { jpegOf } from './pictures.ts';
 import type { TestServer } from './site.ts';
 
 type Values = Record<string, unknown>;
@@ -136,7 +137,7 @@ export class Acts {
   }
 
   private async photo(roomId: string, lineId: string | undefined, who: string): Promise<number> {
-    const jpeg = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff]), Buffer.alloc(20 + this.random.below(60), 3)]);
+    const jpeg = jpegOf(8, 6, this.random.below(256));
     const query = {
       kind: this.any(['heap', 'line']),
       takenOn: '2026-03-01',

@@ -9,12 +9,12 @@ import type { RotateAnswer, RotateProblem } from '@stube/core/rotation/problem';
 import { rotateWith } from '@stube/core/rotation/with-solver';
 import type { Checked } from '@stube/contract/check';
 import { checkLarge, type LargeRequest } from '@stube/contract/large';
-import { checkSiteFile, type SiteFile } from '@stube/contract/site-file/format';
 import type { FitAnswer, FitProblem } from '@stube/core/packing/problem';
 import { fitSteps } from '@stube/core/packing/solve';
 import { cutSteps } from '@stube/core/cutting/solve';
 import type { CutAnswer, CutProblem } from '@stube/core/cutting/problem';
 import { cutPdf, type CutDocument } from '../features/cutting/document.ts';
+import { readSiteFile, type ReadSiteFile } from '../features/site-file/read-file.ts';
 import { tablePdf, type TableDocument } from '../documents/table.ts';
 import { labelsPdf, outlinesPdf, type LabelsDocument } from '../features/labels/document.ts';
 import { plotterSvg, type PlotterOptions } from '../features/labels/outlines.ts';
@@ -78,15 +78,11 @@ export const TASKS = {
     60,
     ({ name, bytes }: { name: LargeRequest; bytes: Uint8Array }): Checked<unknown> => checkLarge(name, bytes),
   ),
-  readSiteFile: task('Reading the file', 120, ({ bytes }: { bytes: Uint8Array }): Checked<SiteFile> => {
-    let value: unknown;
-    try {
-      value = JSON.parse(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength).toString('utf8'));
-    } catch {
-      return { ok: false, fields: [{ field: 'body', message: 'is not JSON' }] };
-    }
-    return checkSiteFile(value);
-  }),
+  readSiteFile: task(
+    'Reading the file',
+    300,
+    ({ path, folder }: { path: string; folder: string }): Checked<ReadSiteFile> => readSiteFile(path, folder),
+  ),
 };
 
 export type TaskName = keyof typeof TASKS;

@@ -158,7 +158,11 @@ function drawPhoto(doc: Doc, { x, y, size }: Extract<Mark, { kind: 'photo' }>, d
   if (!data) return;
   const [left, top, side] = [x * PT, y * PT, size * PT];
   doc.save().rect(left, top, side, side).clip();
-  doc.image(Buffer.from(data, 'base64'), left, top, { cover: [side, side], align: 'center', valign: 'center' });
+  try {
+    doc.image(Buffer.from(data, 'base64'), left, top, { cover: [side, side], align: 'center', valign: 'center' });
+  } catch {
+    // One kept before pictures were looked at when they came in: its place stays empty, the others are printed.
+  }
   doc.restore();
 }
 

@@ -15,7 +15,7 @@ import type { ChangeAnswer } from '@stube/contract/answers';
 import { USUAL, type LabelQuery, type PrintedRequest } from '@stube/contract/labels/requests';
 import { makeChange } from '../../db/change.ts';
 import { newId } from '../../db/ids.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/store.ts';
 import { readPicture } from '../../db/pictures.ts';
 import { NotFound } from '../../db/problems.ts';
 import { readTables } from '../../db/read.ts';

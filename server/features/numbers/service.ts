@@ -8,7 +8,7 @@ import type { ChangeAnswer } from '@stube/contract/answers';
 import type { NumberRequest } from '@stube/contract/numbers/requests';
 import { makeChange } from '../../db/change.ts';
 import { newId } from '../../db/ids.ts';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/store.ts';
 import { readSite, readTables } from '../../db/read.ts';
 import type { Scope } from '../../db/scope.ts';
 import type { Column } from '../../documents/table.ts';

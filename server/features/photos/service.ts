@@ -6,14 +6,16 @@ import { newId } from '../../db/ids.ts';
 import { NotFound, Refused } from '../../db/problems.ts';
 import { addPictures, bytesOfPictures, readPicture } from '../../db/pictures.ts';
 import type { Scope } from '../../db/scope.ts';
+import { cleanPicture } from './picture.ts';
 
-/** A JPEG begins with these bytes. */
-const JPEG = Buffer.from([0xff, 0xd8, 0xff]);
 const MEGABYTE = 1_000_000;
 
-export async function addPhoto(scope: Scope, roomId: string, query: PhotoQuery, data: unknown): Promise<ChangeAnswer> {
-  if (!Buffer.isBuffer(data) || !data.subarray(0, 3).equals(JPEG))
-    throw new Refused([{ field: 'body', message: 'is not a JPEG picture' }]);
+export async function addPhoto(scope: Scope, roomId: string, query: PhotoQuery, sent: unknown): Promise<ChangeAnswer> {
+  const data = await cleanPicture(Buffer.isBuffer(sent) ? sent : Buffer.alloc(0)).catch(() => {
+    throw new Refused([
+      { field: 'body', message: `The photograph of the ${query.kind} is not a JPEG picture that can be read.` },
+    ]);
+  });
   return makeChange(scope, `photograph of the ${query.kind}`, async (recorder) => {
     await recorder.find('room', roomId);
     if (query.containerTypeId) await recorder.find('containerType', query.containerTypeId);

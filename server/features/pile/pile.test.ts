@@ -3,6 +3,7 @@ import { beforeAll, describe, expect, test } from 'vitest';
 import type { Line } from '@stube/core/model/entities';
 import { defaultsOf } from '@stube/core/model/defaults';
 import { lineValues } from '@stube/core/model/testing/rows';
+import { jpegOf } from '../../testing/pictures.ts';
 import { siteWithRoom, testServer, type TestServer } from '../../testing/site.ts';
 
 let server: TestServer;
@@ -162,10 +163,11 @@ test('what leaves comes as a table and on paper', async () => {
 });
 
 test('a photograph is stored, shown, taken back by undo and kept in an export', async () => {
-  const jpeg = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(300, 7)]);
+  const jpeg = jpegOf();
   const path = `/api${own(`/rooms/${room}/photos`)}?kind=heap&takenOn=2026-03-01&width=800&height=600`;
   const { id } = (await server.call.post(path).type('image/jpeg').send(jpeg).expect(200)).body;
-  expect(Buffer.compare((await server.call.get(`/api${own(`/photos/${id}.jpg`)}`).expect(200)).body, jpeg)).toBe(0);
+  const kept = (await server.call.get(`/api${own(`/photos/${id}.jpg`)}`).expect(200)).body as Buffer;
+  expect(kept.subarray(0, 3)).toEqual(jpeg.subarray(0, 3));
   await server.call.post(path).type('image/jpeg').send(Buffer.from('GIF89a')).expect(422);
   await server.call.post(path.replace('heap', 'cat')).type('image/jpeg').send(jpeg).expect(400);
   const file = await server.get(own('/export'));

@@ -2,6 +2,7 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import type { SiteData } from '@stube/core/model/entities';
 import { TIN } from '@stube/core/model/testing/rows';
+import { jpegOf } from '../../testing/pictures.ts';
 import { siteWithRoom, testServer, type TestServer } from '../../testing/site.ts';
 
 let server: TestServer;
@@ -141,7 +142,7 @@ describe('furniture', () => {
 
 test('a line takes its photographs along', async () => {
   const { line } = await data();
-  const jpeg = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(200, 3)]);
+  const jpeg = jpegOf();
   const path = `/api${own(`/rooms/${room}/photos`)}?kind=line&takenOn=2026-03-01&width=80&height=60&lineId=${line[0]!.id}`;
   const { id } = (await server.call.post(path).type('image/jpeg').send(jpeg).expect(200)).body;
   await remove('line', line[0]!.id);

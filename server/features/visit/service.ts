@@ -1,8 +1,10 @@
 /** A visit to the made-up house: its file comes in as a site, as if it had been furnished today. */
-import { readFile } from 'node:fs/promises';
+import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { addDays, dayIn, daysBetween } from '@stube/core/deadlines/day';
 import type { SiteFile } from '@stube/contract/site-file/format';
-import type { Db } from '../../db/open.ts';
+import type { Db } from '../../db/store.ts';
 import { listSites } from '../../db/sites.ts';
 import type { Work } from '../../threads/pool.ts';
 import { importSite } from '../site-file/service.ts';
@@ -27,9 +29,16 @@ async function standingOrNew(db: Db, work: Work, who: string, file: string, now:
   const standing = (await listSites(db)).find((site) => site.name === data.site[0]!.name && !site.removed);
   if (standing) return { siteId: standing.id };
   const moved = moveDays(text, daysBetween(dayIn(null, exportedAt), dayIn(null, now)));
-  const checked = await work.run('readSiteFile', { bytes: Buffer.from(moved) });
-  if (!checked.ok) throw new Error(`the made-up house is no site: ${checked.fields[0]?.message}`);
-  return importSite({ db, who, now }, checked.value);
+  const folder = await mkdtemp(join(tmpdir(), 'stube-visit-'));
+  try {
+    const path = join(folder, 'house.json');
+    await writeFile(path, moved);
+    const checked = await work.run('readSiteFile', { path, folder });
+    if (!checked.ok) throw new Error(`the made-up house is no site: ${checked.fields[0]?.message}`);
+    return await importSite({ db, who, now }, checked.value);
+  } finally {
+    await rm(folder, { recursive: true, force: true });
+  }
 }
 
 /** All days, months and instants of a file so many days later: its children stay as old as they are. */
