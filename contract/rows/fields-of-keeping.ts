@@ -1,14 +1,15 @@
 /** What may be written of how a house is kept: routines, strays, and what helpers have learned. */
 import Joi from '../joi.ts';
 import { ROUTINE_KINDS } from '@stube/core/model/entities';
-import { isRule } from '@stube/core/routines/recurrence';
+import { ruleProblem } from '@stube/core/routines/recurrence';
 import { day, flag, instant, list, mm, note, rowId, text } from './values.ts';
 
 const rule = Joi.string()
   .max(120)
-  .custom((value: string, helpers) =>
-    isRule(value) ? value : helpers.message({ custom: 'must be a recurrence like FREQ=WEEKLY;BYDAY=FR' }),
-  );
+  .custom((value: string, helpers) => {
+    const problem = ruleProblem(value);
+    return problem ? helpers.message({ custom: problem }) : value;
+  });
 const ratio = Joi.number().min(0).max(1e6);
 
 export const FIELDS_OF_KEEPING = {

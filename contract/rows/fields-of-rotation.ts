@@ -1,12 +1,15 @@
 /** What may be written of what takes turns on the shelves, and of what is used up. */
 import Joi from '../joi.ts';
+import { dayOf } from '@stube/core/pile/reading/day';
 import { INTERESTS, USES } from '@stube/core/model/entities';
 import { day, flag, list, mm, note, order, rowId, text } from './values.ts';
 
 const amount = Joi.number().min(0).max(1_000_000);
-const monthDay = Joi.string()
-  .pattern(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
-  .messages({ 'string.pattern.base': 'must be a month and day like 11-20' });
+const monthDay = Joi.string().custom((value: string, helpers) => {
+  const [month, date] = /^(\d\d)-(\d\d)$/.test(value) ? value.split('-').map(Number) : [0, 0];
+  // In some year: the 29th of February is a day too.
+  return dayOf(2028, month!, date!) ? value : helpers.message({ custom: 'must be a month and day like 11-20' });
+});
 
 export const FIELDS_OF_ROTATION = {
   rotating: {

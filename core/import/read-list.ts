@@ -215,7 +215,8 @@ function readRow(
   if (stopped || amount === null) return;
   const decision = fate ? fate.decision : context.site.keepsNew ? 'keep' : null;
   // Read at any hour of the day: lists are told by the day.
-  const datesOf = (taken: Decision | null, day: string | null) => decided(taken, day, { at: `${context.today}T12:00:00.000Z`, today: context.today });
+  const datesOf = (taken: Decision | null, day: string | null) =>
+    decided(taken, day, { at: `${context.today}T12:00:00.000Z`, today: context.today });
   const line: ListLine = {
     row,
     starter: proposal?.starter?.key ?? null,

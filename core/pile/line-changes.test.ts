@@ -80,3 +80,22 @@ test.each([
   if (!isParsedLine(read)) throw new Error('not read');
   expect(decisionFor(read, { keepsNew }, byHand)).toBe(decision);
 });
+
+test.each([
+  ['lamp, return by 29 Feb 2027', '29 Feb 2027'],
+  ['lamp, return by 29 February', '29 February'],
+  ['kites until 2027-02-30', '2027-02-30'],
+  ['kites decide later by 31.04.2027', '31.04.2027'],
+  ['kites by April 31', 'April 31'],
+])('%s names a day that there is none', (text, day) => {
+  expect(parseLine(text, 'metric', { today: '2026-11-26' })).toEqual({
+    field: 'text',
+    message: `There is no ${day}. Enter a day that exists.`,
+  });
+  // Put back into the name by hand it is part of it.
+  expect(parseLine(text, 'metric', { today: '2026-11-26', ignore: new Set(['day']) })).not.toHaveProperty('message');
+});
+test.each(['lamp, return by 29 Feb 2028', 'puzzle by 12 ducks', '3 shoeboxes wooden blocks', 'kites until May'])(
+  '%s names none that is missing',
+  (text) => expect(parseLine(text, 'metric', { today: '2026-11-26' })).not.toHaveProperty('message'),
+);

@@ -7,7 +7,7 @@ import { formatAmount } from './measures.ts';
 import { writtenOut } from './reading/abbreviations.ts';
 import { readAmount } from './reading/amount.ts';
 import { readCondition } from './reading/condition.ts';
-import { readDay } from './reading/day.ts';
+import { noSuchDay, readDay } from './reading/day.ts';
 import { readDecision } from './reading/decision.ts';
 import { hideNameNumbers } from './reading/name-numbers.ts';
 import { readSet } from './reading/set.ts';
@@ -86,6 +86,8 @@ export function parseLine(
   const known = kindNamed(rest.replace(PIECES_SAID, ' ').replace(/\b(?:missing|complete)\b/gi, ' '));
   const parts = take('note', readParts)?.value ?? '';
   const day = take('day', (said) => readDay(said, today, system))?.value ?? null;
+  const missing = day || ignore.has('day') ? null : noSuchDay(rest, today, system);
+  if (missing) return { field: 'text', message: `There is no ${missing}. Enter a day that exists.` };
   const hidden = hideNameNumbers(rest);
   rest = hidden.text;
   const set = take('set', (said) => readSet(said, isSetKind(known, said)))?.value;

@@ -10,8 +10,55 @@ const { RRule } = (names.default ?? names) as { RRule: typeof RuleClass };
 
 const DAY_MS = 86_400_000;
 const dateOf = (day: string): Date => new Date(`${day}T00:00:00Z`);
-/** No more often than daily: hours and minutes are not what a house is kept by. */
-const FREQUENCIES = /^FREQ=(DAILY|WEEKLY|MONTHLY|YEARLY)\b/;
+/** What each may be narrowed by. No more often than daily: hours and minutes are not what a house is kept by. */
+const NARROWED: Readonly<Record<string, readonly string[]>> = {
+  DAILY: [],
+  WEEKLY: ['BYDAY'],
+  MONTHLY: ['BYDAY', 'BYMONTHDAY'],
+  YEARLY: ['BYDAY', 'BYMONTHDAY', 'BYMONTH'],
+};
+const WEEKDAY = /^(MO|TU|WE|TH|FR|SA|SU)$/;
+/** In a month there are at most five of a weekday. */
+const NTH_WEEKDAY = /^([+-]?[1-5])?(MO|TU|WE|TH|FR|SA|SU)$/;
+const MONTH_DAY = /^-?([1-9]|[12]\d|3[01])$/;
+const MONTH = /^([1-9]|1[0-2])$/;
+const LONGEST = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+/** Every month has as many days. */
+const SHORTEST = 28;
+const MAX_INTERVAL = 120;
+
+const NOT_UNDERSTOOD = 'must be a recurrence like FREQ=WEEKLY;BYDAY=FR';
+const NEVER = 'never comes due: choose days and an interval that there are';
+
+/**
+ * Why a text is no recurrence that can be kept, null where it is one. Only what surely comes due is: a search for the first
+ * day of one that never does would not end.
+ * @example ruleProblem('FREQ=WEEKLY;BYDAY=FR') // null
+ */
+export function ruleProblem(rule: string): string | null {
+  const parts = rule.split(';').map((part) => part.split('='));
+  if (parts.some((part) => part.length !== 2)) return NOT_UNDERSTOOD;
+  const said = new Map(parts.map(([name, value]) => [name!, value!]));
+  const narrowed = NARROWED[said.get('FREQ') ?? ''];
+  if (parts[0]![0] !== 'FREQ' || !narrowed || said.size !== parts.length) return NOT_UNDERSTOOD;
+  const known = ['FREQ', 'INTERVAL', 'WKST', ...narrowed];
+  if ([...said.keys()].some((name) => !known.includes(name))) return NOT_UNDERSTOOD;
+  const list = (name: string): string[] => said.get(name)?.split(',') ?? [];
+  const weekday = said.get('FREQ') === 'WEEKLY' ? WEEKDAY : NTH_WEEKDAY;
+  if (!list('BYDAY').every((day) => weekday.test(day)) || !list('WKST').every((day) => WEEKDAY.test(day)))
+    return NOT_UNDERSTOOD;
+  const interval = Number(said.get('INTERVAL') ?? 1);
+  if (!Number.isInteger(interval) || interval < 1 || interval > MAX_INTERVAL) return NEVER;
+  const monthDays = list('BYMONTHDAY');
+  const months = list('BYMONTH');
+  if (!monthDays.every((day) => MONTH_DAY.test(day)) || !months.every((month) => MONTH.test(month))) return NEVER;
+  if (monthDays.length && list('BYDAY').length) return NOT_UNDERSTOOD;
+  // With pauses between, a day that only some months or years have may always fall into a pause.
+  const longest =
+    interval > 1 ? SHORTEST : Math.max(...(months.length ? months : ['1']).map((month) => LONGEST[Number(month) - 1]!));
+  const exists = (day: string) => Math.abs(Number(day)) <= longest;
+  return monthDays.length && !monthDays.some(exists) ? NEVER : null;
+}
 
 /** Rules that were read, by text and first day: a screen asks for the same ones again and again. */
 const read = new Map<string, RuleClass>();
@@ -27,19 +74,11 @@ function ruleOf(rule: string, from: string): RuleClass {
   return made;
 }
 
-/** Whether a text is a recurrence that is understood: `FREQ=WEEKLY;BYDAY=FR`. */
-export function isRule(rule: string): boolean {
-  if (!FREQUENCIES.test(rule) || /BY(HOUR|MINUTE|SECOND)|DTSTART|COUNT|UNTIL/.test(rule)) return false;
-  try {
-    new RRule({ ...RRule.parseString(rule), dtstart: dateOf('2026-01-01') });
-    return true;
-  } catch {
-    return false;
-  }
-}
+/** Whether a text is a recurrence that is understood and comes due: `FREQ=WEEKLY;BYDAY=FR`. */
+export const isRule = (rule: string): boolean => ruleProblem(rule) === null;
 
 /** In words: `every week on Friday`. */
-export const wordsOfRule = (rule: string): string => ruleOf(rule, '2026-01-01').toText();
+export const wordsOfRule = (rule: string): string => (isRule(rule) ? ruleOf(rule, '2026-01-01').toText() : rule);
 
 export const isHoliday = (day: string, holidays: readonly Pick<Holiday, 'from' | 'to'>[]): boolean =>
   holidays.some(({ from, to }) => day >= from && day <= to);
@@ -61,6 +100,8 @@ export function daysDue(
   span: { from: string; to: string },
   holidays: readonly Pick<Holiday, 'from' | 'to'>[],
 ): string[] {
+  // Kept by an earlier version, which took what never comes due.
+  if (!isRule(recurring.rule)) return [];
   const rule = ruleOf(recurring.rule, recurring.from);
   const moves = /^FREQ=(MONTHLY|YEARLY)/.test(recurring.rule);
   // What was due within a closed time before the span may have moved into it.

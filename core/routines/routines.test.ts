@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import fc from 'fast-check';
 import { addDays } from '../deadlines/day.ts';
 import type { Holiday, Routine, RoutineDay } from '../model/entities.ts';
-import { daysDue, isRule, wordsOfRule } from './recurrence.ts';
+import { daysDue, isRule, ruleProblem, wordsOfRule } from './recurrence.ts';
 import { dueRoutines, usualRoutines } from './routines.ts';
 
 const row = { siteId: 's', version: 1 };
@@ -84,7 +84,58 @@ test('a recurrence is read or refused, and said in words', () => {
     expect(isRule(rule)).toBe(true);
   for (const rule of ['', 'weekly', 'FREQ=HOURLY', 'FREQ=WEEKLY;BYDAY=XX', 'FREQ=DAILY;COUNT=3', 'FREQ=DAILY;BYHOUR=9'])
     expect(isRule(rule), rule).toBe(false);
+  for (const rule of [
+    'FREQ=DAILY;INTERVAL=0',
+    'FREQ=DAILY;INTERVAL=-3',
+    'FREQ=WEEKLY;INTERVAL=1.5;BYDAY=MO',
+    'FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30',
+    'FREQ=YEARLY;INTERVAL=2;BYMONTH=2;BYMONTHDAY=29',
+    'FREQ=MONTHLY;INTERVAL=12;BYMONTHDAY=31',
+    'FREQ=MONTHLY;BYMONTHDAY=32',
+    'FREQ=YEARLY;BYMONTH=13',
+  ]) {
+    expect(ruleProblem(rule), rule).toContain('never comes due');
+    // Kept by an earlier version: no day, and no search for one without end.
+    expect(
+      daysDue({ rule, from: '2026-01-01', onHolidays: true }, { from: '2026-01-01', to: '2027-01-01' }, []),
+    ).toEqual([]);
+    expect(wordsOfRule(rule)).toBe(rule);
+  }
+  for (const rule of [
+    'FREQ=DAILY;BYMONTH=2',
+    'FREQ=WEEKLY;BYSETPOS=9;BYDAY=MO',
+    'FREQ=WEEKLY;BYDAY=5MO',
+    'FREQ=MONTHLY;BYDAY=6MO',
+  ])
+    expect(ruleProblem(rule), rule).toContain('must be a recurrence');
   expect(wordsOfRule('FREQ=WEEKLY;BYDAY=FR')).toBe('every week on Friday');
   for (const one of usualRoutines({ id: 'r', name: 'Den', secondLife: 'guest room' }, '2026-12-01'))
     expect(isRule(one.rule)).toBe(true);
+});
+
+test('every rule that is taken comes due within eight years', () => {
+  const weekday = fc.constantFrom('MO', 'TU', 'SU');
+  const rule = fc.oneof(
+    fc.constant('FREQ=DAILY'),
+    weekday.map((day) => `FREQ=WEEKLY;BYDAY=${day}`),
+    fc.tuple(fc.integer({ min: -5, max: 5 }), weekday).map(([n, day]) => `FREQ=MONTHLY;BYDAY=${n || ''}${day}`),
+    fc.integer({ min: -31, max: 31 }).map((day) => `FREQ=MONTHLY;BYMONTHDAY=${day}`),
+    fc
+      .tuple(fc.integer({ min: 1, max: 12 }), fc.integer({ min: -31, max: 31 }))
+      .map(([month, day]) => `FREQ=YEARLY;BYMONTH=${month};BYMONTHDAY=${day}`),
+  );
+  const interval = fc.integer({ min: 1, max: 7 });
+  let taken = 0;
+  fc.assert(
+    fc.property(rule, interval, fc.integer({ min: 0, max: 800 }), (text, n, late) => {
+      const whole = `${text};INTERVAL=${n}`;
+      if (!isRule(whole)) return;
+      taken++;
+      const from = addDays('2026-01-01', late);
+      const days = daysDue({ rule: whole, from, onHolidays: true }, { from, to: addDays(from, 8 * 366) }, []);
+      expect(days.length, whole).toBeGreaterThan(0);
+    }),
+    { numRuns: 300 },
+  );
+  expect(taken).toBeGreaterThan(150);
 });

@@ -29,6 +29,9 @@ const DATE = new RegExp(
   'i',
 );
 
+/** Groups that hold the month of a date which says day and month beyond doubt. */
+const WRITTEN_OUT = ['m', 'm2', 'mon3', 'mon4'] as const;
+
 /** The day, or null where there is none such. */
 export function dayOf(year: number, month: number, day: number): string | null {
   const date = new Date(Date.UTC(year, month - 1, day));
@@ -63,6 +66,16 @@ function later(today: string, span: string, n: number): string {
 /** What is due and was borrowed goes back. */
 const isLent = (said: string, text: string): boolean =>
   /\bback\b/i.test(said) || (/\bdue\b/i.test(said) && /\b(?:library|borrowed|on loan|hired|rented)\b/i.test(text));
+
+/**
+ * A date that is named and does not exist, in words, such as `29 Feb 2027`; null where there is none such.
+ * @param today ISO: where no year is said, it is the next one
+ */
+export function noSuchDay(text: string, today: string, system: LengthSystem = 'metric'): string | null {
+  const found = DATE.exec(text);
+  if (!found || !WRITTEN_OUT.some((month) => found.groups![month]) || readDay(text, today, system)) return null;
+  return found[0].replace(/^.*?(?=\d|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))/i, '').trim();
+}
 
 /**
  * A day by which something is to be done, or until which it is kept. Days before months where both are numbers, but in `3/12` on imperial sites.

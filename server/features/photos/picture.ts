@@ -8,7 +8,13 @@ export class NoPicture extends Error {}
 /** More than any camera has; a picture that claims more would take all memory to be looked at. */
 const MAX_PIXELS = 60_000_000;
 /** As good as it came, as far as an eye can tell; and what is still good, where that would be too large. */
-const QUALITIES = [88, 72];
+const QUALITIES = [88, 72, 50, 30];
+
+/** @throws NoPicture where it is no JPEG, or claims to be larger than any camera's */
+async function refuseOthers(bytes: Buffer): Promise<void> {
+  const { width, height, format } = await new Transformer(bytes).metadata();
+  if (format !== 'jpeg' || width * height > MAX_PIXELS) throw new NoPicture();
+}
 
 /**
  * Decodes a JPEG picture and writes it again, upright and with nothing but what it shows.
@@ -16,8 +22,7 @@ const QUALITIES = [88, 72];
  */
 export async function cleanPicture(bytes: Buffer): Promise<Buffer> {
   try {
-    const { width, height, format } = await new Transformer(bytes).metadata();
-    if (format !== 'jpeg' || width * height > MAX_PIXELS) throw new NoPicture();
+    await refuseOthers(bytes);
     for (const quality of QUALITIES) {
       const written = await new Transformer(bytes).rotate().jpeg(quality);
       if (written.length <= MAX_PICTURE) return written;
@@ -53,6 +58,12 @@ export const looksWhole = (bytes: Buffer): boolean =>
 
 /** The same picture where it holds nothing else, so that what is saved and brought back stays as it is; else cleaned. */
 export async function cleanedWhereNeeded(bytes: Buffer): Promise<Buffer> {
-  const cleaned = await cleanPicture(bytes);
-  return holdsMore(bytes) ? cleaned : bytes;
+  if (holdsMore(bytes)) return cleanPicture(bytes);
+  try {
+    await refuseOthers(bytes);
+    await new Transformer(bytes).rawPixels();
+  } catch {
+    throw new NoPicture();
+  }
+  return bytes;
 }
