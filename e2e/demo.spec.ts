@@ -1,17 +1,6 @@
 /** The Ferry House on both sizes: every screen shows real things, none is out of order. */
-import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectNoSideScroll, test, type Stube } from './stube.ts';
-
-const STEPS = ['pile', 'group', 'measure', 'contain', 'place', 'label', 'live'];
-
-async function house(stube: Stube) {
-  const sites = await stube.ask<{ id: string; name: string }[]>('/sites');
-  if (!sites.length) await stube.loadDemo();
-  const site = (await stube.ask<{ id: string }[]>('/sites'))[0]!.id;
-  return { site, data: await stube.data(site) };
-}
-const roomOf = (data: Awaited<ReturnType<typeof house>>['data'], name: string) =>
-  data.room.find((room) => room.name === name)!.id;
+import { house, roomOf } from './ferry-house.ts';
+import { expect, expectAccessible, test } from './stube.ts';
 
 test('the first page says what Stube does, and opens the made-up house in one press', async ({ page, stube }) => {
   await page.goto(stube.address);
@@ -53,38 +42,8 @@ test('it is as rich as it should be', async ({ stube }) => {
   ).toBe(true);
 });
 
-async function walk(page: Page, stube: Stube): Promise<void> {
-  const { site, data } = await house(stube);
-  const paths = [
-    '/',
-    `/s/${site}`,
-    `/s/${site}/today`,
-    `/s/${site}/stock`,
-    `/s/${site}/strays`,
-    `/s/${site}/routines`,
-    `/s/${site}/restock`,
-    ...['rotation', 'swap'].map((screen) => `/s/${site}/r/${roomOf(data, 'Chart room')}/${screen}`),
-    `/s/${site}/learn/${roomOf(data, 'Landing room')}`,
-    `/s/${site}/tidy/${roomOf(data, 'Landing room')}`,
-    ...['signs', 'guide', 'live'].map((screen) => `/s/${site}/r/${roomOf(data, 'Landing room')}/${screen}`),
-    `/s/${site}/b/${data.bin[0]!.code}`,
-    '/nowhere',
-    ...STEPS.map((step) => `/s/${site}/r/${roomOf(data, "Purser's office")}/${step}`),
-  ];
-  for (const path of paths) {
-    await page.goto(stube.address + path);
-    await page.waitForLoadState('networkidle');
-    await expect(page.getByRole('main')).not.toBeEmpty();
-    await expectNoSideScroll(page);
-    await expectAccessible(page);
-  }
-}
-test('every screen is whole and accessible at the table', async ({ page, stube }) => walk(page, stube));
-
 test.describe('on the phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
-  test('every screen is whole and accessible', async ({ page, stube }) => walk(page, stube));
-
   test('a thing is told, found and looked into with one thumb', async ({ page, stube }) => {
     const { site, data } = await house(stube);
     await page.goto(`${stube.address}/s/${site}`);

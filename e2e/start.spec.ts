@@ -1,16 +1,19 @@
 /** How Stube is started: at a port that another has, beside another Stube, and again after a crash. */
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { SiteSummary } from '@stube/contract/answers';
 import { loadFerryHouse } from '../scripts/load.mjs';
-import { expect, test } from './stube.ts';
+import { EMPTY } from './setup.ts';
+import { expect, expectAccessible, test } from './stube.ts';
 
 let directory = '';
 const children: ChildProcess[] = [];
 test.beforeEach(() => {
   directory = mkdtempSync(join(tmpdir(), 'stube-start-'));
+  // Making a database takes several times as long as copying an empty one.
+  cpSync(EMPTY, join(directory, 'data'), { recursive: true });
 });
 test.afterEach(async () => {
   for (const child of children.splice(0).filter(({ exitCode }) => exitCode === null))
@@ -80,4 +83,15 @@ test('a Stube that crashes is started again with its data, but not for ever', as
   process.kill(holder(), 'SIGKILL');
   expect(await ended).toBe(1);
   expect(said()).toContain('has crashed 5 times within 10 minutes and is not started again');
+});
+
+test('where others can reach it, the start and every page say that there is no sign-in', async ({ page }) => {
+  const { said } = run('start.mjs', { PORT: '0', HOST: '0.0.0.0', STUBE_DATA: join(directory, 'data') });
+  await expect.poll(said).toContain('Stube is open at');
+  expect(said()).toContain('There is no sign-in: anyone on this network can see and change everything');
+  for (const path of ['/', '/nowhere']) {
+    await page.goto(/open at (\S+)/.exec(said())![1]! + path);
+    await expect(page.getByRole('complementary', { name: 'No sign-in' })).toContainText('There is no sign-in yet');
+    await expectAccessible(page);
+  }
 });

@@ -7,10 +7,10 @@ import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import { api } from './http/api.ts';
 import type { Context } from './http/context.ts';
-import { guard } from './http/guard.ts';
+import { guard, isOpenToOthers } from './http/guard.ts';
 import { errorHandler } from './http/handle.ts';
 
-export interface AppOptions extends Omit<Context, 'now'> {
+export interface AppOptions extends Omit<Context, 'now' | 'open'> {
   now?: () => Date;
   /** Where it listens, as told by HOST. */
   host?: string;
@@ -34,7 +34,7 @@ export function createApp({
   requestsAMinute = REQUESTS_A_MINUTE,
   ...options
 }: AppOptions): Express {
-  const context: Context = { now: () => new Date(), ...options };
+  const context: Context = { now: () => new Date(), open: isOpenToOthers(host), ...options };
   const app = express();
   app.disable('x-powered-by');
   app.use(guard(host, options.origin));

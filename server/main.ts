@@ -9,6 +9,7 @@ import { collectPictures } from './db/history.ts';
 import { DirectoryHeld, LockLost } from './db/lock.ts';
 import { openStore } from './db/open.ts';
 import { DataRefused } from './db/store.ts';
+import { isOpenToOthers } from './http/guard.ts';
 import { clockFrom } from './http/clock.ts';
 import { withoutContents } from './http/handle.ts';
 import { holderOfPort } from './http/port-holder.ts';
@@ -65,6 +66,10 @@ server.listen(port, host, () => {
   const address = server.address();
   const at = typeof address === 'object' && address ? address.port : port;
   console.log(`Stube answers at http://${host.includes(':') ? `[${host}]` : host}:${at}`);
+  if (isOpenToOthers(host))
+    console.log(
+      'There is no sign-in: anyone on this network can see and change everything. To keep Stube to this computer, start it without HOST.',
+    );
   process.send?.({ ready: true, port: at, instance });
 });
 

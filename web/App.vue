@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, onUnmounted } from 'vue';
 import Notices from './frame/Notices.vue';
+import OpenToAll from './frame/OpenToAll.vue';
 import { keepFocus } from './parts/focus.ts';
 
 let end = () => {};
@@ -10,6 +11,7 @@ const loadAnew = () => window.location.reload();
 </script>
 
 <template>
+  <OpenToAll />
   <RouterView v-slot="{ Component }">
     <component :is="Component" v-if="Component" />
     <main v-else class="opening">

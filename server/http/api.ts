@@ -54,7 +54,7 @@ export function api(context: Context): Router {
   const router = Router();
   router.get(
     '/health',
-    asyncHandler(async () => ({ ok: true, instance: context.instance })),
+    asyncHandler(async () => ({ ok: true, instance: context.instance, open: context.open === true })),
   );
   importSiteRoutes(router, context);
   // Whole lists come in at once, and are read aside (readLarge).

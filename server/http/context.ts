@@ -11,6 +11,8 @@ export interface Context {
   /** Where people reach the application, for QR codes; from the request where it is not set. */
   origin?: string;
   now: () => Date;
+  /** Whether others than this machine can reach it. */
+  open?: boolean;
   /** Tells this run of the server from every other. */
   instance?: string;
   /** The site file of the made-up house. */

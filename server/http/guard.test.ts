@@ -10,7 +10,7 @@ import { jsonProblem } from '@stube/contract/check';
 import { createApp } from '../app.ts';
 import { jpegOf } from '../testing/pictures.ts';
 import { siteWithRoom, testServer, type TestServer } from '../testing/site.ts';
-import { isKnownHost } from './guard.ts';
+import { isKnownHost, isOpenToOthers } from './guard.ts';
 import { withoutContents } from './handle.ts';
 
 let server: TestServer;
@@ -256,4 +256,18 @@ test('a fault is logged without what it was about', () => {
   });
   expect(JSON.stringify(withoutContents(error))).not.toContain('secret');
   expect(withoutContents(error)).toMatchObject({ name: 'Error', code: '23505' });
+});
+
+test.each([
+  ['127.0.0.1', false],
+  ['localhost', false],
+  ['::1', false],
+  ['0.0.0.0', true],
+  ['::', true],
+  ['192.168.2.7', true],
+])('where it listens at %s, others can reach it: %s', async (host, open) => {
+  expect(isOpenToOthers(host)).toBe(open);
+  const app = createApp({ db: server.store.db, work: server.work, host });
+  const { body } = await request(app).get('/api/health').set('Host', '127.0.0.1').expect(200);
+  expect(body.open).toBe(open);
 });

@@ -21,6 +21,10 @@ export function isKnownHost(host: string | undefined, listens: string, origin?: 
   return (listens === '0.0.0.0' || listens === '::') && ADDRESS.test(name);
 }
 
+/** Whether others than this machine can reach the server. @param listens as told by HOST */
+export const isOpenToOthers = (listens: string): boolean =>
+  !LOOPBACK.includes(listens) && listens !== '::1' && !listens.startsWith('127.');
+
 const forbid = (response: Response, message: string) => void response.status(403).json({ message, fields: [] });
 
 export const guard =
