@@ -30,7 +30,9 @@ async function restore(name: string): Promise<void> {
     console.log(`${path} is in place again.${kept ? ` What was there before is kept in ${kept}.` : ''}`);
   } catch (error) {
     const why = error instanceof DataRefused ? error.message : `${path} was not put in place: ${reasonOf(error)}.`;
-    throw new Error(`${why} Nothing was changed. Choose another backup: npm run restore lists those there are.`, { cause: error });
+    throw new Error(`${why} Nothing was changed. Choose another backup: npm run restore lists those there are.`, {
+      cause: error,
+    });
   } finally {
     lock.release();
   }
