@@ -31,12 +31,21 @@ const LANES = [
 ];
 const seconds = new Map();
 const running = new Set();
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.on(signal, () => {
+    for (const { pid } of running) process.kill(-pid, signal);
+    process.exit(1);
+  });
 
 /** Runs a step; what it says is shown when it is over, so that two of them do not mix. */
 function step(name) {
   const began = Date.now();
   const said = [];
-  const child = spawn('npm', ['run', '--silent', name], { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+  const child = spawn('npm', ['run', '--silent', name], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'pipe'],
+    detached: true,
+  });
   running.add(child);
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => said.push(text));
   return new Promise((resolve, reject) =>
@@ -63,7 +72,8 @@ try {
 } catch (error) {
   console.error(`\n${error.message}`);
   process.exitCode = 1;
-  for (const child of running) child.kill('SIGTERM');
+  // With all that they have started: each step is a group of processes of its own.
+  for (const { pid } of running) process.kill(-pid, 'SIGTERM');
 }
 for (const name of LANES.flat()) console.log(`${name}: ${seconds.has(name) ? `${seconds.get(name)} s` : 'not run'}`);
 console.log(`all: ${Math.round((Date.now() - began) / 1000)} s`);

@@ -1,6 +1,7 @@
 /** Undo belongs to a person, goes over migrations, and forgets only what it is told to. */
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import { sql } from 'drizzle-orm';
+import { jpegOf } from '../testing/pictures.ts';
 import { siteWithRoom, testServer, type TestServer } from '../testing/site.ts';
 import { collectPictures } from './history.ts';
 
@@ -135,7 +136,7 @@ describe('the record of what was done', () => {
     await server.post(`/sites/${site}/history/drop`, { before: 'yesterday' }, 400);
   });
   test('pictures stay while an undo could bring their photograph back, and go when none can', async () => {
-    const jpeg = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(100, 3)]);
+    const jpeg = jpegOf();
     const path = `/api/sites/${site}/rooms/${room}/photos?kind=heap&takenOn=2026-03-01&width=8&height=6`;
     const { id } = (await server.call.post(path).type('image/jpeg').send(jpeg).expect(200)).body;
     const { version } = (await server.data(site)).photo[0]!;

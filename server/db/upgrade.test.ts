@@ -10,10 +10,10 @@ import { migrate } from 'drizzle-orm/pglite/migrator';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { EARLIER_FORMS } from './early-journals.ts';
 import { memoryStore, readDump } from './open.ts';
-import { type Store } from './store.ts';
+import { storeOn, type Store } from './store.ts';
 import { readSite } from './read.ts';
 import { listSites } from './sites.ts';
-import { TEMPLATE } from '../testing/template.ts';
+import { BARE, TEMPLATE } from '../testing/template.ts';
 
 const MIGRATIONS = join(import.meta.dirname, 'migrations');
 interface Entry {
@@ -91,14 +91,10 @@ beforeAll(async () => {
 afterAll(() => fresh.close());
 
 /** The database of a client, opened as Stube opens it. */
-async function opened(client: PGlite): Promise<Store> {
-  const dump = await client.dumpDataDir('none');
-  await client.close();
-  return memoryStore(dump);
-}
+const opened = (client: PGlite): Promise<Store> => storeOn(client);
 
 test('rows of the first version get what new rows begin with', async () => {
-  const client = await PGlite.create();
+  const client = await PGlite.create({ loadDataDir: readDump(BARE) });
   await migrateTo(client, 1);
   await client.exec(FIRST_ROWS);
   const store = await opened(client);
@@ -117,7 +113,7 @@ describe.each([
   test('opens with everything in it, and is as every other then', async () => {
     const forms = EARLIER_FORMS.filter(({ tag }) => file.startsWith(tag));
     const form = forms[file.includes('second') ? 1 : 0]!;
-    const client = await PGlite.create();
+    const client = await PGlite.create({ loadDataDir: readDump(BARE) });
     if (count > 1) {
       await migrateTo(client, 1);
       await client.exec(FIRST_ROWS);

@@ -21,9 +21,11 @@ const signature = createHash('sha256')
   )
   .digest('hex')
   .slice(0, 12);
-const made = join(ROOT, '.tmp', `empty-${signature}`);
+const made = join(ROOT, '.tmp', `template-${signature}`);
 /** A dump of the database, for those in memory. */
 export const TEMPLATE = join(made, 'dump.tar');
+/** A dump of a database into which nothing was ever written, not even a table. */
+export const BARE = join(made, 'bare.tar');
 /** The built server: `main.js`, `worker.js`, `restore.js`. */
 export const BUNDLE = join(ROOT, '.tmp', 'server');
 
@@ -40,6 +42,9 @@ export default async function setup(): Promise<void> {
   const aside = `${made}.new`;
   rmSync(aside, { recursive: true, force: true });
   mkdirSync(aside, { recursive: true });
+  const bare = await PGlite.create();
+  writeFileSync(join(aside, 'bare.tar'), Buffer.from(await (await bare.dumpDataDir('none')).arrayBuffer()));
+  await bare.close();
   const store = await memoryStore();
   const dump = await store.client.dumpDataDir('none');
   writeFileSync(join(aside, 'dump.tar'), Buffer.from(await dump.arrayBuffer()));

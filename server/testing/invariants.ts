@@ -1,17 +1,11 @@
 /** Whatever is done, in whatever order: the site stays whole, goes back and comes again, and its own file brings it back. */
-import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { afterAll, beforeAll, expect, test } from 'vitest';
 import { TABLES, type Row, type SiteData } from '@stube/core/model/entities';
 import { siteProblems } from '@stube/core/model/whole';
 import { checkSiteFile } from '@stube/contract/site-file/format';
 import type { SiteChanges } from '@stube/contract/answers';
-import { Acts } from './testing/acts.ts';
-import { siteWithRoom, testServer, type TestServer } from './testing/site.ts';
-
-let server: TestServer;
-beforeAll(async () => {
-  server = await testServer();
-});
-afterAll(() => server.close());
+import { Acts } from './acts.ts';
+import { siteWithRoom, testServer, type TestServer } from './site.ts';
 
 /** All rows by id; versions count how often something was written, and go on when it is taken back. */
 const plain = (data: SiteData): unknown =>
@@ -59,7 +53,7 @@ class Follower {
     this.data = data;
     this.revision = revision;
   }
-  async follow(site: string): Promise<boolean> {
+  async follow(server: TestServer, site: string): Promise<boolean> {
     const changes: SiteChanges & { whole?: true } = await server.get(`/sites/${site}/changes?since=${this.revision}`);
     expect(changes.whole).toBeUndefined();
     const moved = changes.revision !== this.revision;
@@ -76,7 +70,13 @@ class Follower {
 
 const ACTS = 400;
 
-describe.each([1, 2, 3])('acts of chance (%d)', (seed) => {
+/** Declares the tests of one seed: a file each, so that they run beside one another. */
+export function describeActsOfChance(seed: number): void {
+  let server: TestServer;
+  beforeAll(async () => {
+    server = await testServer();
+  });
+  afterAll(() => server.close());
   test('of two persons leave nothing torn, and the file of the site brings it back', async () => {
     const { site } = await siteWithRoom(server);
     const page = new Follower(await server.get(`/sites/${site}`));
@@ -94,7 +94,7 @@ describe.each([1, 2, 3])('acts of chance (%d)', (seed) => {
         : await acts.once(page.data, who);
       if (status !== null) statuses.set(status, (statuses.get(status) ?? 0) + 1);
       expect(status ?? 200).toBeLessThan(500);
-      await page.follow(site);
+      await page.follow(server, site);
       if (n % 50 !== 49) continue;
       const data = await server.data(site);
       expect(plain(page.data)).toEqual(plain(data));
@@ -119,7 +119,7 @@ describe.each([1, 2, 3])('acts of chance (%d)', (seed) => {
     const states = [plain(page.data)];
     for (let n = 0; n < 120; n++) {
       expect((await acts.once(page.data, 'ona')) ?? 200).toBeLessThan(500);
-      await page.follow(site);
+      await page.follow(server, site);
       const now = plain(page.data);
       // What wrote nothing is no step.
       if (JSON.stringify(now) !== JSON.stringify(states.at(-1))) states.push(now);
@@ -130,11 +130,11 @@ describe.each([1, 2, 3])('acts of chance (%d)', (seed) => {
     const first = states[0];
     let steps = 0;
     for (; !(await step('undo')).nothing; steps++) {
-      await page.follow(site);
+      await page.follow(server, site);
       if (JSON.stringify(plain(page.data)) === JSON.stringify(first)) break;
     }
     expect(plain(await server.data(site))).toEqual(first);
     for (let n = 0; n <= steps; n++) await step('redo');
     expect(plain(await server.data(site))).toEqual(last);
   });
-});
+}

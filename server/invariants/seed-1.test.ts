@@ -1,0 +1,3 @@
+import { describeActsOfChance } from '../testing/invariants.ts';
+
+describeActsOfChance(1);
