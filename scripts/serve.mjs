@@ -53,7 +53,7 @@ export async function serve(env = {}) {
   };
   const watch = (child, port) =>
     child.once('exit', (code, signal) => {
-      if (stopping || code === 0 || code === 1) process.exit(code ?? 1);
+      if (stopping || code === 0 || code === 1) process.exit(process.exitCode || (code ?? 1));
       const now = Date.now();
       crashes.push(now);
       if (crashes.filter((at) => at > now - CRASH_MINUTES * 60_000).length >= MAX_CRASHES) {
