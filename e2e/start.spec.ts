@@ -88,7 +88,7 @@ test('a Stube that crashes is started again with its data, but not for ever', as
 test('where others can reach it, the start and every page say that there is no sign-in', async ({ page }) => {
   const { said } = run('start.mjs', { PORT: '0', HOST: '0.0.0.0', STUBE_DATA: join(directory, 'data') });
   await expect.poll(said).toContain('Stube is open at');
-  expect(said()).toContain('There is no sign-in: anyone on this network can see and change everything');
+  await expect.poll(said).toContain('There is no sign-in: anyone on this network can see and change everything');
   for (const path of ['/', '/nowhere']) {
     await page.goto(/open at (\S+)/.exec(said())![1]! + path);
     await expect(page.getByRole('complementary', { name: 'No sign-in' })).toContainText('There is no sign-in yet');

@@ -67,7 +67,8 @@ server.listen(port, host, () => {
   const at = typeof address === 'object' && address ? address.port : port;
   console.log(`Stube answers at http://${host.includes(':') ? `[${host}]` : host}:${at}`);
   if (isOpenToOthers(host))
-    console.log(
+    // Where it is heard: whoever starts the server passes on what it warns of.
+    console.warn(
       'There is no sign-in: anyone on this network can see and change everything. To keep Stube to this computer, start it without HOST.',
     );
   process.send?.({ ready: true, port: at, instance });

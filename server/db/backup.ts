@@ -1,9 +1,12 @@
 /** A copy of the database a day: PGlite does not force its writes to the disk, so a power cut could lose what a kill cannot. */
 import { createHash } from 'node:crypto';
 import { join } from 'node:path';
+import { promisify } from 'node:util';
+import { gzip } from 'node:zlib';
 import type { PGlite } from '@electric-sql/pglite';
 import { disk as realDisk, writeWhole, type Disk } from './disk.ts';
 
+const packed = promisify(gzip);
 const DAY = 24 * 3600 * 1000;
 const KEPT = 7;
 const ENDING = '.tar.gz';
@@ -49,7 +52,8 @@ export async function backUpWhenDue(
   // One that is dated in the future tells nothing of when the last was made.
   const past = backupsIn(directory, on).filter(({ at }) => at <= now.getTime());
   if (past.length && now.getTime() - past.at(-1)!.at < DAY) return null;
-  const bytes = Buffer.from(await (await client.dumpDataDir('gzip')).arrayBuffer());
+  // Packed by a thread of its own: the database's own packing would keep every request waiting for seconds.
+  const bytes = await packed(Buffer.from(await (await client.dumpDataDir('none')).arrayBuffer()));
   const path = join(folder, `stube-${now.toISOString().slice(0, 19).replace(/[:T]/g, '-')}${ENDING}`);
   const part = `${path}.part`;
   try {
