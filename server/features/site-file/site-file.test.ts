@@ -8,7 +8,7 @@ let server: TestServer;
 let site: string;
 let room: string;
 beforeAll(async () => {
-  server = await testServer();
+  server = await testServer({ own: true });
   ({ site, room } = await siteWithRoom(server));
   for (const text of ['3 shoeboxes wooden blocks', '60 felt tips', '2 mugs beads'])
     await server.post(`/sites/${site}/lines`, { roomId: room, text });
