@@ -24,6 +24,25 @@ export default defineConfig({
   root: import.meta.dirname,
   plugins: [vue(), pictograms()],
   worker: { format: 'es' },
-  build: { target: 'es2023', chunkSizeWarningLimit: 400 },
+  build: {
+    target: 'es2023',
+    chunkSizeWarningLimit: 400,
+    rolldownOptions: {
+      output: {
+        // What several screens share comes in a few files: hundreds of small ones take longer to ask for than to read.
+        codeSplitting: {
+          groups: [
+            {
+              name: 'libraries',
+              test: /\/node_modules\/(@?vue|vue-router|pinia|@?prime|comlink|@lucide)/,
+              priority: 3,
+            },
+            { name: 'rules', test: /\/(core|contract)\//, minShareCount: 3, priority: 2 },
+            { name: 'parts', test: /\/web\/(parts|data|frame|drawing)\//, minShareCount: 3, priority: 1 },
+          ],
+        },
+      },
+    },
+  },
   server: { proxy: { '/api': 'http://127.0.0.1:4180' } },
 });
