@@ -8,7 +8,7 @@ import { backupsIn } from './backup.ts';
 import { disk as realDisk, type Disk } from './disk.ts';
 import { lockDirectory } from './lock.ts';
 import { wayBack } from './restore.ts';
-import { DataRefused, readThrough, reasonOf, refuseNewer, SMALL, storeOn, type Store } from './store.ts';
+import { DataRefused, NEW_CLUSTER, readThrough, reasonOf, refuseNewer, SMALL, storeOn, type Store } from './store.ts';
 
 /**
  * @throws DirectoryHeld when another process has it
@@ -47,7 +47,8 @@ async function makeCluster(directory: string, cluster: string, on: Disk): Promis
     );
   const aside = join(directory, 'pg.new');
   on.rmSync(aside, { recursive: true, force: true });
-  await inThread(MAKING, { library: createRequire(import.meta.url).resolve('@electric-sql/pglite'), aside, SMALL });
+  const options = { dataDir: aside, startParams: SMALL, initDbStartParams: NEW_CLUSTER };
+  await inThread(MAKING, { library: createRequire(import.meta.url).resolve('@electric-sql/pglite'), options });
   on.renameSync(aside, cluster);
 }
 
@@ -55,7 +56,7 @@ async function makeCluster(directory: string, cluster: string, on: Disk): Promis
 const MAKING = `
 const { workerData } = require('node:worker_threads');
 import(workerData.library)
-  .then((library) => (library.PGlite ?? library.default.PGlite).create({ dataDir: workerData.aside, startParams: workerData.SMALL }))
+  .then((library) => (library.PGlite ?? library.default.PGlite).create(workerData.options))
   .then((made) => made.close());`;
 
 const inThread = (code: string, workerData: unknown): Promise<void> =>
@@ -67,6 +68,6 @@ const inThread = (code: string, workerData: unknown): Promise<void> =>
 
 /** A database in memory, from a dump of an empty one where there is one; for tests. */
 export const memoryStore = async (dump?: Blob): Promise<Store> =>
-  storeOn(await PGlite.create(dump ? { loadDataDir: dump } : {}));
+  storeOn(await PGlite.create(dump ? { loadDataDir: dump } : { initDbStartParams: NEW_CLUSTER }));
 
 export const readDump = (path: string): Blob => new Blob([readFileSync(path)]);

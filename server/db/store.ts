@@ -37,6 +37,8 @@ const newestKnown = (): number =>
 
 /** A house's data is small: the database's own 128 MB of buffers would be a third of the memory of the server. */
 export const SMALL = [...PGlite.defaultStartParams, '-c', 'shared_buffers=16MB'];
+/** A new cluster's log begins with one segment, which every backup holds: 1 MB, where PostgreSQL takes 16. */
+export const NEW_CLUSTER = ['--wal-segsize=1'];
 
 export async function refuseNewer(client: PGlite, where: string): Promise<void> {
   const there = await client.query<{ there: boolean }>(

@@ -9,10 +9,12 @@ import { join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import { bundleServer } from '../../scripts/build.mjs';
 import { memoryStore } from '../db/open.ts';
+import { NEW_CLUSTER } from '../db/store.ts';
 
 const ROOT = join(import.meta.dirname, '..', '..');
 const migrations = join(import.meta.dirname, '..', 'db', 'migrations');
 const signature = createHash('sha256')
+  .update(NEW_CLUSTER.join())
   .update(
     readdirSync(migrations)
       .filter((name) => name.endsWith('.sql'))
@@ -42,7 +44,7 @@ export default async function setup(): Promise<void> {
   const aside = `${made}.new`;
   rmSync(aside, { recursive: true, force: true });
   mkdirSync(aside, { recursive: true });
-  const bare = await PGlite.create();
+  const bare = await PGlite.create({ initDbStartParams: NEW_CLUSTER });
   writeFileSync(join(aside, 'bare.tar'), Buffer.from(await (await bare.dumpDataDir('none')).arrayBuffer()));
   await bare.close();
   const store = await memoryStore();
