@@ -2,6 +2,8 @@
 import { house, roomOf } from './ferry-house.ts';
 import { expect, expectAccessible, test } from './stube.ts';
 
+test.use({ fresh: true });
+
 test('the first page says what Stube does, and opens the made-up house in one press', async ({ page, stube }) => {
   await page.goto(stube.address);
   await expect(page.getByRole('list', { name: 'What Stube does' }).getByRole('heading')).toHaveCount(3);
@@ -9,6 +11,8 @@ test('the first page says what Stube does, and opens the made-up house in one pr
   await page.getByRole('button', { name: 'Visit the Ferry House' }).click();
   await expect(page.getByRole('heading', { name: 'The Ferry House', level: 1 })).toBeVisible();
   await page.goto(stube.address);
+  // The house that stands is shown before it is visited again.
+  await expect(page.getByRole('link', { name: 'The Ferry House' })).toBeVisible();
   await page.getByRole('button', { name: 'Visit the Ferry House' }).click();
   await expect(page).toHaveURL(/\/s\//);
   const { site, data } = await house(stube);

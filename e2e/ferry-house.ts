@@ -2,9 +2,9 @@
 import type { Stube } from './stube.ts';
 
 export async function house(stube: Stube) {
-  const sites = await stube.ask<{ id: string; name: string }[]>('/sites');
-  if (!sites.length) await stube.loadDemo();
-  const site = (await stube.ask<{ id: string }[]>('/sites'))[0]!.id;
+  const standing = async () => (await stube.sites()).find(({ name }) => name.startsWith('The Ferry House'));
+  if (!(await standing())) await stube.loadDemo();
+  const site = (await standing())!.id;
   return { site, data: await stube.data(site) };
 }
 export const roomOf = (data: Awaited<ReturnType<typeof house>>['data'], name: string) =>

@@ -2,7 +2,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
-import { expect, test } from './stube.ts';
+import { expect, settled, test } from './stube.ts';
 
 const WEB = join(import.meta.dirname, '../web');
 /** By the component: the page and what opens it. The conflict has no opener: it comes by itself. */
@@ -98,15 +98,18 @@ test('each opens on its first field, keeps the focus, and gives it back', async 
     .setInputFiles(join(import.meta.dirname, '../docs/screenshots/house.png'));
   await expect(page.getByRole('button', { name: 'before, today' })).toBeVisible();
 
-  for (const [component, [path, opener]] of Object.entries(DIALOGS)) {
-    await page.goto(`${stube.address}/s/${site}${path.replace('ROOM', `/r/${room}`)}`);
+  let open: string | null = null;
+  for (const [component, [path, opener]] of Object.entries(DIALOGS).sort(([, [a]], [, [b]]) => a.localeCompare(b))) {
+    // One visit a page: what a dialog leaves behind must not hinder the next.
+    if (path !== open) await page.goto(`${stube.address}/s/${site}${path.replace('ROOM', `/r/${room}`)}`);
+    open = path;
     const press = page.getByRole('button', { name: opener, exact: typeof opener === 'string' }).first();
     await expect(press, component).toBeVisible();
     await press.focus();
     await page.keyboard.press('Enter');
     await expect(page.getByRole('dialog'), component).toBeVisible();
-    await page.waitForTimeout(400);
     // What is reckoned first has its choices a moment later.
+    await settled(page);
     await expect.poll(async () => (await focused(page)).name, { message: component }).not.toBe('Close');
     const first = await focused(page);
     expect(first, component).toMatchObject({ inside: true });

@@ -1,4 +1,5 @@
 /** Furniture is measured, its rods are cut from what is sold, its boards are moved, and what was overlooked is found. */
+import { house } from './ferry-house.ts';
 import { expect, expectAccessible, expectNoSideScroll, pdfText, test } from './stube.ts';
 
 test('six rods of a closet of 1,215 mm need six lengths of 2,400, on screen and on paper', async ({ page, stube }) => {
@@ -71,18 +72,14 @@ test('six rods of a closet of 1,215 mm need six lengths of 2,400, on screen and 
 });
 
 test('the boards of a shelf are moved to where they lose least, and back again', async ({ page, stube }) => {
-  await stube.loadDemo();
-  const [site] = (await stube.ask<{ id: string; name: string; removed: boolean }[]>('/sites')).filter(
-    ({ name, removed }) => name === 'The Ferry House' && !removed,
-  );
-  const before = await stube.data(site!.id);
+  const { site, data: before } = await house(stube);
   // The first of the adjustable units whose boards could stand better for what the plan put on them.
   let unit = before.unit[0]!;
   const dialog = page.getByRole('dialog', { name: /^Boards of / });
   const moves = dialog.getByRole('button', { name: 'Move the boards' });
   for (const adjustable of before.unit.filter(({ step }) => step !== null)) {
     unit = adjustable;
-    await page.goto(`${stube.address}/s/${site!.id}/r/${unit.roomId}/measure`);
+    await page.goto(`${stube.address}/s/${site}/r/${unit.roomId}/measure`);
     await page.getByLabel('Unit', { exact: true }).selectOption(unit.id);
     await page.getByRole('button', { name: 'Best heights' }).click();
     await expect(moves.or(dialog.getByText('The boards stand as well as they can'))).toBeVisible();
@@ -93,7 +90,7 @@ test('the boards of a shelf are moved to where they lose least, and back again',
   await expectAccessible(page);
   await dialog.getByRole('button', { name: 'Move the boards' }).click();
   await expect(dialog).toBeHidden();
-  const after = await stube.data(site!.id);
+  const after = await stube.data(site);
   const heights = (data: typeof before) =>
     data.compartment.filter(({ unitId }) => unitId === unit.id).map(({ id, z, height }) => [id, z, height]);
   expect(heights(after)).not.toEqual(heights(before));
@@ -107,7 +104,7 @@ test('the boards of a shelf are moved to where they lose least, and back again',
   };
   expect(there(after)).toEqual(there(before));
   await page.getByRole('button', { name: /^Undo: move the boards/ }).click();
-  await expect.poll(async () => heights(await stube.data(site!.id)).sort()).toEqual(heights(before).sort());
+  await expect.poll(async () => heights(await stube.data(site)).sort()).toEqual(heights(before).sort());
 
   // What nobody uses is told with its litres, and measured from there.
   const overlooked = page.getByRole('region', { name: 'Overlooked places' });

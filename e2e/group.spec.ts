@@ -1,14 +1,10 @@
 /** Other ways of sorting the demo's net loft; how fine; one of several, several of one. */
+import { house, roomOf } from './ferry-house.ts';
 import { expect, expectAccessible, expectNoSideScroll, test, type Stube } from './stube.ts';
 
 async function loft(stube: Stube) {
-  const sites = await stube.ask<{ id: string; name: string }[]>('/sites');
-  if (!sites.some((site) => site.name === 'The Ferry House')) await stube.loadDemo();
-  const site = (await stube.ask<{ id: string; name: string }[]>('/sites')).find(
-    (one) => one.name === 'The Ferry House',
-  )!.id;
-  const data = await stube.data(site);
-  const room = data.room.find((room) => room.name === 'Net loft')!.id;
+  const { site, data } = await house(stube);
+  const room = roomOf(data, 'Net loft');
   const kept = async () =>
     (await stube.data(site)).line.filter((line) => line.roomId === room && line.decision === 'keep');
   return { site, room, kept, path: `${stube.address}/s/${site}/r/${room}/group` };
@@ -149,7 +145,12 @@ test('categories are merged by keyboard and by dragging, and nothing loses its l
     await page.mouse.down();
     const goal = (await tray.boundingBox())!;
     await page.mouse.move(goal.x + 30, goal.y + 20, { steps: 12 });
-    await page.mouse.move(goal.x + 40, goal.y + 24, { steps: 4 });
+    // Carrying scrolls the page and makes room: where the tray is now is where it is let go.
+    await expect(async () => {
+      const now = (await tray.boundingBox())!;
+      await page.mouse.move(now.x + 40, now.y + 24, { steps: 4 });
+      expect(await tray.boundingBox()).toEqual(now);
+    }).toPass();
     await page.mouse.up();
     await expect(tray.getByText(name)).toBeVisible();
   }

@@ -1,6 +1,6 @@
 /** How much work it is: the way from nothing to a label by keyboard alone, and by thumb, with what it costs counted. */
 import type { Locator, Page } from '@playwright/test';
-import { expect, expectAccessible, expectNoSideScroll, test } from './stube.ts';
+import { expect, expectAccessible, expectNoSideScroll, settled, test } from './stube.ts';
 
 const NINE = [
   '3 shoeboxes wooden blocks',
@@ -222,7 +222,7 @@ test.describe('on the phone, in feet and inches', () => {
     // Whatever is said there is said in inches, pounds, quarts and dollars.
     for (const step of ['pile', 'measure', 'contain', 'place', 'label', 'live']) {
       await page.goto(`${stube.address}/s/${site}/r/${data.room[0]!.id}/${step}`);
-      await page.waitForLoadState('networkidle');
+      await settled(page);
       const said = await page.getByRole('main').innerText();
       expect(said.match(/.*\d\s?(?:mm|cm|m|kg|g|l|litres?)\b.*|.*€.*/g) ?? [], step).toEqual([]);
     }

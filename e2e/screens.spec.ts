@@ -25,10 +25,9 @@ async function walk(page: Page, stube: Stube): Promise<void> {
   ];
   for (const path of paths) {
     await page.goto(stube.address + path);
-    await page.waitForLoadState('networkidle');
+    await expectAccessible(page);
     await expect(page.getByRole('main')).not.toBeEmpty();
     await expectNoSideScroll(page);
-    await expectAccessible(page);
   }
 }
 

@@ -8,6 +8,8 @@ import { loadFerryHouse } from '../scripts/load.mjs';
 import { EMPTY } from './setup.ts';
 import { expect, expectAccessible, test } from './stube.ts';
 
+test.use({ fresh: true });
+
 let directory = '';
 const children: ChildProcess[] = [];
 test.beforeEach(() => {

@@ -1,16 +1,14 @@
 /** What saves room before anything is bought, and three ways to buy compared under a budget. */
+import { house, roomOf } from './ferry-house.ts';
 import { expect, expectAccessible, pdfText, test } from './stube.ts';
 
 test('three ways to buy for the office, under a budget; one is taken, and one undo brings the old ones back', async ({
   page,
   stube,
 }) => {
-  await stube.loadDemo();
-  const site = (await stube.ask<{ id: string; name: string; removed: boolean }[]>('/sites')).find(
-    ({ name, removed }) => name === 'The Ferry House' && !removed,
-  )!;
-  const room = (await stube.data(site.id)).room.find(({ name }) => name.startsWith('Purser'))!;
-  await page.goto(`${stube.address}/s/${site.id}/r/${room.id}/contain`);
+  const { site, data } = await house(stube);
+  const room = roomOf(data, "Purser's office");
+  await page.goto(`${stube.address}/s/${site}/r/${room}/contain`);
   await page.getByRole('button', { name: 'Three ways to buy' }).click();
   const dialog = page.getByRole('dialog', { name: 'Three ways to buy' });
   const ways = ['Use what you have', 'Least money', 'One matching set'].map((name) =>
@@ -30,7 +28,7 @@ test('three ways to buy for the office, under a budget; one is taken, and one un
   await dialog.getByLabel('At most, EUR').fill('');
 
   const chosen = async () =>
-    (await stube.data(site.id)).category.map(({ id, containerTypeId }) => `${id} ${containerTypeId}`).sort();
+    (await stube.data(site)).category.map(({ id, containerTypeId }) => `${id} ${containerTypeId}`).sort();
   const before = await chosen();
   await dialog.getByRole('button', { name: 'Take this way: Least money' }).click();
   await expect(dialog).toBeHidden();

@@ -1,4 +1,4 @@
-/** A Stube of its own for each test file: the built server on an empty data directory, and eyes for what goes wrong. */
+/** A Stube without sites for each test file: the built server, and eyes for what goes wrong. */
 import type { ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { readFileSync } from 'node:fs';
 import { expect, test as base, type Page } from '@playwright/test';
-import type { Snapshot } from '@stube/contract/answers';
+import type { SiteSummary, Snapshot } from '@stube/contract/answers';
 import type { SiteData } from '@stube/core/model/entities';
 import { forkServer } from '../scripts/server.mjs';
 import { now } from './clock.ts';
@@ -65,6 +65,11 @@ export class Stube {
     return (await response.json()) as T;
   }
 
+  /** Those that are not removed. */
+  async sites(): Promise<SiteSummary[]> {
+    return (await this.ask<SiteSummary[]>('/sites')).filter(({ removed }) => !removed);
+  }
+
   async data(site: string): Promise<SiteData> {
     return (await this.ask<Snapshot>(`/sites/${site}`)).data;
   }
@@ -73,16 +78,22 @@ export class Stube {
 /** What is refused at a field or overtaken is an answer, though the browser's console counts it as an error. */
 const REFUSALS = /status of (400|409|422) /;
 
-/** The Stubes of a worker: one at a time, for the file whose tests are run. */
+/** The Stube of a worker. A start takes several seconds: the next file has the same one, with its sites removed. */
 class Stubes {
   private file = '';
   private stube: Stube | null = null;
 
-  async of(file: string): Promise<Stube> {
+  /** @param fresh for files that look at what there is before the first site */
+  async of(file: string, fresh: boolean): Promise<Stube> {
     if (this.stube && this.file === file) return this.stube;
+    this.file = file;
+    if (this.stube && !fresh) {
+      for (const { id } of await this.stube.sites())
+        await fetch(`${this.stube.address}/api/sites/${id}`, { method: 'DELETE' });
+      return this.stube;
+    }
     await this.stube?.end();
     this.stube = new Stube();
-    this.file = file;
     cpSync(EMPTY, join(this.stube.directory, 'data'), { recursive: true });
     await this.stube.start();
     return this.stube;
@@ -92,8 +103,9 @@ class Stubes {
   }
 }
 
-/** Tests with a server for the whole file; every console error and failed request fails the test that caused it. */
-export const test = base.extend<{ stube: Stube; watched: void }, { stubes: Stubes }>({
+/** Tests with one Stube for the whole file; every console error and failed request fails the test that caused it. */
+export const test = base.extend<{ stube: Stube; watched: void }, { stubes: Stubes; fresh: boolean }>({
+  fresh: [false, { option: true, scope: 'worker' }],
   stubes: [
     // eslint-disable-next-line no-empty-pattern -- the first argument has to be a pattern
     async ({}, use) => {
@@ -103,7 +115,7 @@ export const test = base.extend<{ stube: Stube; watched: void }, { stubes: Stube
     },
     { scope: 'worker' },
   ],
-  stube: async ({ stubes }, use, { file }) => use(await stubes.of(file)),
+  stube: async ({ stubes, fresh }, use, { file }) => use(await stubes.of(file, fresh)),
   watched: [
     async ({ page }, use) => {
       const wrong: string[] = [];
@@ -119,6 +131,8 @@ export const test = base.extend<{ stube: Stube; watched: void }, { stubes: Stube
           wrong.push(`${request.url()} ${request.failure()?.errorText}`),
       );
       await page.clock.install({ time: now() });
+      // A search finds most of what it finds early.
+      await page.addInitScript(() => (globalThis.stubeSearchMs = 500));
       await use();
       expect(wrong).toEqual([]);
     },
@@ -131,12 +145,27 @@ interface AxeResult {
   violations: { id: string; nodes: { target: string[]; failureSummary?: string }[] }[];
 }
 
-/** No violation of WCAG 2.2 A and AA, nor of axe's own good practice, on what is shown now. */
-export async function expectAccessible(page: Page): Promise<void> {
-  // A screen's code comes after the page: an empty page on a slow machine is not what is asked about.
+/** A screen whose code and rows have come, and which has not changed for a moment. */
+export async function settled(page: Page): Promise<void> {
   await expect(page.locator('main.opening')).toHaveCount(0);
   await page.locator('main').first().waitFor({ state: 'attached' });
   await page.locator('h1').first().waitFor({ state: 'attached' });
+  await page.evaluate(
+    (quietMs) =>
+      new Promise<void>((resolve) => {
+        let timer = setTimeout(resolve, quietMs);
+        new MutationObserver(() => {
+          clearTimeout(timer);
+          timer = setTimeout(resolve, quietMs);
+        }).observe(document.body, { subtree: true, childList: true, characterData: true });
+      }),
+    150,
+  );
+}
+
+/** No violation of WCAG 2.2 A and AA, nor of axe's own good practice, on what is shown now. */
+export async function expectAccessible(page: Page): Promise<void> {
+  await settled(page);
   // What is coming in is still pale: its colours are looked at when it is there.
   await page.waitForFunction(() =>
     document.getAnimations().every(({ playState, effect }) => {

@@ -16,6 +16,7 @@ import { said } from '../../parts/numbers.ts';
 import { useDrawnBins } from '../../drawing/drawn.ts';
 import FitPlan from '../../drawing/FitPlan.vue';
 import { useRoom } from '../../data/room.ts';
+import { searchBudget } from '../../data/worker/budget.ts';
 import { fitWorker } from './worker.ts';
 import { usePlacementActions } from '../placement/actions.ts';
 
@@ -33,7 +34,7 @@ const candidates = computed(() =>
   bins.value.filter((bin) => bin.compartmentId === spaceId.value || !bin.compartmentId),
 );
 const problem = computed(() =>
-  fitProblemOf(space.value, candidates.value, store.maps.category, store.maps.containerType, TIME_MS),
+  fitProblemOf(space.value, candidates.value, store.maps.category, store.maps.containerType, searchBudget(TIME_MS)),
 );
 /** A packing with the question it answers: the room may change while one watches. */
 const found = shallowRef<{ problem: FitProblem; answer: FitAnswer } | null>(null);

@@ -8,6 +8,7 @@ import { fixedIn } from '@stube/core/placement/depth/fixed';
 import { mustBeLocked } from '@stube/core/placement/must-be-locked';
 import { useNotices } from '../../data/notices.ts';
 import { useRoom } from '../../data/room.ts';
+import { searchBudget } from '../../data/worker/budget.ts';
 import { usePlacementActions } from './actions.ts';
 import { placeWorker } from './worker.ts';
 import type { PlaceNews } from './place.worker.ts';
@@ -36,7 +37,7 @@ export function useProposal({ problem, standing }: Week) {
     try {
       const pinned = bins.value.filter((bin) => bin.pinned).map(({ id }) => id);
       const answer = await placeWorker().solve(
-        { ...problem.value, timeMs: searchTime(bins.value.length) },
+        { ...problem.value, timeMs: searchBudget(searchTime(bins.value.length)) },
         fixedIn(standing.value, pinned),
         standing.value.positions,
         mustBeLocked(placeData.value),

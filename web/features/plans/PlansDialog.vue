@@ -6,6 +6,7 @@ import ProgressBar from 'primevue/progressbar';
 import { Check, Square } from '@lucide/vue';
 import { planOfNow, type WholePlan } from '@stube/core/plans/whole-plan';
 import { useRoom } from '../../data/room.ts';
+import { searchBudget } from '../../data/worker/budget.ts';
 import { plain } from '../../data/worker/plain.ts';
 import ModalDialog from '../../parts/ModalDialog.vue';
 import NumberField from '../../parts/NumberField.vue';
@@ -47,7 +48,7 @@ async function make(): Promise<void> {
     await plansWorker().all(
       plain(planRoom.value),
       most,
-      EACH,
+      searchBudget(EACH),
       proxy((now: PlanNews) => {
         news.value = now;
       }),
