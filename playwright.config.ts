@@ -1,12 +1,9 @@
 import { defineConfig } from '@playwright/test';
 
-/** What a whole browser does beside the page: its own bars are pages too, and cost a third of the time of a test. */
+/** What a whole browser does beside the page: the list beneath its address bar is a page too. */
 const NOT_NEEDED = [
-  'PreloadTopChromeWebUI',
-  'PreloadTopChromeWebUILessNavigations',
-  'InitialWebUI',
-  'WebUIReloadButton',
-  'WebUIToolbar',
+  'WebUIOmniboxPopup',
+  'WebUIOmniboxAimPopup',
   'HttpsFirstBalancedModeAutoEnable',
   'HttpsUpgrades',
   'LensOverlay',

@@ -84,6 +84,9 @@ test('what was acknowledged survives kill -9; a second process is kept out; a pl
     }
   })();
   await writing;
+  // It was killed while it wrote.
+  expect(told.length).toBeGreaterThanOrEqual(12);
+  expect(told.length).toBeLessThan(200);
   await first.ended;
   const third = await start();
   const { data } = (await ask(third.address, `/sites/${id}`)) as { data: { line: { id: string }[] } };

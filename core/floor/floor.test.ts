@@ -57,11 +57,13 @@ describe('what a unit covers', () => {
 
 describe('changing places', () => {
   test('both stand in the room and clear of each other, backs where backs were, and once more brings them back', () => {
+    let done = 0;
     fc.assert(
       fc.property(anyUnit, anyUnit, (one, two) => {
         const [a, b] = [one, { ...two, id: 'b' }];
         const changed = placesChanged(a, b, [a, b], room);
         if (!changed) return;
+        done++;
         expect(overlap(footprintOf(changed[0]), footprintOf(changed[1]))).toBe(false);
         expect(changed.map(backOf)).toEqual([backOf(b), backOf(a)]);
         for (const { left, right, front, back } of changed.map(footprintOf))
@@ -69,7 +71,9 @@ describe('changing places', () => {
         const again = placesChanged(...changed, changed, room);
         if (again) expect(again).toEqual([a, b]);
       }),
+      { numRuns: 600 },
     );
+    expect(done).toBeGreaterThan(20);
   });
   test('what is too wide for the other place stays', () => {
     const [a, b, c] = [

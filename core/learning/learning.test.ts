@@ -43,7 +43,8 @@ test('a round asks what is due first, then what is new; nine of ten known places
   expect(progressOf([], [], now).knowsRoom).toBe(false);
 });
 
-test('every question has one right answer among its choices, and none that is right as well', () =>
+test('every question has one right answer among its choices, and none that is right as well', () => {
+  let posed = 0;
   fc.assert(
     fc.property(
       fc.array(fc.tuple(fc.integer({ min: 0, max: 6 }), fc.integer({ min: 0, max: 4 }), fc.boolean()), {
@@ -62,6 +63,7 @@ test('every question has one right answer among its choices, and none that is ri
         }));
         const question = questionOf(kind, 'b0', bins, new Set(['s1']), seed);
         if (!question) return;
+        posed++;
         expect(question.choices).toContain(question.answer);
         expect(new Set(question.choices).size).toBe(question.choices.length);
         expect(question.choices.length).toBeGreaterThan(1);
@@ -77,4 +79,6 @@ test('every question has one right answer among its choices, and none that is ri
           }
       },
     ),
-  ));
+  );
+  expect(posed).toBeGreaterThan(20);
+});

@@ -8,7 +8,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import { bundleServer } from '../../scripts/build.mjs';
-import { memoryStore } from '../db/open.ts';
+import { memoryStore, readDump } from '../db/open.ts';
 import { NEW_CLUSTER } from '../db/store.ts';
 
 const ROOT = join(import.meta.dirname, '..', '..');
@@ -47,7 +47,7 @@ export default async function setup(): Promise<void> {
   const bare = await PGlite.create({ initDbStartParams: NEW_CLUSTER });
   writeFileSync(join(aside, 'bare.tar'), Buffer.from(await (await bare.dumpDataDir('none')).arrayBuffer()));
   await bare.close();
-  const store = await memoryStore();
+  const store = await memoryStore(readDump(join(aside, 'bare.tar')));
   const dump = await store.client.dumpDataDir('none');
   writeFileSync(join(aside, 'dump.tar'), Buffer.from(await dump.arrayBuffer()));
   await store.close();

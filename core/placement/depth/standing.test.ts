@@ -28,6 +28,7 @@ const anywhere = (...ids: string[]) =>
 
 describe('what stands', () => {
   test('an answer stands as it says, and costs what it says; one picked up goes where it is said to, at that price', () => {
+    let alone = 0;
     fc.assert(
       fc.property(fc.integer({ min: 2, max: 6 }), fc.integer({ min: 1, max: 500 }), (compartments, seed) => {
         const problem = depthProblem(compartments, seed);
@@ -39,6 +40,7 @@ describe('what stands', () => {
         const { bin: held } = answer.placed[seed % answer.placed.length]!;
         // What stands on it comes down, wherever there is room: then more changes than the one place.
         if (answer.placed.some(({ bin: other }) => standing.supports(other).includes(held))) return;
+        alone++;
         for (const { spot, compartment, change } of optionsFor(standing, held)) {
           if (!spot) continue;
           const { x, y, z, turned } = spot;
@@ -56,6 +58,7 @@ describe('what stands', () => {
       }),
       { numRuns: 12, examples: [[2, 495]] },
     );
+    expect(alone).toBeGreaterThan(10);
   }, 120_000);
 
   test('what nobody has said a position for stands where there is room, and what has none is told', () => {
