@@ -77,12 +77,16 @@ test.each(['minus two', '-3', 'many', '=1+1'])('%j is no amount, and stops its r
 });
 
 test('whatever the cells hold, rows become lines or are answered', () => {
+  const cell = fc.oneof(fc.string(), fc.constantFrom('', '3', '0,5', '-1', 'glue sticks', 'mugs', 'keep', '12 cm'));
+  let lines = 0;
   fc.assert(
-    fc.property(fc.array(fc.array(fc.string(), { minLength: 11, maxLength: 11 })), (rows) => {
+    fc.property(fc.array(fc.array(cell, { minLength: 11, maxLength: 11 })), (rows) => {
       const read = runToEnd(readList(rows, guessColumns(HEADINGS), context));
       const answered = new Set([...read.lines, ...read.problems].map((one) => one.row));
       expect(answered.size + read.empty).toBe(rows.length);
+      lines += read.lines.length;
       for (const { values } of read.lines) expect(values.amount).toBeGreaterThan(0);
     }),
   );
+  expect(lines).toBeGreaterThan(20);
 });

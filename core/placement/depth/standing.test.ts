@@ -58,7 +58,7 @@ describe('what stands', () => {
       }),
       { numRuns: 12, examples: [[2, 495]] },
     );
-    expect(alone).toBeGreaterThan(10);
+    expect(alone).toBeGreaterThan(3);
   }, 120_000);
 
   test('what nobody has said a position for stands where there is room, and what has none is told', () => {
