@@ -10,7 +10,7 @@ import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts'
 import { optionsFor } from '../placement/depth/explain.ts';
 import { fixedIn } from '../placement/depth/fixed.ts';
 import type { DepthAnswer, DepthProblem } from '../placement/depth/problem.ts';
-import { CARRIED, depthSteps } from '../placement/depth/solve.ts';
+import { answerOf, CARRIED, depthSteps } from '../placement/depth/solve.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import { mustBeLocked } from '../placement/must-be-locked.ts';
 import type { RoomData } from '../placement/room-data.ts';
@@ -155,6 +155,7 @@ function* placed(
   };
   const locked = mustBeLocked(data);
   const starts = stands.size > fixed.length ? [today.positions, []] : [[]];
+  const nothing = answerOf(problem, null, UNPLACED * bins.length, 0);
   let best: Attempt | null = null;
   for (const [i, start] of starts.entries()) {
     const before = best;
@@ -162,7 +163,11 @@ function* placed(
     let next = steps.next();
     for (; !next.done; next = steps.next()) {
       const { effort, unplaced, answer } = next.value;
-      yield { effort: effort - UNPLACED * unplaced, unplaced, answer: () => better(before, attempt(answer())) };
+      yield {
+        effort: effort - UNPLACED * unplaced,
+        unplaced,
+        answer: () => better(before, attempt(answer() ?? nothing)),
+      };
     }
     best = better(before, attempt(next.value));
   }

@@ -4,11 +4,14 @@ import type { DepthProblem } from './problem.ts';
 
 /** Of one use: times a week there and back, four borders of grip (hundredths of mm), the seconds of the five bands. */
 const STRIDE = 10;
+const BORDERS = 4;
 
 export class Bodies {
   private readonly data: Float64Array;
   /** By bin: where its uses begin in `data`. */
   private readonly from: Int32Array;
+  /** By use and border: the bin's seconds a week at that grip. */
+  private readonly atBorder: Float64Array;
 
   constructor({ people, bins }: DepthProblem) {
     const personAt = new Map(people.map((person) => [person.id, person]));
@@ -23,6 +26,12 @@ export class Bodies {
       this.from[bin + 1] = data.length;
     });
     this.data = Float64Array.from(data);
+    this.atBorder = new Float64Array((BORDERS * data.length) / STRIDE);
+    bins.forEach((_, bin) => {
+      for (let i = this.from[bin]!; i < this.from[bin + 1]!; i += STRIDE)
+        for (let border = 0; border < BORDERS; border++)
+          this.atBorder[(BORDERS * i) / STRIDE + border] = this.week(bin, data[i + 1 + border]!);
+    });
   }
 
   /** Seconds a week at a grip height, hundredths of mm. */
@@ -50,9 +59,11 @@ export class Bodies {
     if (from > to) return Infinity;
     let least = Math.min(this.week(bin, from), this.week(bin, to));
     for (let i = this.from[bin]!; i < this.from[bin + 1]!; i += STRIDE)
-      for (let border = 1; border <= 4; border++) {
-        const grip = this.data[i + border]!;
-        if (grip > from && grip < to) least = Math.min(least, this.week(bin, grip));
+      for (let border = 0; border < BORDERS; border++) {
+        const grip = this.data[i + 1 + border]!;
+        if (grip <= from || grip >= to) continue;
+        const seconds = this.atBorder[(BORDERS * i) / STRIDE + border]!;
+        if (seconds < least) least = seconds;
       }
     return least;
   }

@@ -2,11 +2,11 @@
 import { notAbove, notBeneath, notBeside } from '../../cautions/natures.ts';
 import { runToEnd } from '../../engine/run-to-end.ts';
 import { indexById } from '../../model/by-id.ts';
-import { accessSeconds, BANDS, WALK_SECONDS } from '../effort.ts';
-import { clearHeight, HEAVY_MASS, UNPLACED, type PlacePerson } from '../problem.ts';
+import { accessSeconds, BANDS, LID_SECONDS, WALK_SECONDS } from '../effort.ts';
+import { clearHeight, HEAVY_MASS, UNPLACED, type PlaceCompartment, type PlacePerson } from '../problem.ts';
 import { usableWidth } from '../rules.ts';
 import { Bodies } from './bodies.ts';
-import { MOVE_SECONDS, type DepthProblem } from './problem.ts';
+import { MOVE_SECONDS, type DepthBin, type DepthProblem } from './problem.ts';
 
 /** Grip heights are hundredths of a millimetre. Beyond this nobody reaches. */
 const NO_LIMIT = 1e12;
@@ -88,6 +88,28 @@ export const cheapestOf = (place: CompiledDepth): Float64Array =>
   Float64Array.from(place.order, ([first], bin) =>
     first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!,
   );
+
+/** What about a space some bins must not meet, and what about a bin minds it, as bits: the same on both sides. */
+const OUT = { sun: 1, seen: 2, covered: 4, hangs: 8, locked: 16 };
+function keepsOut({ door, drawer, sunlit, onView, hangs, locked }: PlaceCompartment): number {
+  const covered = door || drawer;
+  return (
+    (sunlit && !covered ? OUT.sun : 0) |
+    (onView && !covered ? OUT.seen : 0) |
+    (covered ? OUT.covered : 0) |
+    (hangs ? OUT.hangs : 0) |
+    (locked ? OUT.locked : 0)
+  );
+}
+const mindsOf = ({ lightSensitive, view, canHang }: DepthBin, ofChild: boolean): number =>
+  (lightSensitive ? OUT.sun : 0) |
+  (view === 'hide' ? OUT.seen : 0) |
+  (view === 'show' ? OUT.covered : 0) |
+  (canHang ? 0 : OUT.hangs) |
+  (ofChild ? OUT.locked : 0);
+
+/** More than there are spaces: a key and the number of its space are sorted as one number. */
+const SPACES = 2 ** 15;
 
 /** Gives way every so many bins. */
 const YIELD_BINS = 40;
@@ -179,40 +201,35 @@ export function* compileDepth(
     problem.zones.map(({ id }) => [id, Float64Array.from(at, ({ walk }) => (walk[id] ?? 0) * WALK_SECONDS)]),
   );
   const nowhere = new Float64Array(m);
+  const opening = Float64Array.from(at, (space) => accessSeconds({ lid: false }, space));
+  const closed = Uint8Array.from(at, (space) => keepsOut(space));
   const priceAt = (b: number, c: number): number =>
-    (place.moving[b]! / MOVE_SECONDS) * ((walking.get(bin[b]!.zone) ?? nowhere)[c]! + accessSeconds(bin[b]!, at[c]!));
+    (place.moving[b]! / MOVE_SECONDS) *
+    ((walking.get(bin[b]!.zone) ?? nowhere)[c]! + (opening[c]! + (bin[b]!.lid ? LID_SECONDS : 0)));
+  const leastBits = new Uint32Array(place.least.buffer);
+  const keys = new Float64Array(m);
   const compileBin = (b: number): void => {
-    const one = bin[b]!;
-    const own: number[] = [];
+    const { width, depth, height, mass, turnable, id } = bin[b]!;
+    const minds = mindsOf(bin[b]!, place.ofChild[b] === 1);
+    const home = spaceAt.get(homes.get(id) ?? '') ?? -1;
+    const row = b * m;
+    if (home >= 0) place.base[row + home] = priceAt(b, home);
+    let own = 0;
     for (let c = 0; c < m; c++) {
-      const space = at[c]!;
-      const covered = space.door || space.drawer;
+      if (closed[c]! & minds || height > place.roomHeight[c]! || mass > place.maxLoad[c]!) continue;
       const w = place.roomWidth[c]!;
       const d = place.roomDepth[c]!;
-      const base = priceAt(b, c);
-      if (homes.get(one.id) === space.id) place.base[b * m + c] = base;
-      const fits =
-        one.height <= place.roomHeight[c]! &&
-        ((one.width <= w && one.depth <= d) || (one.turnable && one.depth <= w && one.width <= d));
-      if (
-        !fits ||
-        one.mass > space.maxLoad ||
-        (one.lightSensitive && space.sunlit && !covered) ||
-        (one.view === 'hide' && space.onView && !covered) ||
-        (one.view === 'show' && covered) ||
-        (space.hangs && !one.canHang) ||
-        (space.locked && place.ofChild[b])
-      )
-        continue;
+      if (!((width <= w && depth <= d) || (turnable && depth <= w && width <= d))) continue;
       const body = leastBody(place, b, c, 0);
       if (body === Infinity) continue;
-      place.base[b * m + c] = base;
+      const base = priceAt(b, c);
+      place.base[row + c] = base;
       // Rounded down, so that it never says more than there is.
-      place.least[b * m + c] = Math.fround((base + body) * (1 - 1e-6));
-      if (base + body < UNPLACED) own.push(c);
+      place.least[row + c] = Math.fround((base + body) * (1 - 1e-6));
+      // The bits of what is not negative sort as the number does; equal ones by their space.
+      if (base + body < UNPLACED) keys[own++] = leastBits[row + c]! * SPACES + c;
     }
-    const key = place.least.subarray(b * m, b * m + m);
-    place.order[b] = Int32Array.from(own.sort((x, y) => key[x]! - key[y]!));
+    place.order[b] = Int32Array.from(keys.subarray(0, own).sort(), (key) => key % SPACES);
   };
   if (later) {
     for (let b = 0; b < n; b++) {

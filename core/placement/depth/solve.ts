@@ -29,7 +29,8 @@ export interface DepthProgress {
   bound: number;
   /** Bins without a place. */
   unplaced: number;
-  answer(): DepthAnswer;
+  /** The best plan so far, null before the first one. */
+  answer(): DepthAnswer | null;
 }
 
 /** Tries in one turn. */
@@ -37,6 +38,8 @@ const TRIES = 200;
 /** Rounds of the bound: so many before the first plan, then one every so many turns; how many at most, and what share of the time they may take. */
 const ROUNDS = { first: 50, every: 4, most: 180, shareFirst: 0.07, share: 0.1 };
 const ITERATIONS = 120;
+/** Share of the time after which there is none left for a bound. */
+const HURRIED = 0.3;
 /** Seconds a week for a bin that leaves the compartment it stands in: a minute's carrying that should pay within about 30 weeks (our own judgement). */
 export const CARRIED = 2;
 
@@ -46,7 +49,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     effort: UNPLACED * problem.bins.length,
     bound: 0,
     unplaced: problem.bins.length,
-    answer: () => answerOf(problem, null, UNPLACED * problem.bins.length, 0),
+    answer: () => null,
   };
   const { fixed = [], start = [], locked = [], elapsed } = options;
   const stays = new Set(fixed.map(({ bin }) => bin));
@@ -66,7 +69,11 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     compiled = compiling.next();
   }
   const place = compiled.value;
-  const bound = new DepthBound(place, whereFixed(fixed, binAt, spaceAt));
+  const time = () => elapsed?.() ?? 0;
+  // So large a room for so little time that it is partly over: a plan without prices is there at once, and the search
+  // makes more of the rest than the bound would.
+  const hurried = time() > HURRIED;
+  const bound = hurried ? null : new DepthBound(place, whereFixed(fixed, binAt, spaceAt));
   // Being carried costs, once: a little a week, so that nothing moves for a second's gain. The bound knows nothing of it.
   const startAt = new Map(start.map(({ bin, compartment }) => [binAt.get(bin)!, compartment]));
   for (const [bin, compartment] of startAt)
@@ -74,22 +81,22 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
       if (problem.compartments[space]!.id !== compartment) place.base[bin * place.spaces + space]! += CARRIED;
   const now = new Arrangement(place);
   putStanding(now, standing, stays, binAt, spaceAt);
-  const time = () => elapsed?.() ?? 0;
   let rounds = 0;
   let spent = 0;
   const round = (target: number) => {
     const before = time();
-    bound.round(target);
+    bound!.round(target);
     rounds++;
     spent += time() - before;
   };
+  const proven = () => bound?.best ?? 0;
   const mustBeLocked = locked.flatMap((id) => binAt.get(id) ?? []);
-  while (!start.length && rounds < ROUNDS.first && spent < ROUNDS.shareFirst) {
+  while (bound && !start.length && rounds < ROUNDS.first && spent < ROUNDS.shareFirst) {
     round(Infinity);
     yield progress;
   }
   // From what stands the search is too cold to bring to its cheapest place what left that to others.
-  const filling = start.length ? construct(now, mustBeLocked) : constructPriced(now, bound, mustBeLocked);
+  const filling = start.length || !bound ? construct(now, mustBeLocked) : constructPriced(now, bound, mustBeLocked);
   // What is built so far is no answer yet.
   for (const _ of filling) yield progress;
   for (const bin of mustBeLocked) if (now.space[bin]! >= 0) keepLocked(now, bin);
@@ -107,24 +114,24 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
         const space = search.best.space[bin]!;
         return space >= 0 && problem.compartments[space]!.id !== compartment;
       }).length;
-  progress.answer = () => answerOf(problem, search.best, effortNow(), bound.best);
+  progress.answer = () => answerOf(problem, search.best, effortNow(), proven());
   const told = (): DepthProgress =>
     Object.assign(progress, {
       effort: effortNow(),
-      bound: Math.min(bound.best, effortNow()),
+      bound: Math.min(proven(), effortNow()),
       unplaced: search.bestUnplaced,
     });
   yield told();
   const most = options.iterations ?? ITERATIONS;
-  const isProven = () => effortNow() - bound.best <= 1e-7 * Math.max(1, search.bestEffort);
+  const isProven = () => effortNow() - proven() <= 1e-7 * Math.max(1, search.bestEffort);
   for (let turn = 0; elapsed || turn < most; turn++) {
     const done = elapsed ? time() : turn / most;
     if (done >= 1 || isProven()) break;
-    if (turn % ROUNDS.every === 0 && rounds < ROUNDS.most && spent < ROUNDS.share) round(effortNow());
+    if (bound && turn % ROUNDS.every === 0 && rounds < ROUNDS.most && spent < ROUNDS.share) round(effortNow());
     search.step(done, TRIES);
     yield told();
   }
-  const found = progress.answer();
+  const found = answerOf(problem, search.best, effortNow(), proven());
   if (!start.length) return found;
   const settled = new Arrangement(place);
   // It is whole: none of it is asked again by which rule it stands there, beside what is pinned against one.
@@ -136,7 +143,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     binAt,
     spaceAt,
   );
-  return answerOf(problem, settled, found.effort + settled.effort - before, bound.best);
+  return answerOf(problem, settled, found.effort + settled.effort - before, proven());
 }
 
 /** In one go, by turns: the same seed gives the same plan. @example solveDepth(problem, { iterations: 100 }).placed */
@@ -151,7 +158,7 @@ const whereFixed = (
 ): ReadonlyMap<number, { space: number; z: number }> =>
   new Map(fixed.map(({ bin, compartment, z }) => [binAt.get(bin)!, { space: spaceAt.get(compartment)!, z }]));
 
-/** What stands as an answer. @param best where it stands; null for nothing yet @param effort seconds a week, @param bound proven */
+/** What stands as an answer. @param best where it stands; null for nothing @param effort seconds a week, @param bound proven */
 export function answerOf(problem: DepthProblem, best: Kept | null, effort: number, bound: number): DepthAnswer {
   const proven = Math.min(bound, effort);
   return {
