@@ -1,10 +1,7 @@
-/** What a general-purpose packer and a plain greedy reach: the engines are to be in another class. */
+/** What a general-purpose packer reaches: the engine is to be in another class. */
 import { createRequire } from 'node:module';
-import { assignmentEffort, compilePlace } from '@stube/core/placement/compiled/compile';
-import { Assignment } from '@stube/core/placement/compiled/assignment';
 import { expandItems } from '@stube/core/packing/item-types';
 import type { FitContainer, FitProblem } from '@stube/core/packing/problem';
-import type { PlaceProblem } from '@stube/core/placement/problem';
 import { Random } from '@stube/core/engine/random';
 
 interface Tag {
@@ -95,17 +92,4 @@ function packed({ compartment, containers }: FitProblem, order: readonly number[
       sum + (rect.width <= compartment.width && rect.height <= compartment.depth ? bases[rect.data.base]!.value : 0),
     0,
   );
-}
-
-/** Each bin in turn, the most used first, into its cheapest place with room. */
-export function greedyPlace(problem: PlaceProblem): { effort: number; unplaced: number[] } {
-  const place = compilePlace(problem);
-  const layout = new Assignment(place);
-  const weight = (b: number) => problem.bins[b]!.uses.reduce((sum, use) => sum + use.perWeek, 0);
-  for (const b of problem.bins.map((_, i) => i).sort((x, y) => weight(y) - weight(x))) {
-    const c = layout.bestFree(b);
-    if (c >= 0) layout.put(b, c);
-  }
-  const unplaced = problem.bins.flatMap((_, b) => (layout.at[b]! < 0 ? [b] : []));
-  return { effort: assignmentEffort(place, layout.at), unplaced };
 }

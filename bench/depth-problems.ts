@@ -8,7 +8,7 @@ import type { DepthBin, DepthProblem } from '@stube/core/placement/depth/problem
 import { clearHeight, HEAVY_MASS, type PlaceCompartment, type PlacePerson } from '@stube/core/placement/problem';
 import { usableWidth } from '@stube/core/placement/rules';
 import { shuffled } from './fit-problems.ts';
-import { chance, pick, placeProblem } from './place-problems.ts';
+import { chance, emptyRoom, pick } from './rooms.ts';
 
 /** Width, depth, height (mm), how many of a hundred, grams a litre with what is in it. Our own judgement. */
 const BOXES = [
@@ -36,7 +36,7 @@ const FILLED = { least: 0.3, more: 0.5 };
 export type DepthSize = 'small' | 'home' | 'class' | 'centre';
 
 export function depthRoom(size: DepthSize, seed: number, timeMs: number): DepthProblem {
-  const room = placeProblem(size, seed, timeMs);
+  const room = emptyRoom(size, seed, timeMs);
   const random = new Random(seed * 9973 + room.compartments.length);
   const made = new Maker(random, room.people);
   const bins = room.compartments.flatMap((space) => made.fill(space, usableWidth(space.width, room.growth)));

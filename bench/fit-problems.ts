@@ -1,7 +1,7 @@
 /** Packing problems from a seed: drawer floors cut to pieces, modular trays of which not all fit, shelves with stacking. */
 import type { FitContainer, FitProblem } from '@stube/core/packing/problem';
 import { Random } from '@stube/core/engine/random';
-import { chance } from './place-problems.ts';
+import { chance } from './rooms.ts';
 
 const between = (random: Random, least: number, most: number): number => least + random.below(most - least + 1);
 

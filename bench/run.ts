@@ -1,6 +1,6 @@
 /**
- * npm run bench -- [--seed 1] [--count 20] [--rows cut,slack,decoy,drawer,shelf,place,bars,depth,moves,find]: the engines against their
- * targets, on problems made from the seed, beside a general-purpose packer and a plain greedy.
+ * npm run bench -- [--seed 1] [--count 20] [--rows cut,slack,decoy,drawer,shelf,bars,depth,moves,find]: the engines against their
+ * targets, on problems made from the seed, beside a general-purpose packer.
  */
 import { parseArgs } from 'node:util';
 import { loadavg } from 'node:os';
@@ -8,28 +8,26 @@ import { runToEnd } from '@stube/core/engine/run-to-end';
 import { cutSteps } from '@stube/core/cutting/solve';
 import { fitSteps } from '@stube/core/packing/solve';
 import type { FitProblem } from '@stube/core/packing/problem';
-import { solvePlaceSteps } from '@stube/core/placement/solve';
 import { readMovesProblem } from '@stube/core/moves/read';
 import { movesSteps } from '@stube/core/moves/solve';
 import { rearrangement } from '@stube/core/moves/testing/rearrangement';
 import { cheapestSum } from '@stube/core/placement/depth/compiled';
 import { depthSteps } from '@stube/core/placement/depth/solve';
 import { depthRoom, type DepthSize } from './depth-problems.ts';
-import { greedyPlace, maxRects, maxRectsSorted } from './baselines.ts';
+import { maxRects, maxRectsSorted } from './baselines.ts';
 import { cutProblem, drawerProblem, shelfProblem, type CutKind } from './fit-problems.ts';
 import { CUT_KINDS, stockProblem, type StockKind } from './cut-problems.ts';
 import { loadSolver } from '@stube/core/engine/mixed-integer';
 import { rotateProblem } from '@stube/core/rotation/testing/problems';
 import { rotateWith } from '@stube/core/rotation/with-solver';
 import { findLatency } from './find.ts';
-import { placeProblem, type PlaceSize } from './place-problems.ts';
 import { stockTerms } from './restock.ts';
 
 const { values } = parseArgs({
   options: {
     seed: { type: 'string', default: '1' },
     count: { type: 'string', default: '20' },
-    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,place,bars,depth,moves,rotate,restock,find' },
+    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,bars,depth,moves,rotate,restock,find' },
   },
 });
 const seed = Number(values.seed);
@@ -95,30 +93,6 @@ function valueRow(kind: 'drawer' | 'shelf', n: number, ms: number, target: strin
     percent(Math.min(...shares)),
     `${proven} of ${count} proven`,
     `× ${mean(against).toFixed(3)} (least ${Math.min(...against).toFixed(3)}, no packing beyond ${mean(reachable).toFixed(3)}), sorted × ${mean(sorted).toFixed(3)}`,
-    target,
-  );
-}
-
-function placeRow(size: PlaceSize, ms: number, target: string): void {
-  const gaps: number[] = [];
-  const greedy: number[] = [];
-  let proven = 0;
-  for (const seed of seeds.slice(0, size === 'campus' ? Math.ceil(count / 4) : count)) {
-    const problem = placeProblem(size, seed, ms);
-    const began = performance.now();
-    const steps = solvePlaceSteps(problem, { elapsed: () => (performance.now() - began) / ms });
-    const { effort, bound, optimal } = runToEnd(steps);
-    gaps.push(effort ? (effort - bound) / effort : 0);
-    if (optimal) proven++;
-    greedy.push(greedyPlace(problem).effort / Math.max(1e-9, effort));
-  }
-  say(
-    `place, ${size}`,
-    `${ms} ms`,
-    `gap ${percent(mean(gaps))}`,
-    percent(Math.max(...gaps)),
-    `${proven} of ${gaps.length} proven`,
-    `× ${mean(greedy).toFixed(3)}`,
     target,
   );
 }
@@ -236,21 +210,6 @@ if (rows.includes('drawer')) {
 }
 if (rows.includes('shelf'))
   for (const n of [8, 12, 16, 20, 30, 40]) valueRow('shelf', n, 1000, n < 16 ? '95' : '95, × 1.07');
-if (rows.includes('place')) {
-  placeRow('small', 1000, '0.1, 80 % proven');
-  placeRow('home', 1000, '0.6');
-  for (const [size, target] of [
-    ['class', '0.5'],
-    ['centre', '1.2'],
-    ['campus', '2.5'],
-  ] as const)
-    placeRow(size, 2000, target);
-  for (const [size, target] of [
-    ['centre', '0.4'],
-    ['campus', '1.3'],
-  ] as const)
-    placeRow(size, 10_000, target);
-}
 if (rows.includes('bars')) for (const kind of CUT_KINDS) barsRow(kind, 1000, '95 % proven');
 if (rows.includes('depth')) {
   depthRow('small', 1000, '1.33, gap 15');

@@ -28,24 +28,6 @@ test('a problem from standard input or a file is answered as JSON', () => {
   writeFileSync(
     file,
     JSON.stringify({
-      format: 'stube-place/1',
-      people: [],
-      zones: [],
-      compartments: [],
-      bins: [],
-      growth: 0,
-      timeMs: 50,
-    }),
-  );
-  expect(JSON.parse(run(['place', file]).stdout)).toMatchObject({
-    format: 'stube-place-answer/1',
-    placed: [],
-    effort: 0,
-    optimal: true,
-  });
-  writeFileSync(
-    file,
-    JSON.stringify({
       format: 'stube-place/2',
       people: [],
       zones: [],
@@ -97,6 +79,7 @@ test.each([
   ],
   [['place', '-'], '[]', 'problem: must be an object'],
   [['place', '-'], '{"format":"stube-place/2","people":{}}', 'people: must be a list'],
+  [['place', '-'], '{"format":"stube-place/1","people":[]}', 'format: must be "stube-place/2"'],
   [['cut', '-'], '{"format":"stube-cut/1","kerf":-1}', 'kerf: must be an integer, 0 or more'],
   [['fit', '/no/such/file'], '', 'cannot be read'],
   [['pack'], '', 'usage:'],

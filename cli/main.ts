@@ -12,10 +12,9 @@ import { readFitProblem } from '@stube/core/packing/read';
 import { fitSteps } from '@stube/core/packing/solve';
 import { readLines, readLinesProblem } from '@stube/core/pile/read-lines';
 import { depthSteps } from '@stube/core/placement/depth/solve';
-import { isInDepth, readDepthProblem, readPlaceProblem } from '@stube/core/placement/read';
+import { readDepthProblem } from '@stube/core/placement/read';
 import { readRotateProblem } from '@stube/core/rotation/read';
 import { rotateWith } from '@stube/core/rotation/with-solver';
-import { solvePlaceSteps } from '@stube/core/placement/solve';
 
 const USAGE = 'usage: stube fit|place|cut|moves|rotate|read|check FILE   (FILE may be - for standard input)';
 /** Left for the last turn and the answer, ms. */
@@ -42,12 +41,10 @@ const COMMANDS: Record<string, (json: unknown) => unknown> = {
     return within(problem.timeMs, performance.now(), fitSteps(problem));
   },
   place(json) {
-    const problem = isInDepth(json) ? readDepthProblem(json) : readPlaceProblem(json);
+    const problem = readDepthProblem(json);
     const began = performance.now();
     const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
-    const steps =
-      problem.format === 'stube-place/2' ? depthSteps(problem, { elapsed }) : solvePlaceSteps(problem, { elapsed });
-    return within(problem.timeMs, began, steps);
+    return within(problem.timeMs, began, depthSteps(problem, { elapsed }));
   },
   cut(json) {
     const problem = readCutProblem(json);

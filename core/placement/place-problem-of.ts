@@ -191,7 +191,6 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     ];
   });
   return {
-    format: 'stube-place/1',
     people,
     zones: centres.map((zone) => ({ id: zone.id })),
     compartments,

@@ -1,4 +1,4 @@
-/** The placement problem and its answer, `stube-place/1`: lengths in mm, masses in grams, walks in metres. */
+/** What is placed where by whom: lengths in mm, masses in grams, walks in metres. What stands on what is in `depth/`. */
 
 export interface PlacePerson {
   id: string;
@@ -53,23 +53,12 @@ export interface PlaceBin {
   nature?: number;
 }
 export interface PlaceProblem {
-  format: 'stube-place/1';
   people: PlacePerson[];
   zones: { id: string }[];
   compartments: PlaceCompartment[];
   bins: PlaceBin[];
   growth: number;
   timeMs: number;
-}
-export interface PlaceAnswer {
-  format: 'stube-place-answer/1';
-  placed: { bin: string; compartment: string }[];
-  unplaced: string[];
-  /** Seconds a week. */
-  effort: number;
-  /** Proven: no answer has less effort. */
-  bound: number;
-  optimal: boolean;
 }
 
 /** Seconds a week for every unit beyond the first over which a group is spread. */

@@ -1,32 +1,13 @@
-/** Reads a problem of `stube-place/1`, or of `stube-place/2` (in depth). Unknown fields are ignored. */
+/** Reads a problem of `stube-place/2`. Unknown fields are ignored. */
 import { FieldReader, FormatError, onlyOnce } from '../engine/problem-format.ts';
 import type { DepthProblem } from './depth/problem.ts';
-import type { PlaceProblem } from './problem.ts';
 
 const MOST = { rows: 20_000, timeMs: 3_600_000 };
-
-/** @throws FormatError naming the first wrong field */
-export function readPlaceProblem(json: unknown): PlaceProblem {
-  const problem = new FieldReader(json);
-  const format = problem.format('stube-place/1');
-  return { format, ...readRoom(problem, () => ({})) };
-}
 
 /** @throws FormatError naming the first wrong field */
 export function readDepthProblem(json: unknown): DepthProblem {
   const problem = new FieldReader(json);
   const format = problem.format('stube-place/2');
-  return {
-    format,
-    ...readRoom(problem, (bin) => ({ turnable: bin.flag('turnable'), stackable: bin.flag('stackable') })),
-  };
-}
-
-/** Whether it says that it is one in depth. */
-export const isInDepth = (json: unknown): boolean =>
-  typeof json === 'object' && json !== null && (json as { format?: unknown }).format === 'stube-place/2';
-
-function readRoom<More>(problem: FieldReader, more: (bin: FieldReader) => More) {
   const people = problem.list('people', MOST.rows, (fieldReader) => ({
     id: fieldReader.text('id'),
     kind: fieldReader.one('kind', ['adult', 'child']),
@@ -72,7 +53,8 @@ function readRoom<More>(problem: FieldReader, more: (bin: FieldReader) => More) 
       childReach: fieldReader.flag('childReach'),
       lightSensitive: fieldReader.flag('lightSensitive'),
       view: fieldReader.oneOrNull('view', ['show', 'hide']),
-      ...more(fieldReader),
+      turnable: fieldReader.flag('turnable'),
+      stackable: fieldReader.flag('stackable'),
     };
   });
   for (const [name, list] of [
@@ -89,5 +71,5 @@ function readRoom<More>(problem: FieldReader, more: (bin: FieldReader) => More) 
   });
   const growth = problem.number('growth', 0);
   if (growth >= 1) throw new FormatError('growth', 'must be less than 1');
-  return { people, zones, compartments, bins, growth, timeMs: problem.number('timeMs', 0, MOST.timeMs) };
+  return { format, people, zones, compartments, bins, growth, timeMs: problem.number('timeMs', 0, MOST.timeMs) };
 }

@@ -7,7 +7,7 @@ export interface DepthBin extends PlaceBin {
   /** Another may stand on it. */
   stackable: boolean;
 }
-export interface DepthProblem extends Omit<PlaceProblem, 'format' | 'bins'> {
+export interface DepthProblem extends Omit<PlaceProblem, 'bins'> {
   format: 'stube-place/2';
   bins: DepthBin[];
 }

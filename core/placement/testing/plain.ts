@@ -38,7 +38,6 @@ export const plainShelf = (id: string, more: Partial<PlaceCompartment> = {}): Pl
 });
 
 export const plainProblem = (bins: PlaceBin[], compartments: PlaceCompartment[]): PlaceProblem => ({
-  format: 'stube-place/1',
   people: [{ id: 'p0', kind: 'adult', stature: 1700 }],
   zones: ['z0', 'z1', 'p', 'q', 'r'].map((id) => ({ id })),
   compartments,

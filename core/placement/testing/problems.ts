@@ -1,6 +1,6 @@
-/** Small placement problems of chance, for property tests. */
+/** Small placement problems of chance in which nothing turns or bears another, for property tests. */
 import fc from 'fast-check';
-import type { PlaceProblem } from '../problem.ts';
+import type { DepthProblem } from '../depth/problem.ts';
 
 const flag = fc.boolean();
 const compartment = fc.record({
@@ -36,7 +36,7 @@ const bin = fc.record({
   view: fc.constantFrom('show' as const, 'hide' as const, null),
   canHang: flag,
 });
-export const problems = (mostBins: number, mostSpaces: number): fc.Arbitrary<PlaceProblem> =>
+export const problems = (mostBins: number, mostSpaces: number): fc.Arbitrary<DepthProblem> =>
   fc
     .record({
       compartments: fc.array(compartment, { maxLength: mostSpaces }),
@@ -44,7 +44,7 @@ export const problems = (mostBins: number, mostSpaces: number): fc.Arbitrary<Pla
       growth: fc.constantFrom(0, 0.1, 0.15),
     })
     .map(({ compartments, bins, growth }) => ({
-      format: 'stube-place/1',
+      format: 'stube-place/2',
       people: [
         { id: 'p0', kind: 'adult', stature: 1640 },
         { id: 'p1', kind: 'adult', stature: 1820 },
@@ -52,7 +52,7 @@ export const problems = (mostBins: number, mostSpaces: number): fc.Arbitrary<Pla
       ],
       zones: [{ id: 'z0' }, { id: 'z1' }],
       compartments: compartments.map((compartment, i) => ({ ...compartment, id: `c${i}` })),
-      bins: bins.map((bin, i) => ({ ...bin, id: `b${i}` })),
+      bins: bins.map((bin, i) => ({ ...bin, id: `b${i}`, turnable: false, stackable: false })),
       growth,
       timeMs: 100,
     }));
