@@ -17,7 +17,7 @@ export default defineConfig({
     globalSetup: ['server/testing/template.ts'],
     projects: [
       // What is pure, and what shares one database, needs no modules of its own for each file.
-      part('core', ['{core,contract}/**/*.test.ts'], false),
+      part('core', ['{core,contract,docs}/**/*.test.ts'], false),
       part('server', ['{server,cli,demo}/**/*.test.ts'], false),
       part('web', ['web/**/*.test.ts'], true),
     ],

@@ -1,4 +1,4 @@
-/** Cautions that somebody has seen and answers for, with the reason (design, 4.5). */
+/** Cautions that somebody has seen and answers for, with the reason (docs/computing.md, Cautions). */
 import type { Acknowledgement } from '../model/entities.ts';
 import type { Caution } from './caution.ts';
 

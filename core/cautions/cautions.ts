@@ -1,5 +1,5 @@
 /**
- * The usual cautions over a room's data (hazards H1 to H15 of the domain reference). Stube warns and explains; it never
+ * The usual cautions over a room's data (docs/practice.md, Hazards: H1 to H15). Stube warns and explains; it never
  * certifies. Each caution names the facts that raised it and what usually helps.
  */
 import { comesInto, isYoung, placePeople, usersOf } from '../placement/place-problem-of.ts';

@@ -4,7 +4,7 @@ import type { Contents } from '../containers/contents.ts';
 import { kindOf, starterOf } from '../starter/library.ts';
 import { hazardsInWords } from './words.ts';
 
-/** The small-parts cylinder, mm (domain reference, H2), and the smallest ball that does not stick in a throat. */
+/** The small-parts cylinder, mm (docs/practice.md, Hazards: H2), and the smallest ball that does not stick in a throat. */
 export const SMALL_PARTS = { across: 31.7, deep: 57.1, ball: 44 };
 
 type Sized = Pick<Line, 'name' | 'length' | 'width' | 'height'>;
@@ -28,7 +28,7 @@ const SWALLOWED = /\b(?:balloons?|glitter|confetti|sequins|assorted|mixed)\b/i;
 
 /** What suffocates, however short it is. */
 const FILM = /\b(?:bags?|sacks?|film|wrap|liners?|foil)\b/i;
-/** Cords, ribbons and strings no longer than that do not strangle, mm (domain reference, H6). */
+/** Cords, ribbons and strings no longer than that do not strangle, mm (docs/practice.md, Hazards: H6). */
 const SHORT_CORD = 220;
 const isShortCord = ({ name, length, width, height }: Sized): boolean =>
   length !== null && Math.max(length, width ?? 0, height ?? 0) <= SHORT_CORD && !FILM.test(name);

@@ -1,4 +1,4 @@
-/** The hazards a category can bring, in words (domain reference, Hazards). */
+/** The hazards a category can bring, in words (docs/practice.md, Hazards). */
 import type { HazardId } from '../model/entities.ts';
 
 export const HAZARD_WORDS: Record<HazardId, string> = {

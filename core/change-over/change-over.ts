@@ -3,7 +3,7 @@ import { shapeOf } from '../containers/shape.ts';
 import type { Bin, ChangeOver, Compartment, ContainerType, Unit } from '../model/entities.ts';
 import { DOOR_SECONDS } from '../placement/effort.ts';
 
-/** Seconds one of them takes (our own judgement; a door as in the design, 4.3). */
+/** Seconds one of them takes (our own judgement; a door as in placement/effort.ts). */
 const SECONDS: Record<Exclude<ChangeOver, 'stays'>, number> = {
   closes: DOOR_SECONDS,
   'rolls away': 20,

@@ -1,4 +1,4 @@
-/** What is in each bin, and how full it is, as it follows from the lines whenever they change (design, 3). */
+/** What is in each bin, and how full it is, as it follows from the lines whenever they change (docs/computing.md, What follows from the model). */
 import { groupedBy } from '../model/grouped-by.ts';
 import type { Bin, Category, ContainerType, HazardId, Line, Site } from '../model/entities.ts';
 import { bulkLitres, insideLitres } from './litres.ts';

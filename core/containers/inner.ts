@@ -7,7 +7,7 @@ import type { Demand } from './demand.ts';
 /** More parts than these in one bin are a case of their own. */
 export const MAX_POUCHES = 12;
 
-/** Pieces that differ: those of one line are much alike and count by their square root (design, 4.4). */
+/** Pieces that differ: those of one line are much alike and count by their square root (docs/computing.md, Other ways of sorting). */
 const differing = ({ lines }: Demand): number =>
   lines.reduce((sum, { line, litres }) => sum + Math.sqrt(roughPieces(line, litres ?? 0)), 0);
 

@@ -1,4 +1,4 @@
-/** From amounts to litres, and from a container's measures to what it takes (design, 4.1). */
+/** From amounts to litres, and from a container's measures to what it takes (docs/computing.md, How much room does it take?). */
 import type { Category, ContainerShape, PackingKind, Line } from '../model/entities.ts';
 import { litresOf } from '../pile/measures.ts';
 import { CLOTH_WIDTH, densityOf, kindOfLine, liesOf, pieceOf, piecesOf, type OfKind } from './piece.ts';
@@ -37,7 +37,7 @@ type Amounts = Pick<
 >;
 
 /**
- * Bulk litres of a line. An everyday measure is bulk already; pieces are reckoned from their size (design, 4.1), those
+ * Bulk litres of a line. An everyday measure is bulk already; pieces are reckoned from their size (docs/computing.md, How much room does it take?), those
  * of several that make a set each for itself unless the set has its own box.
  * @param own litres of everyday measures on this site
  * @returns null where nothing sensible can be said: pieces of no known kind whose size was not told

@@ -1,4 +1,4 @@
-/** How large one piece of a line is and how it lies: from what was told of it, else from the kind of thing it is (design, 4.1). */
+/** How large one piece of a line is and how it lies: from what was told of it, else from the kind of thing it is (docs/computing.md, How much room does it take?). */
 import type { Category, Line, PackingKind } from '../model/entities.ts';
 import { kindOf, type Kind } from '../starter/library.ts';
 
@@ -101,7 +101,7 @@ const sorted = (piece: Piece, kind: Kind, thin: number): Piece =>
 
 /**
  * What a line takes along when it goes into another category, so that it takes as much room there as before: regrouping
- * never changes litres (design, 4.1).
+ * never changes litres (docs/computing.md, How much room does it take?).
  * @param from the category it leaves; undefined where it had none
  */
 export function takenAlong(

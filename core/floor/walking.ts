@@ -1,5 +1,5 @@
 /**
- * How far one walks from a zone to the front of each unit, around the furniture that stands on the floor (design, 4.3).
+ * How far one walks from a zone to the front of each unit, around the furniture that stands on the floor (docs/computing.md, The room).
  * Straight where the way is free. Otherwise the shortest way on a grid of the free floor (Dijkstra over eight
  * neighbours), pulled tight: corners that can be seen past are left out.
  */

@@ -1,5 +1,5 @@
 /**
- * How fine a family should be sorted (design, 4.4; practice G3). For n pieces in k labelled bins: choosing among the
+ * How fine a family should be sorted (docs/computing.md, How fine; practice G3). For n pieces in k labelled bins: choosing among the
  * labels takes b·log2(k + 1) (Hick 1952, Hyman 1953), rummaging through half a bin s·n / 2k; putting back is choosing
  * again, a piece at a time.
  */
@@ -66,7 +66,7 @@ export function fineCurve(fineCase: FineCase, most: number, ceiling: number | nu
   };
 }
 
-/** Classes in sight that children of an age can keep apart (design, 4.4); null from nine years on. */
+/** Classes in sight that children of an age can keep apart (docs/computing.md, How fine); null from nine years on. */
 export function ceilingAt(months: number): number | null {
   if (months < 48) return 6;
   if (months < 72) return 8;

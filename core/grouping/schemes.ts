@@ -1,6 +1,6 @@
 /**
  * The same things grouped by each scheme of sorting (practices G1, G4), and what each costs: bins, how full, orphans,
- * giants, torn kinds, and the week's seconds of finding and tidying (design, 4.4).
+ * giants, torn kinds, and the week's seconds of finding and tidying (docs/computing.md, Other ways of sorting).
  */
 import { chooseContainers, type Standing } from '../containers/choose.ts';
 import { demandOf, litresOfLine } from '../containers/demand.ts';
@@ -96,7 +96,7 @@ export const SAFE_SUFFIX = ', kept safe';
 
 interface Thing extends ClassMember {
   pieces: number;
-  /** Pieces that differ from one another: those of one line are much alike (design, 4.4). */
+  /** Pieces that differ from one another: those of one line are much alike (docs/computing.md, Other ways of sorting). */
   differing: number;
   safe: boolean;
 }

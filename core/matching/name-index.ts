@@ -1,4 +1,4 @@
-/** An index of names, in which what somebody typed is found: the likest entries by the head of the phrase (design, 4.1). */
+/** An index of names, in which what somebody typed is found: the likest entries by the head of the phrase (docs/computing.md, How a line is read). */
 import { headOf, isByword, partsOf, phraseWords } from './phrase.ts';
 import { plain, typingErrors } from './words.ts';
 

@@ -61,7 +61,7 @@ const SHELF = 250;
 const SECOND_ROW = 550;
 /** Furniture no further from a wall than this stands at it, mm. */
 const AT_WALL = 150;
-/** Of the room that a place has, that much is used by what goes in (design, 4.1: the usual fill limit). */
+/** Of the room that a place has, that much is used by what goes in (docs/computing.md, How much room does it take?: the usual fill limit). */
 const USED = 0.8;
 /** Fewer litres are not worth a place. */
 const LEAST_LITRES = 8;

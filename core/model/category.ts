@@ -2,7 +2,7 @@ import { entity, pointsTo, pointsToMany, type RowOfSite } from './entity.ts';
 import { limitField, type Limit } from './limit.ts';
 import type { ZoneKind } from './zone.ts';
 
-/** How pieces lie together (design, 4.1). */
+/** How pieces lie together (docs/computing.md, How much room does it take?). */
 export type PackingKind = 'neat' | 'rigid' | 'small' | 'long' | 'soft' | 'nesting' | 'flat';
 export type HazardId = 'H2' | 'H3' | 'H4' | 'H5' | 'H6' | 'H14' | 'H15';
 

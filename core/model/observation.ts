@@ -1,6 +1,6 @@
 import { entity, pointsTo, type RowOfSite } from './entity.ts';
 
-/** What somebody saw or did with a bin; estimates learn from it (design, 4.7). */
+/** What somebody saw or did with a bin; estimates learn from it (docs/daily-life.md, What goes wrong where). */
 export const OBSERVATIONS = [
   'used',
   'put back',

@@ -41,7 +41,7 @@ export const site = entity<Site>()({
     name: {},
     system: { default: 'metric' },
     currency: { default: 'EUR' },
-    // Usual room to grow and fill limit (design, 4.1).
+    // Usual room to grow and fill limit (docs/computing.md, How much room does it take?).
     growth: { default: 0.1 },
     fillLimit: { default: 0.8 },
     measures: { default: {} },

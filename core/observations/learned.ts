@@ -1,4 +1,4 @@
-/** What observations teach: how often a thing is really fetched, and which bins are not where they belong (design, 4.7). */
+/** What observations teach: how often a thing is really fetched, and which bins are not where they belong (docs/daily-life.md, What goes wrong where). */
 import type { Bin, Category, Observation } from '../model/entities.ts';
 import { groupedBy } from '../model/grouped-by.ts';
 

@@ -1,5 +1,5 @@
 /**
- * Heights that a person reaches and sees, mm above the floor. Overhead grip 1.20 of the stature standing (design, 4.3; a
+ * Heights that a person reaches and sees, mm above the floor. Overhead grip 1.20 of the stature standing (docs/engines.md, Where does it go; a
  * child 1.15), eyes 0.936, sitting height 0.52 (body-segment ratios of Drillis and Contini, 1966); a step lifts by 500.
  */
 import type { Person } from '../model/entities.ts';

@@ -1,5 +1,5 @@
 /**
- * Seconds for one fetch and one putting back (design, 4.3).
+ * Seconds for one fetch and one putting back (docs/engines.md, Where does it go).
  *
  * Walking at 1.2 m/s. Body motions from the MTM-1 tables, 1 TMU = 0.036 s: bend 29.0 and arise 31.9 make 2.2 s,
  * kneel on both knees 69.4 and arise 76.7 make 5.3 s. The bands of grip height over stature are body-segment ratios:

@@ -27,7 +27,7 @@ export const keyOf = (name: string): string =>
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
 
-/** Flags: `show`, `hide`, `lid`, `light`, `supervised` and hazard ids of the domain reference. */
+/** Flags: `show`, `hide`, `lid`, `light`, `supervised` and hazard ids (docs/practice.md, Hazards). */
 export function family(name: string, hue: string, pictogram: string, entries: Entry[]): StarterFamily {
   const categories = entries.map(
     ([title, synonyms, packingKind, piece, density, picture, zoneKind, perWeek, flags = '']): StarterCategory => {

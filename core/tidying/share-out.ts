@@ -28,7 +28,7 @@ export interface TidyShare {
   seconds: number;
 }
 
-/** A child reaches 1.15 times its height (design, 4.3). */
+/** A child reaches 1.15 times its height (docs/engines.md, Where does it go). */
 const REACH = 1.15;
 /** What a child may carry, of its own mass: school bags are kept to 10 to 15 % (usual advice of paediatric societies). */
 const CARRIES = 0.15;

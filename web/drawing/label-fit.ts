@@ -1,4 +1,4 @@
-/** What of a bin is legible on its front: its name, else its picture, else its code (design, 5). */
+/** What of a bin is legible on its front: its name, else its picture, else its code (docs/computing.md, Labels). */
 
 /** Letters below that height, in pixels, are not read. */
 const LEGIBLE = 9;

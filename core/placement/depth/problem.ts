@@ -31,5 +31,5 @@ export interface DepthAnswer {
   optimal: boolean;
 }
 
-/** Seconds for each bin that has to be moved first, at every fetch and every putting back (design, 4.3). */
+/** Seconds for each bin that has to be moved first, at every fetch and every putting back (docs/engines.md, Where does it go). */
 export const MOVE_SECONDS = 4;

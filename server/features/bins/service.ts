@@ -33,7 +33,7 @@ export async function observe(scope: Scope, binId: string, seen: ObservedRequest
 
 /**
  * Somebody looked into a bin: how full it really is corrects the bulk of its category for the next time, once for each
- * look; the same said again of the same contents says nothing new (design, 4.1).
+ * look; the same said again of the same contents says nothing new (docs/computing.md, How much room does it take?).
  */
 export async function recordFull(scope: Scope, binId: string, full: number, version: number): Promise<ChangeAnswer> {
   return makeChange(scope, '', async (recorder) => {
