@@ -1,5 +1,5 @@
 /** Furniture: what tips, what is climbed, what it bears, what is lifted, and what stands at a cot (H1, H6 to H10). */
-import { BANDS, gripHundredths } from '../placement/effort.ts';
+import { BANDS, childReach, gripHundredths } from '../placement/effort.ts';
 import { OVERHEAD_HEIGHT, OVERHEAD_MASS } from '../placement/heights.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import { HEAVY_MASS } from '../placement/problem.ts';
@@ -106,7 +106,7 @@ export function topCautions(all: readonly Stored[], children: readonly Child[]):
         ? !stored.hazards.size && !['office', 'changing'].includes(category.zoneKind)
         : children.some((child) => category.users.includes(child.id));
     const grip = gripHundredths(type.outHeight, at.compartment);
-    if (!wanted || climbers.every((child) => grip <= BANDS.childReach * child.stature)) return [];
+    if (!wanted || climbers.every((child) => grip <= childReach(child.stature))) return [];
     return [
       binCaution(
         stored,

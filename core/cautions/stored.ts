@@ -1,5 +1,5 @@
 /** What stands where in a room, with all that is known of its dangers: the facts that the rules go by. */
-import { BANDS, gripHundredths } from '../placement/effort.ts';
+import { climbingReach, gripHundredths } from '../placement/effort.ts';
 import { binMass } from '../placement/place-problem-of.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import { byId } from '../model/by-id.ts';
@@ -73,8 +73,8 @@ const standingOn = (compartment: Compartment, { z }: Pick<Bin, 'z'>): Compartmen
 const gripOf = ({ type, at }: Stored): number => gripHundredths(type.outHeight, at!.compartment);
 
 /** Whether a child gets at it: not locked, and no higher than it reaches with something to stand on. */
-export const isReachedBy = (stored: Stored, child: Pick<Person, 'stature'>, stands = 30_000): boolean =>
-  stored.at !== null && !stored.at.unit.locked && gripOf(stored) <= BANDS.childReach * child.stature + stands;
+export const isReachedBy = (stored: Stored, child: Pick<Person, 'stature'>): boolean =>
+  stored.at !== null && !stored.at.unit.locked && gripOf(stored) <= climbingReach(child.stature);
 
 export const nameOf = ({ bin }: Stored): string => `${bin.code} ${bin.name}`;
 export const placeOf = ({ at }: Stored): string => (at ? `${at.unit.name}, ${at.compartment.name}` : 'the bench');

@@ -34,6 +34,9 @@ export interface Site extends Row {
   restockBudget: number | null;
 }
 
+/** To that share a container is filled, so that it closes and can grow (practice C4). */
+export const USUAL_FILL_LIMIT = 0.8;
+
 export const site = entity<Site>()({
   words: { one: 'site', many: 'sites' },
   routes: { create: false, remove: false },
@@ -41,9 +44,9 @@ export const site = entity<Site>()({
     name: {},
     system: { default: 'metric' },
     currency: { default: 'EUR' },
-    // Usual room to grow and fill limit (docs/computing.md, How much room does it take?).
+    // The usual room to grow (docs/computing.md, How much room does it take?).
     growth: { default: 0.1 },
-    fillLimit: { default: 0.8 },
+    fillLimit: { default: USUAL_FILL_LIMIT },
     measures: { default: {} },
     restDays: { default: [], since: 4 },
     keepsNew: { default: false, since: 5 },

@@ -3,7 +3,7 @@
  * child 1.15), eyes 0.936, sitting height 0.52 (body-segment ratios of Drillis and Contini, 1966); a step lifts by 500.
  */
 import type { Person } from '../model/entities.ts';
-import { BANDS } from '../placement/effort.ts';
+import { adultReach, BANDS, childReach } from '../placement/effort.ts';
 
 export interface ReachLine {
   /** mm above the floor. */
@@ -13,12 +13,10 @@ export interface ReachLine {
 
 export const EYES = 0.936;
 const SITTING = 0.52;
-/** A step stool, mm. */
-const STEP = 500;
 
 /** @example reachLines({ kind: 'child', stature: 1000 })[0] // { height: 1150, words: 'reach' } */
 export function reachLines({ kind, stature }: Pick<Person, 'kind' | 'stature'>): ReachLine[] {
-  const overhead = (stature * (kind === 'child' ? BANDS.childReach : BANDS.overhead)) / 100;
+  const overhead = (kind === 'child' ? childReach(stature) : BANDS.overhead * stature) / 100;
   const lowered = stature * (1 - SITTING);
   const lines =
     kind === 'child'
@@ -28,7 +26,7 @@ export function reachLines({ kind, stature }: Pick<Person, 'kind' | 'stature'>):
           { height: overhead - lowered, words: 'reach, sitting' },
         ]
       : [
-          { height: overhead + STEP, words: 'reach with a step' },
+          { height: adultReach(stature) / 100, words: 'reach with a step' },
           { height: overhead, words: 'reach' },
           { height: stature * EYES, words: 'eyes' },
         ];

@@ -16,6 +16,19 @@ export const LID_SECONDS = 2.5;
 /** Ratios in hundredths of the stature, so that limits are compared in whole numbers. */
 export const BANDS = { knee: 28, knuckle: 45, shoulder: 82, overhead: 120, childReach: 115 } as const;
 
+/**
+ * The rule of reach, hundredths of a millimetre of grip height: an adult takes a step of 500 mm where it must, a child
+ * takes nothing to stand on; what is dangerous lies 300 mm beyond that, as children do climb (our own judgement).
+ */
+const STEP_UP = 50_000;
+const CLIMB = 30_000;
+/** The highest that an adult takes something from. @param stature mm */
+export const adultReach = (stature: number): number => BANDS.overhead * stature + STEP_UP;
+/** The highest that a child takes something from, both feet on the floor. @param stature mm */
+export const childReach = (stature: number): number => BANDS.childReach * stature;
+/** The highest that a child still comes to with something to stand on. @param stature mm */
+export const climbingReach = (stature: number): number => childReach(stature) + CLIMB;
+
 type Shelf = Pick<PlaceCompartment, 'floor' | 'access'>;
 
 /** Grip height in hundredths of a millimetre: the top of a bin taken from above, the middle of one taken from the front. */

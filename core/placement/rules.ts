@@ -1,5 +1,5 @@
 /** Which rules keep a bin out of a compartment. Limits are compared in whole numbers: hundredths of a millimetre. */
-import { BANDS, gripHundredths } from './effort.ts';
+import { adultReach, BANDS, childReach, climbingReach, gripHundredths } from './effort.ts';
 import { clearHeight, HEAVY_MASS, type PlaceBin, type PlaceCompartment, type PlacePerson } from './problem.ts';
 
 export type RuleId =
@@ -49,17 +49,17 @@ export function brokenRules(
     const person = people.get(use.person)!;
     if (person.kind === 'adult') {
       shortestAdult = Math.min(shortestAdult, person.stature);
-      const limit = BANDS.overhead * person.stature + 50000;
+      const limit = adultReach(person.stature);
       if (grip > limit) broken.push({ rule: 'reach', person: person.id, by: Math.ceil((grip - limit) / 100) });
     } else {
       if (at.locked) broken.push({ rule: 'locked from a child', person: person.id });
-      const limit = BANDS.childReach * person.stature;
+      const limit = childReach(person.stature);
       if (grip > limit) broken.push({ rule: 'reach', person: person.id, by: Math.ceil((grip - limit) / 100) });
     }
   }
   if (bin.hazard && !at.locked)
     for (const person of people.values()) {
-      const limit = BANDS.childReach * person.stature + 30000;
+      const limit = climbingReach(person.stature);
       if (person.kind === 'child' && grip <= limit) {
         broken.push({ rule: 'hazard', person: person.id, by: Math.ceil((limit - grip) / 100) });
         break;

@@ -2,7 +2,7 @@
 import { notAbove, notBeneath, notBeside } from '../../cautions/natures.ts';
 import { runToEnd } from '../../engine/run-to-end.ts';
 import { indexById } from '../../model/by-id.ts';
-import { accessSeconds, BANDS, LID_SECONDS, WALK_SECONDS } from '../effort.ts';
+import { accessSeconds, adultReach, BANDS, childReach, climbingReach, LID_SECONDS, WALK_SECONDS } from '../effort.ts';
 import { clearHeight, HEAVY_MASS, UNPLACED, type PlaceCompartment, type PlacePerson } from '../problem.ts';
 import { usableWidth } from '../rules.ts';
 import { Bodies } from './bodies.ts';
@@ -158,15 +158,15 @@ export function* compileDepth(
       const adults = usersOf[i]!.filter(({ kind }) => kind === 'adult');
       const young = usersOf[i]!.filter(({ kind }) => kind === 'child');
       const reach = Math.min(
-        adults.length ? BANDS.overhead * shortest(adults) + 50_000 : NO_LIMIT,
-        young.length ? BANDS.childReach * shortest(young) : NO_LIMIT,
+        adults.length ? adultReach(shortest(adults)) : NO_LIMIT,
+        young.length ? childReach(shortest(young)) : NO_LIMIT,
       );
       const kept = Math.min(reach, (one.highest ?? NO_LIMIT) * 100);
       return one.mass > HEAVY_MASS && adults.length ? Math.min(kept, BANDS.shoulder * shortest(adults)) : kept;
     }),
     // Out of the reach of the tallest child, where it is not locked.
     lowest: Float64Array.from(bin, (one) =>
-      one.hazard && children.length ? BANDS.childReach * tallestChild + 30_000 + 1 : -NO_LIMIT,
+      one.hazard && children.length ? climbingReach(tallestChild) + 1 : -NO_LIMIT,
     ),
     group: ints((i) => (bin[i]!.group === null ? -1 : numberIn(groupNumbers, bin[i]!.group!)), n),
     groups: 0,

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { ArrowLeft, MapPin, Printer } from '@lucide/vue';
 import type { BinEvent } from '@stube/contract/answers';
+import { fillLimitOf, tooFull } from '@stube/core/containers/fullness';
 import { isWaiting } from '@stube/core/containers/stored-lines';
 import { shapeOf } from '@stube/core/containers/shape';
 import { pathsOf, wayOf } from '@stube/core/find/things';
@@ -176,7 +177,7 @@ const day = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 
                 : contents.seen
                   ? 'as last seen'
                   : 'as last seen, with what has changed since'
-            }}.<template v-if="contents.full > (store.site?.fillLimit ?? 0.8) + 0.1">
+            }}.<template v-if="tooFull(contents.full, fillLimitOf(store.site))">
               <b class="wrong">It is over-full:</b> something has to go, or it needs another bin.</template
             >
             What you see corrects the reckoning for all of {{ category?.name }}.

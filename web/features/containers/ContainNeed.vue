@@ -2,6 +2,7 @@
 /** One category: how many of which container, how full each, and why. */
 import { computed } from 'vue';
 import { MAX_BINS, type ContainChoice, type ContainerOption } from '@stube/core/containers/choose';
+import { fillLimitOf, isBeyondLimit } from '@stube/core/containers/fullness';
 import { fitsCompartment, whatWouldHelp } from '@stube/core/containers/spaces';
 import { alwaysTight, tightWords } from '@stube/core/measuring/tight';
 import { HUES } from '@stube/core/labels/hues';
@@ -99,9 +100,9 @@ const say = (option: ContainerOption) =>
           <rect
             :width="Math.min(1, full) * 60"
             height="10"
-            :class="full > (store.site?.fillLimit ?? 0.8) + 0.001 ? 'over' : 'level'"
+            :class="isBeyondLimit(full, fillLimitOf(store.site)) ? 'over' : 'level'"
           />
-          <path :d="`M${(store.site?.fillLimit ?? 0.8) * 60} 0v10`" class="limit" /></svg
+          <path :d="`M${fillLimitOf(store.site) * 60} 0v10`" class="limit" /></svg
         ><span class="small">{{ percent(full) }} full</span>
       </div>
       <p class="small soft why">

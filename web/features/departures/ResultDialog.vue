@@ -8,6 +8,7 @@ import { DECISIONS } from '@stube/core/model/entities';
 import { LISTS, type ListKey } from '@stube/core/pile/departures';
 import { fateOf } from '@stube/core/pile/fate';
 import type { PileTotals, Sum } from '@stube/core/pile/totals';
+import { fillLimitOf } from '@stube/core/containers/fullness';
 import { insideLitres } from '@stube/core/containers/litres';
 import { formatAmount, litres, percent } from '../../parts/numbers.ts';
 import { useRoom } from '../../data/room.ts';
@@ -36,7 +37,7 @@ const bays = computed(() => {
         sum + insideLitres({ form: 'box', inWidth: space.width, inDepth: space.depth, inHeight: space.height }),
       0,
     ) / spaces.length;
-  return props.totals.leaving.litres / (middle * (store.site?.fillLimit ?? 0.8));
+  return props.totals.leaving.litres / (middle * fillLimitOf(store.site));
 });
 const said = (sum: Sum) =>
   [`${sum.lines} ${sum.lines === 1 ? 'line' : 'lines'}`, sum.pieces && formatAmount(Math.round(sum.pieces), 'pieces')]

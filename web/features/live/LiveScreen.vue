@@ -2,6 +2,7 @@
 /** The room as it is lived in: where everything stands, what wants a look, and a guide to print for helpers. */
 import { computed, ref } from 'vue';
 import { Baby, BookOpen, GraduationCap, HeartPulse, RefreshCw, ScanQrCode, Search } from '@lucide/vue';
+import { fillLimitOf, tooFull } from '@stube/core/containers/fullness';
 import { pathsOf } from '@stube/core/find/things';
 import { dueLabels } from '@stube/core/labels/due';
 import { missingBins } from '@stube/core/observations/learned';
@@ -22,7 +23,7 @@ const cautions = useRoomCautions(placeData);
 const { binsIn } = useDrawnBins();
 const chosen = ref<string | null>(null);
 const paths = computed(() => pathsOf(store.data));
-const limit = computed(() => store.site?.fillLimit ?? 0.8);
+const TOO_FULL = { overflows: 'overflows', 'over-full': 'tooFull' } as const;
 /** What a bin may want, and the step of the work that does it where there is one. */
 const WANTS = {
   missing: { words: 'was not there', step: null },
@@ -44,12 +45,13 @@ const inWords = (wants: readonly Want[]): string[] => wants.map((want) => WANTS[
 const rows = computed(() =>
   bins.value.map((bin) => {
     const full = store.contents.get(bin.id)?.full ?? null;
+    const over = full === null ? null : tooFull(full, fillLimitOf(store.site));
     const path = paths.value.get(bin.id)!;
     const label = labels.value.get(bin.id);
     const wants = [
       missing.value.has(bin.id) && 'missing',
       !bin.compartmentId && 'place',
-      full !== null && (full > Math.max(1, limit.value) ? 'overflows' : full > limit.value + 0.1 && 'tooFull'),
+      over && TOO_FULL[over],
       label?.printed && label.reason !== null && 'outdated',
       !label?.printed && 'label',
     ].filter((one): one is Want => !!one);
