@@ -2,7 +2,7 @@
 import Joi from '../joi.ts';
 import { TEMPLATES } from '@stube/core/measuring/templates';
 import { FACINGS } from '@stube/core/model/entities';
-import { coordinate, day, flag, mm, text, word } from './values.ts';
+import { coordinate, day, flag, grams, mm, text, whole, word } from './values.ts';
 
 /** What stood where on an earlier day: drawn and compared, never pointed into. */
 const shape = {
@@ -10,8 +10,8 @@ const shape = {
   width: mm(1, 6000).required(),
   height: mm(1, 6000).required(),
   depth: mm(1, 6000).required(),
-  columns: mm(1, 12).required(),
-  rows: mm(1, 20).required(),
+  columns: whole(1, 12).required(),
+  rows: whole(1, 20).required(),
   board: mm(1, 80).required(),
   raised: mm(0, 3000).required(),
   slope: mm(0, 6000).allow(null).required(),
@@ -21,7 +21,7 @@ const side = mm(1, 6000).required();
 export const asItIs = Joi.object({
   day: day.required(),
   effort: Joi.number().min(0).max(1e9).required(),
-  unplaced: mm(0, 100_000).required(),
+  unplaced: whole(0, 100_000).required(),
   units: Joi.array()
     .max(2000)
     .items(
@@ -47,7 +47,7 @@ export const asItIs = Joi.object({
               door: flag.required(),
               drawer: flag.required(),
               hangs: flag.required(),
-              maxLoad: mm(100, 500_000).required(),
+              maxLoad: grams(100, 500_000).required(),
               bins: Joi.array()
                 .max(400)
                 .items(

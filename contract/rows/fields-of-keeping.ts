@@ -2,7 +2,7 @@
 import Joi from '../joi.ts';
 import { ROUTINE_KINDS } from '@stube/core/model/entities';
 import { ruleProblem } from '@stube/core/routines/recurrence';
-import { day, flag, instant, list, mm, note, rowId, text } from './values.ts';
+import { day, flag, instant, list, minutes, note, rowId, text, whole } from './values.ts';
 
 const rule = Joi.string()
   .max(120)
@@ -28,7 +28,7 @@ export const FIELDS_OF_KEEPING = {
     name: text(80),
     kind: Joi.valid(...ROUTINE_KINDS),
     personId: rowId.allow(null),
-    minutes: mm(1, 1440),
+    minutes: minutes(1, 1440),
     rule,
     from: day,
     steps: list(text(120), 40),
@@ -37,7 +37,7 @@ export const FIELDS_OF_KEEPING = {
   routineDay: {
     routineId: rowId,
     day,
-    ticked: list(mm(0, 39), 40),
+    ticked: list(whole(0, 39), 40),
     doneAt: instant.allow(null),
     skipped: flag,
   },
@@ -62,10 +62,10 @@ export const FIELDS_OF_KEEPING = {
       due: instant.required(),
       stability: ratio.required(),
       difficulty: ratio.required(),
-      reps: mm(0, 100_000).required(),
-      lapses: mm(0, 100_000).required(),
-      state: mm(0, 3).required(),
-      learningSteps: mm(0, 100).required(),
+      reps: whole(0, 100_000).required(),
+      lapses: whole(0, 100_000).required(),
+      state: whole(0, 3).required(),
+      learningSteps: whole(0, 100).required(),
       scheduledDays: ratio.required(),
       lastReview: instant.allow(null).required(),
     }),

@@ -21,7 +21,25 @@ import {
 import { TEMPLATES } from '@stube/core/measuring/templates';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { asItIs } from './as-it-is.ts';
-import { coordinate, day, flag, limit, list, mm, note, order, rowId, text, timeZone, word } from './values.ts';
+import {
+  coordinate,
+  day,
+  flag,
+  grams,
+  limit,
+  list,
+  minorUnits,
+  minutes,
+  mm,
+  note,
+  order,
+  rowId,
+  text,
+  timeZone,
+  weeks,
+  whole,
+  word,
+} from './values.ts';
 
 /** The longest name of a site. */
 export const MAX_SITE_NAME = 80;
@@ -34,12 +52,12 @@ export const FIELDS_OF_ROOMS = {
     growth: Joi.number().min(0).max(0.5),
     fillLimit: Joi.number().min(0.3).max(1),
     measures: Joi.object().pattern(Joi.valid(...EVERYDAY_MEASURES.map((m) => m.key)), Joi.number().min(0.01).max(500)),
-    restDays: list(mm(0, 6), 6),
+    restDays: list(whole(0, 6), 6),
     keepsNew: flag,
     paper: Joi.valid(...PAPER_NAMES),
     kerf: mm(0, 20),
     clearance: mm(0, 100),
-    restockBudget: mm(0, 1_000_000_000).allow(null),
+    restockBudget: minorUnits(0, 1_000_000_000).allow(null),
     timeZone: timeZone.allow(null),
   },
   person: {
@@ -52,7 +70,7 @@ export const FIELDS_OF_ROOMS = {
       .allow(null),
     reads: flag,
     mouths: flag,
-    count: mm(1, 200),
+    count: whole(1, 200),
     limit,
   },
   room: {
@@ -63,7 +81,7 @@ export const FIELDS_OF_ROOMS = {
     height: mm(1500, 12_000),
     sort: order,
     people: list(rowId, 60),
-    minutesADay: mm(5, 720).allow(null),
+    minutesADay: minutes(5, 720).allow(null),
     deadline: day.allow(null),
     wallKind: Joi.valid(...WALL_KINDS, null),
     mayDrill: flag.allow(null),
@@ -78,16 +96,16 @@ export const FIELDS_OF_ROOMS = {
     labelLayoutId: rowId.allow(null),
     secondLife: note(60),
     rotation: Joi.object({
-      weeks: mm(4, 26).required(),
-      longestSpell: mm(1, 26).required(),
-      shortestSpell: mm(1, 26)
+      weeks: weeks(4, 26).required(),
+      longestSpell: weeks(1, 26).required(),
+      shortestSpell: whole(1, 26)
         .max(Joi.ref('longestSpell'))
         .messages({ 'any.ref': 'needs the longest to be told', 'number.max': 'must be no longer than the longest' })
         .required(),
-      leastRest: mm(0, 52).required(),
-      mostRest: mm(0, 104).required(),
-      swapsAWeek: mm(0, 100).required(),
-      minutesAWeek: mm(5, 2400).allow(null),
+      leastRest: weeks(0, 52).required(),
+      mostRest: weeks(0, 104).required(),
+      swapsAWeek: whole(0, 100).required(),
+      minutesAWeek: minutes(5, 2400).allow(null),
       weights: Joi.object().pattern(Joi.valid(...ROTATION_AIMS), Joi.number().min(0).max(5)),
     }).allow(null),
   },
@@ -107,8 +125,8 @@ export const FIELDS_OF_ROOMS = {
     width: mm(60, 6000),
     height: mm(60, 6000),
     depth: mm(60, 6000),
-    columns: mm(1, 12),
-    rows: mm(1, 20),
+    columns: whole(1, 12),
+    rows: whole(1, 20),
     board: mm(1, 80),
     raised: mm(0, 3000),
     slope: mm(0, 6000).allow(null),
@@ -141,7 +159,7 @@ export const FIELDS_OF_ROOMS = {
     lidSupport: flag,
     airHoles: flag,
     latch: flag,
-    maxLoad: mm(100, 2_000_000).allow(null),
+    maxLoad: grams(100, 2_000_000).allow(null),
     reused: flag,
     checked: flag,
     changeOver: Joi.valid(...CHANGE_OVERS, null),
@@ -171,16 +189,16 @@ export const FIELDS_OF_ROOMS = {
         }),
       ),
     measured: flag,
-    maxLoad: mm(100, 500_000),
+    maxLoad: grams(100, 500_000),
     sort: order,
   },
-  cutPiece: { compartmentId: rowId, part: Joi.valid(...CUT_PARTS), count: mm(1, 200) },
+  cutPiece: { compartmentId: rowId, part: Joi.valid(...CUT_PARTS), count: whole(1, 200) },
   cutStock: {
     part: Joi.valid(...CUT_PARTS),
     length: mm(50, 20_000),
     width: mm(20, 20_000).allow(null),
-    price: mm(0, 100_000_000),
-    count: mm(0, 1000).allow(null),
+    price: minorUnits(0, 100_000_000),
+    count: whole(0, 1000).allow(null),
   },
   fixture: {
     roomId: rowId,
@@ -205,17 +223,17 @@ export const FIELDS_OF_ROOMS = {
     oneSize: flag,
     readFrom: Joi.valid(...READ_FROM),
     grid: Joi.object({
-      columns: mm(1, 20).required(),
-      rows: mm(1, 50).required(),
+      columns: whole(1, 20).required(),
+      rows: whole(1, 50).required(),
       left: Joi.number().min(0).max(100).required(),
       top: Joi.number().min(0).max(100).required(),
       gapX: Joi.number().min(0).max(50).required(),
       gapY: Joi.number().min(0).max(50).required(),
     }).allow(null),
-    used: mm(0, 1000),
+    used: whole(0, 1000),
     weld: flag,
     mirrored: flag,
-    dpi: mm(90, 1200),
+    dpi: whole(90, 1200),
   },
   acknowledgement: {
     roomId: rowId,

@@ -16,7 +16,23 @@ import { HAZARD_WORDS } from '@stube/core/cautions/hazards';
 import { DOUBTS } from '@stube/core/pile/doubts';
 import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
 import { PACKING_FACTOR } from '@stube/core/containers/litres';
-import { day, flag, instant, limit, list, mm, note, order, rowId, text, word } from './values.ts';
+import {
+  day,
+  flag,
+  grams,
+  instant,
+  limit,
+  list,
+  minorUnits,
+  mm,
+  note,
+  order,
+  rowId,
+  seconds,
+  text,
+  whole,
+  word,
+} from './values.ts';
 
 /** The longest name of a line; a label, a list and an act are named after it. */
 export const MAX_NAME = 120;
@@ -24,7 +40,7 @@ export const MAX_NAME = 120;
 const MAX_LITRES = 1e18;
 
 export const FIELDS_OF_THINGS = {
-  family: { name: text(60), hue: word, pictogram: word, sort: order, granularity: mm(1, 60).allow(null) },
+  family: { name: text(60), hue: word, pictogram: word, sort: order, granularity: whole(1, 60).allow(null) },
   category: {
     familyId: rowId,
     starter: word.max(60).allow(null),
@@ -67,22 +83,22 @@ export const FIELDS_OF_THINGS = {
     height: mm(1, 20_000).allow(null),
     decision: Joi.valid(...DECISIONS, null),
     note: note(400),
-    cell: mm(1, 200).allow(null),
+    cell: whole(1, 200).allow(null),
     sort: order,
     condition: Joi.valid(...CONDITIONS, null),
     due: day.allow(null),
     destination: note(80),
     keepUntil: day.allow(null),
     keepsakeOf: rowId.allow(null),
-    putOff: mm(0, 100),
+    putOff: whole(0, 100),
     handedOver: day.allow(null),
-    gained: mm(0, 1_000_000_000).allow(null),
+    gained: minorUnits(0, 1_000_000_000).allow(null),
     decidedAt: instant.allow(null),
     tested: Joi.number().min(0).max(100_000).allow(null),
     dead: Joi.number().min(0).max(100_000).allow(null),
     testedOn: day.allow(null),
-    setPieces: mm(1, 20_000).allow(null),
-    setMissing: mm(0, 20_000),
+    setPieces: whole(1, 20_000).allow(null),
+    setMissing: whole(0, 20_000),
     also: list(rowId, 12),
     spread: Joi.array()
       .max(12)
@@ -104,15 +120,15 @@ export const FIELDS_OF_THINGS = {
     lid: flag,
     handle: flag,
     stackable: flag,
-    compartments: mm(1, 200),
+    compartments: whole(1, 200),
     soft: flag,
     lockable: flag,
     turntable: flag,
     liftOut: flag,
-    mass: mm(0, 50_000),
-    price: mm(0, 10_000_000),
-    pack: mm(1, 1000),
-    owned: mm(0, 10_000),
+    mass: grams(0, 50_000),
+    price: minorUnits(0, 10_000_000),
+    pack: whole(1, 1000),
+    owned: whole(0, 10_000),
     tried: Joi.valid('fits', 'does not', null),
     material: Joi.valid(...MATERIALS),
   },
@@ -125,7 +141,7 @@ export const FIELDS_OF_THINGS = {
     outHeight: mm(5, 6000).allow(null),
     lineIds: list(rowId, 400),
     code: Joi.string().pattern(/^[A-Z]{1,2}\d{1,5}$/, 'letters and a number'),
-    cells: mm(1, 200).allow(null),
+    cells: whole(1, 200).allow(null),
     // The name of a category with the number of the bin.
     name: text(70),
     litres: Joi.number().min(0).max(MAX_LITRES),
@@ -172,13 +188,13 @@ export const FIELDS_OF_THINGS = {
     height: mm(1, 20_000),
     note: note(200),
   },
-  setNumber: { lineId: rowId, series: text(40), number: mm(1, 100_000), name: note(MAX_NAME) },
+  setNumber: { lineId: rowId, series: text(40), number: whole(1, 100_000), name: note(MAX_NAME) },
   printedLabel: {
     roomId: rowId,
     role: Joi.valid(...LABEL_ROLES),
     binId: rowId.allow(null),
     numberId: rowId.allow(null),
-    part: mm(1, 1000).allow(null),
+    part: whole(1, 1000).allow(null),
     compartmentId: rowId.allow(null),
     layoutId: rowId.allow(null),
     says: Joi.object().pattern(Joi.valid(...SAID), note(4000)),
@@ -192,6 +208,6 @@ export const FIELDS_OF_THINGS = {
     at: instant,
     foundId: rowId.allow(null),
     personId: rowId.allow(null),
-    seconds: mm(0, 86_400).allow(null),
+    seconds: seconds(0, 86_400).allow(null),
   },
 };

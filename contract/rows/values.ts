@@ -11,7 +11,17 @@ const BREAKS = /[\u0000-\u001f\u007f-\u009f\u2028\u2029]+/g;
 export const text = (max: number) => Joi.string().trim().replace(BREAKS, ' ').min(1).max(max);
 export const note = (max: number) => Joi.string().trim().max(max).allow('');
 export const rowId = Joi.string().pattern(/^[A-Za-z0-9_-]{1,40}$/, 'an id');
-export const mm = (min: number, max: number) => Joi.number().integer().min(min).max(max);
+/** A whole number: of things, rows, places. */
+export const whole = (min: number, max: number) => Joi.number().integer().min(min).max(max);
+export const mm = whole;
+export const grams = whole;
+/** Money, cents of the site's currency. */
+export const minorUnits = whole;
+export const seconds = whole;
+export const minutes = whole;
+export const days = whole;
+export const weeks = whole;
+export const months = whole;
 export const flag = Joi.boolean().strict();
 export const list = (item: Joi.Schema, max: number) => Joi.array().items(item).max(max).unique();
 export const coordinate = mm(-1000, 100_000);
@@ -38,6 +48,6 @@ export const instant = Joi.string()
   });
 export const limit = Joi.object({
   containerTypeId: rowId.required(),
-  count: mm(1, 200).required(),
+  count: whole(1, 200).required(),
   perYear: Joi.boolean(),
 }).allow(null);
