@@ -16,14 +16,15 @@ export type SolveProgram = (
 const SAME = 1e-7;
 
 /**
- * @returns a solver: it begins with a solution (a value for every column), ends after some seconds, and tells the best
- * values and a proven bound; null where it has none
+ * @returns a solver: it begins with a solution (a value for every column), ends after some seconds (at once where none are
+ * left, as on a slow machine making the program may take them), and tells the best values and a proven bound; null where it
+ * has none
  */
 export async function loadSolver(): Promise<SolveProgram> {
   const highs = await highsLoader();
   return (program, start, seconds) =>
     highs.withModel({ format: 'lp', data: program.text }, (model) => {
-      model.options.set({ output_flag: false, time_limit: seconds, mip_rel_gap: SAME, mip_abs_gap: SAME });
+      model.options.set({ output_flag: false, time_limit: Math.max(0, seconds), mip_rel_gap: SAME, mip_abs_gap: SAME });
       model.setSolution({ colValue: start });
       model.run();
       const bound = Number(model.info.get('mip_dual_bound'));

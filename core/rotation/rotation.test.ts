@@ -80,6 +80,24 @@ test('a large one is planned part by part, and never worse than the search alone
   expect(answer.bound).toBeGreaterThanOrEqual(answer.value);
 });
 
+test('where making a part takes all the time that was left, the plan so far is the answer', () => {
+  const size = { weeks: 12, slots: 24, things: 80, children: 8, areas: 8 };
+  const problem = { ...rotateProblem(3, size), timeMs: 6000 };
+  // A machine so slow that every look at the clock finds it 700 ms further.
+  let now = 0;
+  const lefts: number[] = [];
+  const answer = rotateWith(
+    problem,
+    (program, start, seconds) => {
+      lefts.push(seconds);
+      return solve(program, start, Math.min(0, seconds));
+    },
+    () => (now += 700),
+  );
+  expect(lefts.some((seconds) => seconds <= 0)).toBe(true);
+  expect(valueOfPlan(problem, answer.plan)).toBeCloseTo(answer.value, 5);
+});
+
 describe('reading', () => {
   const whole = rotateProblem(1, SMALL);
   const wrong = (change: (problem: RotateProblem) => void): string => {
