@@ -1,5 +1,5 @@
 /** Rooms from a seed: along a corridor, with furniture of common kinds and the people who use it; nothing stands there yet. */
-import { type PlaceCompartment, type PlacePerson, type PlaceProblem } from '@stube/core/placement/problem';
+import type { PlaceCompartment, PlacePerson, PlaceProblem } from '@stube/core/placement/problem';
 import { Random } from '@stube/core/engine/random';
 
 /** What the seed is drawn with, compartments, rooms, zones, adults and children. */

@@ -5,6 +5,7 @@ import { PNG } from 'pngjs';
 import type { Page } from '@playwright/test';
 import { newLayout } from '@stube/core/labels/media';
 import { MEDIA } from '@stube/core/model/entities';
+import { house } from './ferry-house.ts';
 import { expect, expectAccessible, expectNoSideScroll, pdfText, test, type Stube } from './stube.ts';
 import { born } from './clock.ts';
 
@@ -283,8 +284,8 @@ test('letters are cut from foil, and a name that is too long is shortened', asyn
 });
 
 test('every medium is printed from the made-up house, each label once', async ({ stube }) => {
-  const { siteId: site } = await stube.ask<{ siteId: string }>('/visit', {});
-  const { room, bin } = await stube.data(site);
+  const { site, data } = await house(stube);
+  const { room, bin } = data;
   const den = room.find(({ name }) => name === 'Chart room')!;
   const codes = bin.filter(({ roomId }) => roomId === den.id).map(({ code }) => code);
   expect(codes.length).toBeGreaterThan(40);

@@ -1,6 +1,7 @@
 /**
- * Heights that a person reaches and sees, mm above the floor. Overhead grip 1.20 of the stature standing (docs/engines.md, Where does it go; a
- * child 1.15), eyes 0.936, sitting height 0.52 (body-segment ratios of Drillis and Contini, 1966); a step lifts by 500.
+ * Heights that a person reaches and sees, mm above the floor (docs/engines.md, Where does it go). Overhead grip 1.20 of the
+ * stature standing (a child 1.15), eyes 0.936, sitting height 0.52 (body-segment ratios of Drillis and Contini, 1966); a
+ * step lifts by 500.
  */
 import type { Person } from '../model/entities.ts';
 import { adultReach, BANDS, childReach } from '../placement/effort.ts';

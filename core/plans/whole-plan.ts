@@ -1,4 +1,7 @@
-/** A whole plan (docs/engines.md, Whole plans and what if): containers and places chosen together for one strategy, with what it costs and brings. */
+/**
+ * A whole plan: containers and places chosen together for one strategy, with what it costs and brings (docs/engines.md,
+ * Whole plans and what if).
+ */
 import { cautionsOf } from '../cautions/cautions.ts';
 import type { Caution } from '../cautions/caution.ts';
 import { chosenOf, type Chosen, type ContainChoice, type ContainContext } from '../containers/choose.ts';

@@ -2,7 +2,7 @@
 import { notAbove, notBeneath, notBeside } from '../../cautions/natures.ts';
 import { runToEnd } from '../../engine/run-to-end.ts';
 import { indexById } from '../../model/by-id.ts';
-import { accessSeconds, adultReach, BANDS, childReach, climbingReach, LID_SECONDS, WALK_SECONDS } from '../effort.ts';
+import { accessSeconds, adultReach, BANDS, childReach, climbingReach, WALK_SECONDS } from '../effort.ts';
 import { clearHeight, HEAVY_MASS, UNPLACED, type PlaceCompartment, type PlacePerson } from '../problem.ts';
 import { usableWidth } from '../rules.ts';
 import { Bodies } from './bodies.ts';
@@ -201,19 +201,22 @@ export function* compileDepth(
     problem.zones.map(({ id }) => [id, Float64Array.from(at, ({ walk }) => (walk[id] ?? 0) * WALK_SECONDS)]),
   );
   const nowhere = new Float64Array(m);
-  const opening = Float64Array.from(at, (space) => accessSeconds({ lid: false }, space));
+  // Without a lid, and with one.
+  const opening = [false, true].map((lid) => Float64Array.from(at, (space) => accessSeconds({ lid }, space)));
   const closed = Uint8Array.from(at, (space) => keepsOut(space));
   const priceAt = (b: number, c: number): number =>
     (place.moving[b]! / MOVE_SECONDS) *
-    ((walking.get(bin[b]!.zone) ?? nowhere)[c]! + (opening[c]! + (bin[b]!.lid ? LID_SECONDS : 0)));
+    ((walking.get(bin[b]!.zone) ?? nowhere)[c]! + opening[Number(bin[b]!.lid)]![c]!);
+  bin.forEach(({ id }, b) => {
+    const home = spaceAt.get(homes.get(id) ?? '');
+    if (home !== undefined) place.base[b * m + home] = priceAt(b, home);
+  });
   const leastBits = new Uint32Array(place.least.buffer);
   const keys = new Float64Array(m);
   const compileBin = (b: number): void => {
-    const { width, depth, height, mass, turnable, id } = bin[b]!;
+    const { width, depth, height, mass, turnable } = bin[b]!;
     const minds = mindsOf(bin[b]!, place.ofChild[b] === 1);
-    const home = spaceAt.get(homes.get(id) ?? '') ?? -1;
     const row = b * m;
-    if (home >= 0) place.base[row + home] = priceAt(b, home);
     let own = 0;
     for (let c = 0; c < m; c++) {
       if (closed[c]! & minds || height > place.roomHeight[c]! || mass > place.maxLoad[c]!) continue;
@@ -232,10 +235,6 @@ export function* compileDepth(
     place.order[b] = Int32Array.from(keys.subarray(0, own).sort(), (key) => key % SPACES);
   };
   if (later) {
-    for (let b = 0; b < n; b++) {
-      const home = spaceAt.get(homes.get(bin[b]!.id) ?? '');
-      if (home !== undefined) place.base[b * m + home] = priceAt(b, home);
-    }
     place.ready = (b) => {
       if (!place.order[b]) compileBin(b);
     };

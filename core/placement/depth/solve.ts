@@ -83,16 +83,16 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
   putStanding(now, standing, stays, binAt, spaceAt);
   let rounds = 0;
   let spent = 0;
-  const round = (target: number) => {
+  const round = (bound: DepthBound, target: number) => {
     const before = time();
-    bound!.round(target);
+    bound.round(target);
     rounds++;
     spent += time() - before;
   };
   const proven = () => bound?.best ?? 0;
   const mustBeLocked = locked.flatMap((id) => binAt.get(id) ?? []);
   while (bound && !start.length && rounds < ROUNDS.first && spent < ROUNDS.shareFirst) {
-    round(Infinity);
+    round(bound, Infinity);
     yield progress;
   }
   // From what stands the search is too cold to bring to its cheapest place what left that to others.
@@ -127,7 +127,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
   for (let turn = 0; elapsed || turn < most; turn++) {
     const done = elapsed ? time() : turn / most;
     if (done >= 1 || isProven()) break;
-    if (bound && turn % ROUNDS.every === 0 && rounds < ROUNDS.most && spent < ROUNDS.share) round(effortNow());
+    if (bound && turn % ROUNDS.every === 0 && rounds < ROUNDS.most && spent < ROUNDS.share) round(bound, effortNow());
     search.step(done, TRIES);
     yield told();
   }

@@ -23,13 +23,12 @@ const cautions = useRoomCautions(placeData);
 const { binsIn } = useDrawnBins();
 const chosen = ref<string | null>(null);
 const paths = computed(() => pathsOf(store.data));
-const TOO_FULL = { overflows: 'overflows', 'over-full': 'tooFull' } as const;
 /** What a bin may want, and the step of the work that does it where there is one. */
 const WANTS = {
   missing: { words: 'was not there', step: null },
   place: { words: 'has no place', step: 'place' },
   overflows: { words: 'overflows', step: null },
-  tooFull: { words: 'is too full', step: null },
+  'over-full': { words: 'is too full', step: null },
   outdated: { words: 'label out of date', step: 'label' },
   label: { words: 'no label', step: 'label' },
 } as const;
@@ -45,13 +44,12 @@ const inWords = (wants: readonly Want[]): string[] => wants.map((want) => WANTS[
 const rows = computed(() =>
   bins.value.map((bin) => {
     const full = store.contents.get(bin.id)?.full ?? null;
-    const over = full === null ? null : tooFull(full, fillLimitOf(store.site));
     const path = paths.value.get(bin.id)!;
     const label = labels.value.get(bin.id);
     const wants = [
       missing.value.has(bin.id) && 'missing',
       !bin.compartmentId && 'place',
-      over && TOO_FULL[over],
+      full !== null && tooFull(full, fillLimitOf(store.site)),
       label?.printed && label.reason !== null && 'outdated',
       !label?.printed && 'label',
     ].filter((one): one is Want => !!one);
