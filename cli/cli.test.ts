@@ -2,10 +2,16 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test } from 'vitest';
+import { beforeAll, expect, test } from 'vitest';
+import { bundle } from '../scripts/build.mjs';
 
-const run = (args: string[], input = '') =>
-  spawnSync(process.execPath, [join(import.meta.dirname, 'stube.mjs'), ...args], { input, encoding: 'utf8' });
+/** The command in one file: it starts many times as fast as the sources. */
+const BUILT = join(import.meta.dirname, '..', '.tmp', 'cli');
+beforeAll(() => bundle({ stube: 'cli/main.ts' }, BUILT));
+
+const from = (file: string, args: string[], input: string) =>
+  spawnSync(process.execPath, [file, ...args], { input, encoding: 'utf8' });
+const run = (args: string[], input = '') => from(join(BUILT, 'stube.js'), args, input);
 const FIT = {
   format: 'stube-fit/1',
   compartment: { width: 200, depth: 100, height: 50, access: 'top' },
@@ -24,6 +30,9 @@ test('a problem from standard input or a file is answered as JSON', () => {
     optimal: true,
   });
   expect(answer.status).toBe(0);
+  // As it is called by its name: from the sources.
+  const called = from(join(import.meta.dirname, 'stube.mjs'), ['fit', '-'], JSON.stringify(FIT));
+  expect(JSON.parse(called.stdout)).toMatchObject({ value: 10, bound: 10 });
   const file = join(mkdtempSync(join(tmpdir(), 'stube-cli-')), 'p.json');
   writeFileSync(
     file,

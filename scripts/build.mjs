@@ -18,15 +18,11 @@ const workspaces = {
   },
 };
 
-/** The server, its worker threads and the restore command, each in one file with the migrations beside them. */
-export async function bundleServer(out) {
+/** Each entry in one file: own workspaces inside, packages outside. @param entries their files by the names of the bundles */
+export async function bundle(entries, out) {
   rmSync(out, { recursive: true, force: true });
   await createRequire(join(ROOT, 'package.json'))('esbuild').build({
-    entryPoints: {
-      main: join(ROOT, 'server', 'main.ts'),
-      worker: join(ROOT, 'server', 'threads', 'worker.ts'),
-      restore: join(ROOT, 'server', 'restore.ts'),
-    },
+    entryPoints: Object.fromEntries(Object.entries(entries).map(([name, file]) => [name, join(ROOT, file)])),
     outdir: out,
     bundle: true,
     platform: 'node',
@@ -36,6 +32,11 @@ export async function bundleServer(out) {
     plugins: [workspaces],
     logLevel: 'warning',
   });
+}
+
+/** The server, its worker threads and the restore command, with the migrations beside them. */
+export async function bundleServer(out) {
+  await bundle({ main: 'server/main.ts', worker: 'server/threads/worker.ts', restore: 'server/restore.ts' }, out);
   cpSync(join(ROOT, 'server', 'db', 'migrations'), join(out, 'migrations'), { recursive: true });
 }
 

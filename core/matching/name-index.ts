@@ -80,6 +80,7 @@ function takenFor(word: string, index: NameIndex): readonly { word: string; like
       if (errors <= limit) found.push({ word: other, like: 1 - 0.1 * errors });
     }
   found.sort((a, b) => b.like - a.like);
+  if (index.taken.size >= MAX_READ) index.taken.clear();
   index.taken.set(word, found);
   return found;
 }

@@ -21,7 +21,22 @@ export interface KnownCategories {
   index: NameIndex;
 }
 
+/** The lists that were asked for last: a pile is told line by line, and every line asks for the same. */
+const lately = new Map<string, KnownCategories>();
+const KEPT_LISTS = 4;
+
 export function knownCategories(
+  categories: readonly Pick<Category, 'id' | 'name' | 'synonyms' | 'starter'>[],
+): KnownCategories {
+  const key = JSON.stringify(categories.map(({ id, name, synonyms, starter }) => [id, name, synonyms, starter]));
+  const kept = lately.get(key) ?? indexCategories(categories);
+  lately.delete(key);
+  lately.set(key, kept);
+  if (lately.size > KEPT_LISTS) lately.delete(lately.keys().next().value!);
+  return kept;
+}
+
+function indexCategories(
   categories: readonly Pick<Category, 'id' | 'name' | 'synonyms' | 'starter'>[],
 ): KnownCategories {
   const used = new Set(categories.map((category) => category.starter));
