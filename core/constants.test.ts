@@ -1,28 +1,40 @@
 /** The constants of the domain as literal tables: whoever changes one has to say so here too, with its source in mind. */
 import { expect, test } from 'vitest';
-import { OUT_OF_REACH, FOR_THE_YOUNGEST, RARE, STATURE_AT_THREE, DEFAULT_ADULT } from './placement/place-problem-of.ts';
-import { BANDS, BODY_SECONDS, DOOR_SECONDS, DRAWER_SECONDS, LID_SECONDS, WALK_SECONDS } from './placement/effort.ts';
-import { FRONT_CLEARANCE, GROUP_SPLIT, HEAVY_MASS, UNPLACED } from './placement/problem.ts';
-import { CHILD_CARRIES, COT, TIPPING } from './cautions/furniture.ts';
-import { OVERHEAD_HEIGHT, OVERHEAD_MASS } from './placement/heights.ts';
-import { SMALL_PARTS } from './cautions/hazards-of.ts';
-import { HAZARD_WORDS } from './cautions/hazards.ts';
-import { CATALOGUE } from './containers/catalogue.ts';
-import { FORM_FACTOR, PACKING_FACTOR } from './containers/litres.ts';
-import { LATER_DAYS } from './deadlines/day.ts';
-import { ceilingAt, CHOOSE_SECONDS, PIECES_A_LITRE, PUT_BACK, RUMMAGE_SECONDS } from './grouping/granularity.ts';
-import { QR_LEAST } from './labels/lay-out-label.ts';
-import { GUTTER, MARGIN, PAPERS } from './labels/paper.ts';
-import { ARC, TYPE, X_HEIGHT } from './labels/reading.ts';
-import { TAPES } from './labels/tape.ts';
-import { LINES_IN_A_PART, USUAL_SECONDS, USUAL_WEIGHT } from './makeover/pace.ts';
-import { BIN_SECONDS, CLEAN_SECONDS } from './makeover/portions.ts';
-import { METRIC_FACTOR, MM_PER_INCH } from './measuring/length.ts';
-import { MIN_INSIDE } from './measuring/template.ts';
-import { DRAWER_LOSS, FILE_RAILS, TABLE_TOP, TEMPLATES } from './measuring/templates.ts';
-import { defaultsOf } from './model/defaults.ts';
-import { MEDIANS } from './people/stature.ts';
-import { EVERYDAY_MEASURES } from './pile/measures.ts';
+import {
+  OUT_OF_REACH,
+  FOR_THE_YOUNGEST,
+  RARE,
+  STATURE_AT_THREE,
+  DEFAULT_ADULT,
+} from './placing/placement/place-problem-of.ts';
+import { BANDS, BODY_SECONDS, DOOR_SECONDS, DRAWER_SECONDS, LID_SECONDS, WALK_SECONDS } from './ground/body/effort.ts';
+import { FRONT_CLEARANCE, GROUP_SPLIT, HEAVY_MASS, UNPLACED } from './ground/problems/place-problem.ts';
+import { CHILD_CARRIES, COT, TIPPING } from './placing/cautions/furniture.ts';
+import { OVERHEAD_HEIGHT, OVERHEAD_MASS } from './ground/body/heights.ts';
+import { SMALL_PARTS } from './ground/hazards/hazards-of.ts';
+import { HAZARD_WORDS } from './ground/hazards/hazards.ts';
+import { CATALOGUE } from './containing/containers/catalogue.ts';
+import { FORM_FACTOR, PACKING_FACTOR } from './ground/contents/litres.ts';
+import { LATER_DAYS } from './ground/calendar/day.ts';
+import {
+  ceilingAt,
+  CHOOSE_SECONDS,
+  PIECES_A_LITRE,
+  PUT_BACK,
+  RUMMAGE_SECONDS,
+} from './sorting/grouping/granularity.ts';
+import { QR_LEAST } from './labelling/labels/lay-out-label.ts';
+import { GUTTER, MARGIN, PAPERS } from './labelling/labels/paper.ts';
+import { ARC, TYPE, X_HEIGHT } from './labelling/labels/reading.ts';
+import { TAPES } from './labelling/labels/tape.ts';
+import { LINES_IN_A_PART, USUAL_SECONDS, USUAL_WEIGHT } from './living/makeover/pace.ts';
+import { BIN_SECONDS, CLEAN_SECONDS } from './living/makeover/portions.ts';
+import { METRIC_FACTOR, MM_PER_INCH } from './ground/lengths/length.ts';
+import { MIN_INSIDE } from './measuring/measuring/template.ts';
+import { DRAWER_LOSS, FILE_RAILS, TABLE_TOP, TEMPLATES } from './measuring/measuring/templates.ts';
+import { defaultsOf } from './ground/model/defaults.ts';
+import { MEDIANS } from './ground/body/stature.ts';
+import { EVERYDAY_MEASURES } from './ground/contents/measures.ts';
 
 test('motions, seconds (MTM-1, 1 TMU = 0.036 s)', () => {
   const tmu = (sum: number) => Math.round(sum * 0.36) / 10;

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, expectNoSideScroll, pdfText, test, type Stube } from './stube.ts';
 
-const MESSY = join(import.meta.dirname, '../core/import/testing/messy.csv');
+const MESSY = join(import.meta.dirname, '../core/sorting/import/testing/messy.csv');
 
 async function emptyRoom(stube: Stube, names = ['Net loft']): Promise<{ site: string; rooms: string[]; path: string }> {
   const site = (await stube.ask<{ id: string }>('/sites', { name: 'Quay hut', keepsNew: true })).id;

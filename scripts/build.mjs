@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { earlier, furnish } from './furnish.mjs';
 import { ROOT, install } from './install.mjs';
 
-/** `@stube/core/pile/parse-line` is the file core/pile/parse-line.ts. */
+/** `@stube/core/sorting/pile/parse-line` is the file core/sorting/pile/parse-line.ts. */
 const workspaces = {
   name: 'workspaces',
   setup(build) {

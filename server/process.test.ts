@@ -8,7 +8,7 @@ import { backUpWhenDue } from './db/backup.ts';
 import { DirectoryHeld, lockDirectory } from './db/lock.ts';
 import { memoryStore, openStore, readDump } from './db/open.ts';
 import { listSites } from './db/sites.ts';
-import { createSite } from './features/sites/service.ts';
+import { createSite } from './features/house/sites/service.ts';
 import { BUNDLE, emptyData, TEMPLATE } from './testing/template.ts';
 import { siteNamed } from './testing/site.ts';
 

@@ -1,6 +1,6 @@
 import Joi from '../joi.ts';
-import type { RotateAnswer } from '@stube/core/rotation/problem';
-import type { RoomRotation } from '@stube/core/rotation/rotation-of-room';
+import type { RotateAnswer } from '@stube/core/living/rotation/problem';
+import type { RoomRotation } from '@stube/core/living/rotation/rotation-of-room';
 import { day } from '../rows/values.ts';
 
 /** A plan from the week of a day on. */

@@ -1,6 +1,6 @@
 /** What may be written of a site, its people and rooms, their furniture and fittings, and how labels look. Lengths mm, masses g. */
 import Joi from '../joi.ts';
-import { LENGTH_SYSTEMS, PAPER_NAMES } from '@stube/core/model/site';
+import { LENGTH_SYSTEMS, PAPER_NAMES } from '@stube/core/ground/model/site';
 import {
   BLOCKED_SIDES,
   CHANGE_OVERS,
@@ -17,9 +17,9 @@ import {
   SWINGS,
   WALL_KINDS,
   ZONE_KINDS,
-} from '@stube/core/model/entities';
-import { TEMPLATES } from '@stube/core/measuring/templates';
-import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
+} from '@stube/core/ground/model/entities';
+import { TEMPLATES } from '@stube/core/measuring/measuring/templates';
+import { EVERYDAY_MEASURES } from '@stube/core/ground/contents/measures';
 import { asItIs } from './as-it-is.ts';
 import {
   coordinate,

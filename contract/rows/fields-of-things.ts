@@ -11,11 +11,11 @@ import {
   PHOTO_KINDS,
   SAID,
   ZONE_KINDS,
-} from '@stube/core/model/entities';
-import { HAZARD_WORDS } from '@stube/core/cautions/hazards';
-import { DOUBTS } from '@stube/core/pile/doubts';
-import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
-import { PACKING_FACTOR } from '@stube/core/containers/litres';
+} from '@stube/core/ground/model/entities';
+import { HAZARD_WORDS } from '@stube/core/ground/hazards/hazards';
+import { DOUBTS } from '@stube/core/sorting/pile/doubts';
+import { EVERYDAY_MEASURES } from '@stube/core/ground/contents/measures';
+import { PACKING_FACTOR } from '@stube/core/ground/contents/litres';
 import {
   day,
   flag,

@@ -5,10 +5,10 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from 'vitest';
-import { MODEL_VERSION } from '@stube/core/model/upgrade';
+import { MODEL_VERSION } from '@stube/core/ground/model/upgrade';
 import { checkSiteFile } from './format.ts';
 
-const FOLDER = join(import.meta.dirname, '..', '..', 'core', 'model', 'testing', 'files');
+const FOLDER = join(import.meta.dirname, '..', '..', 'core', 'ground', 'model', 'testing', 'files');
 const files = readdirSync(FOLDER).filter((name) => name.endsWith('.json'));
 
 test('there is one of every version from the third on', () =>

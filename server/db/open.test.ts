@@ -24,7 +24,7 @@ import { disk, type Disk } from './disk.ts';
 import { openStore } from './open.ts';
 import { DataRefused } from './store.ts';
 import { listSites } from './sites.ts';
-import { createSite } from '../features/sites/service.ts';
+import { createSite } from '../features/house/sites/service.ts';
 import { siteNamed } from '../testing/site.ts';
 import { emptyData } from '../testing/template.ts';
 

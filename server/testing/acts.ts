@@ -1,5 +1,5 @@
 /** Acts of chance on a site, over all routes that change something: what a busy, careless house would do in months. */
-import { Random } from '@stube/core/engine/random';
+import { Random } from '@stube/core/ground/engine/random';
 import {
   CONDITIONS,
   DECISIONS,
@@ -9,9 +9,9 @@ import {
   ZONE_KINDS,
   type SiteData,
   type TableName,
-} from '@stube/core/model/entities';
-import { EVERYDAY_MEASURES } from '@stube/core/pile/measures';
-import { STARTER_CATEGORIES } from '@stube/core/starter/library';
+} from '@stube/core/ground/model/entities';
+import { EVERYDAY_MEASURES } from '@stube/core/ground/contents/measures';
+import { STARTER_CATEGORIES } from '@stube/core/ground/starter/library';
 import { FIELDS } from '@stube/contract/rows/fields';
 import { CREATABLE, REMOVABLE } from '@stube/contract/rows/schemas';
 import { jpegOf } from './pictures.ts';

@@ -19,7 +19,7 @@ beforeAll(() => {
     });
   // What has to know every kind of row; what it imports is checked with it.
   const { compilerOptions } = JSON.parse(readFileSync(join(ROOT, 'tsconfig.json'), 'utf8'));
-  const include = ['core/model/*.ts', 'contract/rows/*.ts', 'contract/site-file/*.ts', 'server/db/*.ts'];
+  const include = ['core/ground/model/*.ts', 'contract/rows/*.ts', 'contract/site-file/*.ts', 'server/db/*.ts'];
   writeFileSync(join(copy, 'tsconfig.json'), JSON.stringify({ compilerOptions, include, exclude: ['**/*.test.ts'] }));
   writeFileSync(join(copy, 'package.json'), '{"type":"module"}');
   // The packages as they are installed, our own from the copy.
@@ -44,7 +44,7 @@ function edit(file: string, ...changes: [from: string, to: string][]): void {
 
 test('a loan, made up for this, lives like all other rows', () => {
   writeFileSync(
-    join(copy, 'core/model/loan.ts'),
+    join(copy, 'core/ground/model/loan.ts'),
     `import { entity, pointsTo, pointsToMany, type RowOfSite } from './entity.ts';
 export interface Loan extends RowOfSite { binId: string; roomId: string | null; helpers: string[]; to: string; note: string }
 export const loan = entity<Loan>()({
@@ -56,7 +56,7 @@ export const loan = entity<Loan>()({
 `,
   );
   edit(
-    'core/model/entities.ts',
+    'core/ground/model/entities.ts',
     [
       "import { line, type Line } from './line.ts';",
       "import { line, type Line } from './line.ts';\nimport { loan, type Loan } from './loan.ts';",
@@ -102,7 +102,7 @@ import { memoryStore } from './db/open.ts';
 import { createApp } from './app.ts';
 import { WorkerPool } from './threads/pool.ts';
 import { TASKS } from './threads/tasks.ts';
-import { ROOM } from '../core/model/testing/rows.ts';
+import { ROOM } from '../core/ground/model/testing/rows.ts';
 const store = await memoryStore();
 const work = { run: async (name: 'place', input: never) => TASKS[name].run(input) } as never as WorkerPool;
 const call = request(createApp({ db: store.db, work, log: console.error }));

@@ -1,8 +1,8 @@
 /** The rows of the open site by table, kept up with what the server says has changed; it knows no feature. */
 import { computed, reactive, shallowReactive } from 'vue';
-import { byId } from '@stube/core/model/by-id';
-import { noRows } from '@stube/core/model/defaults';
-import { TABLES, type Row, type RowOf, type SiteData, type TableName } from '@stube/core/model/entities';
+import { byId } from '@stube/core/ground/model/by-id';
+import { noRows } from '@stube/core/ground/model/defaults';
+import { TABLES, type Row, type RowOf, type SiteData, type TableName } from '@stube/core/ground/model/entities';
 import type { SiteChanges } from '@stube/contract/answers';
 
 type Rows = Record<TableName, Row[]>;

@@ -6,7 +6,7 @@ import { realServer, type RealServer } from '../testing/real-server.ts';
 import { useNotices } from './notices.ts';
 import type { NewLine } from '@stube/contract/pile/requests';
 import type { useSite } from './site.ts';
-import { usePlacementActions } from '../features/placement/actions.ts';
+import { usePlacementActions } from '../features/placing/placement/actions.ts';
 import { eventually } from '../testing/eventually.ts';
 
 let server: RealServer;

@@ -1,9 +1,9 @@
 /** The site that is open: its rows, how it is followed, and the acts that are alike for all rows. Features add their own. */
-import { inOrder } from '@stube/core/model/sort';
+import { inOrder } from '@stube/core/ground/model/sort';
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
-import { contentsOf, type Contents } from '@stube/core/containers/contents';
-import type { Row, RowOf, Site, TableName } from '@stube/core/model/entities';
+import { contentsOf, type Contents } from '@stube/core/ground/contents/contents';
+import type { Row, RowOf, Site, TableName } from '@stube/core/ground/model/entities';
 import type { ChangeAnswer, History, SiteChanges, Snapshot } from '@stube/contract/answers';
 import type { Batch, BatchTable } from '@stube/contract/rows/batch';
 import type { CreatableTable } from '@stube/contract/rows/schemas';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** A row was changed elsewhere while it was being edited here: both are shown, the person decides. */
 import { computed } from 'vue';
-import { ENTITIES, type TableName } from '@stube/core/model/entities';
-import type { Field } from '@stube/core/model/entity';
+import { ENTITIES, type TableName } from '@stube/core/ground/model/entities';
+import type { Field } from '@stube/core/ground/model/entity';
 import { fieldWords, wordsOf } from './field-words.ts';
 import ModalDialog from '../parts/ModalDialog.vue';
 import { useSite } from '../data/site.ts';

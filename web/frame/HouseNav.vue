@@ -3,12 +3,12 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { Archive, CalendarCheck, HandHelping, Hash, PackagePlus, Plus, Repeat, Shapes, Undo2 } from '@lucide/vue';
-import { nextStep, roomProgress, STEPS } from '@stube/core/makeover/progress';
+import { nextStep, roomProgress, STEPS } from '@stube/core/living/makeover/progress';
 import { useDue } from '../data/due.ts';
 import { useSite } from '../data/site.ts';
 import { today } from '../parts/day.ts';
 import { STEP_NAMES } from './steps.ts';
-import RoomDialog from '../features/rooms/RoomDialog.vue';
+import RoomDialog from '../features/house/rooms/RoomDialog.vue';
 
 const store = useSite();
 const route = useRoute();

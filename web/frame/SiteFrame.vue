@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router';
 import { House, Redo2, Search, Undo2 } from '@lucide/vue';
 import { useSite } from '../data/site.ts';
 import ConflictDialog from './ConflictDialog.vue';
-import FindPanel from '../features/find/FindPanel.vue';
+import FindPanel from '../features/living/find/FindPanel.vue';
 import HouseNav from './HouseNav.vue';
 import { FIND } from './find.ts';
 import { titleOf } from './title.ts';

@@ -1,9 +1,15 @@
 <script setup lang="ts">
 /** A length in either system: read while typing, written back tidily when left. */
 import { computed, ref, useId, watch } from 'vue';
-import { editFineLength, editLength, formatLength, parseFineLength, parseLength } from '@stube/core/measuring/length';
-import { DIFFERENCE_TOLD } from '@stube/core/measuring/guide';
-import { readReadings } from '@stube/core/measuring/readings';
+import {
+  editFineLength,
+  editLength,
+  formatLength,
+  parseFineLength,
+  parseLength,
+} from '@stube/core/ground/lengths/length';
+import { DIFFERENCE_TOLD } from '@stube/core/measuring/measuring/guide';
+import { readReadings } from '@stube/core/measuring/measuring/readings';
 import { limitSaid } from './limit-said.ts';
 import { useSite } from '../data/site.ts';
 

@@ -1,9 +1,9 @@
 /** Numbers as people read them. */
 import { getActivePinia } from 'pinia';
-import { formatMass, formatVolume, inUnits } from '@stube/core/measuring/in-units';
-import { formatAmount as amountInMetric } from '@stube/core/pile/measures';
-import { formatLength, MM_PER_INCH } from '@stube/core/measuring/length';
-import type { LengthSystem } from '@stube/core/model/site';
+import { formatMass, formatVolume, inUnits } from '@stube/core/ground/lengths/in-units';
+import { formatAmount as amountInMetric } from '@stube/core/ground/contents/measures';
+import { formatLength, MM_PER_INCH } from '@stube/core/ground/lengths/length';
+import type { LengthSystem } from '@stube/core/ground/model/site';
 import { useSite } from '../data/site.ts';
 
 /** Of the open site; metric where none is. */

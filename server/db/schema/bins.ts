@@ -8,7 +8,7 @@ import {
   type ObservationKind,
   type PrintedLabel,
   type Recall,
-} from '@stube/core/model/entities';
+} from '@stube/core/ground/model/entities';
 import { day, flag, holds, instant, modelKeys, ofSite, oneOf } from './columns.ts';
 import { compartment, labelLayout, person, room, site } from './rooms.ts';
 import { bin, line } from './things.ts';

@@ -1,5 +1,5 @@
 /** Sites, who is there, and what a room is made of. */
-import { LENGTH_SYSTEMS, PAPER_NAMES, type Paper } from '@stube/core/model/site';
+import { LENGTH_SYSTEMS, PAPER_NAMES, type Paper } from '@stube/core/ground/model/site';
 import { sql } from 'drizzle-orm';
 import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import {
@@ -36,7 +36,7 @@ import {
   type Unit,
   type WallKind,
   type ZoneKind,
-} from '@stube/core/model/entities';
+} from '@stube/core/ground/model/entities';
 import { day, flag, holds, idList, mm, modelKeys, ofSite, oneOf, row, sort } from './columns.ts';
 
 export const site = pgTable(

@@ -29,7 +29,7 @@ import {
   type Move,
   type Photo,
   type ZoneKind,
-} from '@stube/core/model/entities';
+} from '@stube/core/ground/model/entities';
 import { day, flag, holds, idList, instant, mm, modelKeys, ofSite, oneOf, sort } from './columns.ts';
 import { compartment, labelLayout, person, room, site } from './rooms.ts';
 

@@ -1,0 +1,40 @@
+/** What could be bought instead of one kind of container on the list, and what that would change (practice C6). */
+import type { ContainerType } from '../../ground/model/entities.ts';
+import type { ContainChoice, ContainContext, ContainerOption } from './choose.ts';
+import { totalOf } from './shopping.ts';
+import { purchasesOf } from './strategies.ts';
+
+export interface Alternative {
+  type: ContainerType;
+  /** Minor units more (or less) for the whole list. */
+  difference: number;
+  /** Ids of the categories that would be in it. */
+  categoryIds: string[];
+}
+
+/**
+ * @param typeId the kind on the list
+ * @returns those that all its categories could be in, the cheapest list first; at most three
+ */
+export function alternativesTo(
+  typeId: string,
+  choices: readonly ContainChoice[],
+  context: ContainContext,
+): Alternative[] {
+  const own = choices.filter(({ chosen, byHand }) => chosen?.type.id === typeId && !byHand);
+  if (!own.length) return [];
+  const costOf = (list: readonly ContainChoice[]) => totalOf(purchasesOf(list, context)).cost;
+  const now = costOf(choices);
+  const optionIn = (choice: ContainChoice, id: string): ContainerOption | undefined =>
+    choice.options.find(({ type, places }) => type.id === id && (places > 0 || !context.compartments.length));
+  return context.types
+    .filter((type) => type.id !== typeId && own.every((choice) => optionIn(choice, type.id)))
+    .map((type) => {
+      const instead = choices.map((choice) =>
+        own.includes(choice) ? { ...choice, chosen: optionIn(choice, type.id)! } : choice,
+      );
+      return { type, difference: costOf(instead) - now, categoryIds: own.map(({ demand }) => demand.category.id) };
+    })
+    .sort((a, b) => a.difference - b.difference)
+    .slice(0, 3);
+}

@@ -1,0 +1,129 @@
+/** Before something is bought or accepted: is one owned already, has it a home, what must go for it? (practices E6, E10) */
+import { contentsOf } from '../../ground/contents/contents.ts';
+import { litresOfLine } from '../../ground/contents/demand.ts';
+import { insideLitres } from '../../ground/contents/litres.ts';
+import { shapeOf } from '../../ground/contents/shape.ts';
+import { conditionRank } from '../../sorting/pile/condition-rank.ts';
+import { formatAmount } from '../../ground/contents/measures.ts';
+import { limitsOf, type LimitUse } from '../../sorting/pile/limits.ts';
+import { lineOf } from '../../sorting/pile/new-line.ts';
+import { parseLine, isParsedLine } from '../../sorting/pile/parse-line.ts';
+import { knownCategories, proposeCategories } from '../../ground/matching/propose.ts';
+import { defaultsOf } from '../../ground/model/defaults.ts';
+import type { Bin, Category, Line, SiteData } from '../../ground/model/entities.ts';
+import { phraseWords } from '../../ground/matching/phrase.ts';
+
+export type ComeInData = Pick<SiteData, 'site' | 'room' | 'person' | 'category' | 'line' | 'bin' | 'containerType'>;
+
+export interface Home {
+  bin: Bin;
+  /** Litres still free in it. */
+  free: number;
+}
+export interface ComeIn {
+  name: string;
+  /** Bulk litres of what would come in; null where nobody can say. */
+  litres: number | null;
+  category: Pick<Category, 'id' | 'name'> | null;
+  /** Lines of the same name first, then of the same kind. */
+  owned: { line: Line; room: string; same: boolean }[];
+  homes: Home[];
+  /** What could leave so that it fits: broken and worn ones first. */
+  leave: { line: Line; litres: number }[];
+  /** The limit it would break, of its category or of the person it is for. */
+  limit: LimitUse | null;
+  verdict: 'there is one' | 'it has a home' | 'something must go' | 'it has no home' | 'how large is it';
+  reason: string;
+}
+
+/** Null when the text names nothing. */
+export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
+  const site = data.site[0]!;
+  const read = parseLine(text, site.system);
+  if (!isParsedLine(read)) return null;
+  const categories = new Map(data.category.map((category) => [category.id, category]));
+  const types = new Map(data.containerType.map((type) => [type.id, type]));
+  const rooms = new Map(data.room.map((room) => [room.id, room]));
+  const proposal = proposeCategories(read.name, knownCategories(data.category), 1)[0];
+  const category = categories.get(proposal?.categoryId ?? '') ?? null;
+  const asIs: Category | undefined =
+    category ??
+    (proposal?.starter
+      ? {
+          ...defaultsOf('category'),
+          ...proposal.starter,
+          starter: proposal.starter.key,
+          id: '',
+          version: 0,
+          siteId: '',
+          familyId: '',
+        }
+      : undefined);
+  const values = lineOf(read, { roomId: '', categoryId: category?.id ?? null, sort: 0 }, 'keep', {
+    at: '2000-01-01T00:00:00Z',
+    today: '2000-01-01',
+  });
+  const coming: Line = { id: '', version: 0, siteId: site.id, ...values, keepsakeOf: personIn(text, data)?.id ?? null };
+  const litres = litresOfLine(coming, asIs, site);
+  const said = new Set(phraseWords(read.name));
+  const kept = data.line.filter((line) => line.decision === 'keep');
+  const isSame = (line: Line) => {
+    const own = phraseWords(line.name);
+    return own.length > 0 && own.every((word) => said.has(word)) && said.size === own.length;
+  };
+  const owned = kept
+    .map((line) => ({ line, room: rooms.get(line.roomId)?.name ?? '', same: isSame(line) }))
+    .filter((one) => one.same || (category !== null && one.line.categoryId === category.id))
+    .sort((a, b) => Number(b.same) - Number(a.same) || b.line.amount - a.line.amount);
+  const contents = contentsOf({ bins: data.bin, lines: data.line, categories, types, site });
+  const homes = data.bin
+    .filter((bin) => category !== null && bin.categoryId === category.id && bin.containerTypeId !== null)
+    .map((bin) => {
+      const shape = shapeOf(bin, types);
+      const inside = shape ? insideLitres(shape) : 0;
+      return { bin, free: Math.max(0, inside * (site.fillLimit - (contents.get(bin.id)?.full ?? 0))) };
+    })
+    .sort((a, b) => b.free - a.free);
+  const limits = { site, lines: [...data.line, coming], categories, people: data.person, types, rooms };
+  const limit = limitsOf(limits).find((use) => use.over > 0 && use.lines.includes(coming)) ?? null;
+  const leave = (limit ? limit.lines.filter((line) => line !== coming) : owned.map(({ line }) => line))
+    .map((line) => ({ line, litres: litresOfLine(line, categories.get(line.categoryId ?? ''), site) ?? 0 }))
+    .sort((a, b) => conditionRank(a.line.condition) - conditionRank(b.line.condition) || b.litres - a.litres);
+  const same = owned.find((one) => one.same);
+  if (same)
+    return answer(
+      'there is one',
+      `${formatAmount(same.line.amount, same.line.measure)} of it already in ${same.room}.`,
+    );
+  if (litres === null)
+    return answer('how large is it', 'Tell a size, such as 30x20x10 cm: nothing like it is known here.');
+  if (limit)
+    return answer(
+      'something must go',
+      `The limit of ${limit.name} is ${limit.limit.count} × ${limit.type.name}: one in, one out. It would be ${limit.over.toFixed(1)} litres too much.`,
+    );
+  if (homes.some((home) => home.free >= litres))
+    return answer('it has a home', `${homes[0]!.bin.code} has ${homes[0]!.free.toFixed(1)} litres free.`);
+  if (homes.length)
+    return answer(
+      'something must go',
+      `Its bins are full: ${litres.toFixed(1)} litres come in, ${homes[0]!.free.toFixed(1)} are free. One in, one out.`,
+    );
+  return answer(
+    'it has no home',
+    category ? `No bin holds ${category.name} yet.` : 'Nothing of its kind is kept here.',
+  );
+
+  function answer(verdict: ComeIn['verdict'], reason: string): ComeIn {
+    return { name: (read as { name: string }).name, litres, category, owned, homes, leave, limit, verdict, reason };
+  }
+}
+
+/** The person whose keepsake it would be: named, and a keepsake by its words. */
+function personIn(text: string, data: ComeInData): SiteData['person'][number] | undefined {
+  if (!/\b(?:keepsakes?|drawings?|paintings?|artwork|memor(?:y|ies)|souvenirs?|first|made by|by)\b/i.test(text))
+    return undefined;
+  return data.person.find((person) =>
+    new RegExp(`\\b${person.name.split(',')[0]!.replace(/[^\p{L}\p{N} ]/gu, '.')}\\b`, 'iu').test(text),
+  );
+}

@@ -1,0 +1,79 @@
+/**
+ * The usual cautions over a room's data (docs/practice.md, Hazards: H1 to H15). Stube warns and explains; it never
+ * certifies. Each caution names the facts that raised it and what usually helps.
+ */
+import { comesInto, isYoung, placePeople, usersOf } from '../placement/place-problem-of.ts';
+import type { RoomData } from '../placement/room-data.ts';
+import { ageInMonths, CRAWLS } from '../../ground/hazards/ages.ts';
+import type { Caution, Child } from './caution.ts';
+import { fixtureCautions, reuseCautions } from './fixtures.ts';
+import { cotCautions, drawerCautions, liftCautions, topCautions, unitCautions } from './furniture.ts';
+import { loadCautions, unitLoadCautions } from './loads.ts';
+import { petCautions } from './pets.ts';
+import { parkedHere, storedIn, type Stored } from './stored.ts';
+import {
+  benchCautions,
+  containerCautions,
+  neighbourCautions,
+  privacyCautions,
+  reachCautions,
+  reusedContainerCautions,
+} from './things.ts';
+
+/** A child who should use what must be out of its reach: for the person to resolve. */
+function contradictions(data: RoomData, all: readonly Stored[]): Caution[] {
+  const people = placePeople(data);
+  const young = isYoung(comesInto(data.room, data.people), data.today);
+  const nameOf = (id: string) => data.people.find((person) => person.id === id)?.name ?? id;
+  return all.flatMap(({ category, hazards }): Caution[] => {
+    const { refused } = usersOf({ ...category, hazards: [...hazards] }, people, young);
+    if (!refused.length) return [];
+    return [
+      {
+        key: `use:${category.id}`,
+        hazard: [...hazards][0] ?? 'H4',
+        severity: 'danger',
+        about: category.name,
+        fact: `${refused.map((person) => nameOf(person.id)).join(' and ')} should use it, and it should be out of their reach.`,
+        helps: 'Decide: an adult hands it out, or it is not for them.',
+      },
+    ];
+  });
+}
+
+/**
+ * The cautions of one room as it stands on its day.
+ * @example cautionsOf(roomDataOf(data, room.id, '2026-11-26')!).filter((caution) => caution.severity === 'danger')
+ */
+export function cautionsOf(data: RoomData): Caution[] {
+  const children = comesInto(data.room, data.people)
+    .filter((person) => person.kind === 'child')
+    .map((child): Child => ({ ...child, months: ageInMonths(child, data.today) }));
+  /** Who gets to things by itself. */
+  const moving = children.filter(({ months }) => months >= CRAWLS);
+  const stored = storedIn(data);
+  /** What is parked here stands here too; what it is in itself is told in its own room. */
+  const here = [...stored, ...parkedHere(data)];
+  const cautions = [
+    ...unitCautions(data, moving),
+    ...topCautions(here, moving),
+    ...loadCautions(data, here),
+    ...unitLoadCautions(data, here),
+    ...drawerCautions(here, moving),
+    ...reuseCautions(data, children),
+    ...fixtureCautions(data),
+    ...liftCautions(data, here),
+    ...cotCautions(data, here, children),
+    ...here.flatMap((each) => [...reachCautions(each, moving), ...petCautions(data, each)]),
+    ...stored.flatMap((each) => [
+      ...benchCautions(each, moving),
+      ...containerCautions(each),
+      ...privacyCautions(each),
+      ...reusedContainerCautions(each, children),
+    ]),
+    ...neighbourCautions(here),
+    ...contradictions(data, stored),
+  ];
+  const unique = new Map(cautions.map((caution) => [caution.key, caution]));
+  return [...unique.values()].sort((a, b) => a.severity.localeCompare(b.severity) || a.about.localeCompare(b.about));
+}

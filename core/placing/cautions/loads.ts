@@ -1,0 +1,46 @@
+/** What shelves and whole pieces of furniture bear (H8). */
+import { groupedBy } from '../../ground/model/grouped-by.ts';
+import type { RoomData } from '../placement/room-data.ts';
+import type { Caution } from './caution.ts';
+import { nameOf, type Stored } from './stored.ts';
+
+export function loadCautions(data: RoomData, all: readonly Stored[]): Caution[] {
+  const units = new Map(data.units.map((unit) => [unit.id, unit]));
+  const inCompartment = groupedBy(all, ({ at }) => at?.compartment.id);
+  return data.compartments.flatMap((compartment): Caution[] => {
+    const inside = inCompartment.get(compartment.id) ?? [];
+    const mass = inside.reduce((sum, stored) => sum + stored.mass, 0);
+    const unit = units.get(compartment.unitId);
+    if (mass <= compartment.maxLoad || !unit) return [];
+    return [
+      {
+        key: `H8:${compartment.id}`,
+        hazard: 'H8',
+        severity: 'warn',
+        about: `${unit.name}, ${compartment.name}`,
+        fact: `${inside.map(nameOf).join(', ')}: together about ${(mass / 1000).toFixed(1)} kg, and it bears ${(compartment.maxLoad / 1000).toFixed(1)} kg.`,
+        helps: 'Spread them over several shelves, or less in each; the maker’s plate decides what it bears.',
+      },
+    ];
+  });
+}
+
+/** The whole of a piece of furniture, where somebody told what it bears. */
+export function unitLoadCautions(data: RoomData, all: readonly Stored[]): Caution[] {
+  const inUnit = groupedBy(all, ({ at }) => at?.unit.id);
+  return data.units.flatMap((unit): Caution[] => {
+    const mass = (inUnit.get(unit.id) ?? []).reduce((sum, stored) => sum + stored.mass, 0);
+    if (unit.maxLoad === null || mass <= unit.maxLoad) return [];
+    return [
+      {
+        key: `H8:${unit.id}`,
+        hazard: 'H8',
+        severity: 'warn',
+        about: unit.name,
+        fact: `All in it together about ${(mass / 1000).toFixed(1)} kg, and it bears ${(unit.maxLoad / 1000).toFixed(1)} kg.`,
+        helps:
+          'Less in it, or heavy things elsewhere; anchors by the kind of wall, and nobody guesses what is behind it.',
+      },
+    ];
+  });
+}

@@ -1,0 +1,240 @@
+/** Dangerous things: who gets at them, what they stand in, and what stands beside them (H2 to H6, H11, H14, H15). */
+import { groupedBy } from '../../ground/model/grouped-by.ts';
+import { SIX_YEARS, THREE_YEARS } from '../../ground/hazards/ages.ts';
+import type { Caution, Child } from './caution.ts';
+import { isOver, NATURE, natureOf } from '../../ground/hazards/natures.ts';
+import { SMALL_PARTS } from '../../ground/hazards/hazards-of.ts';
+import { binCaution, isReachedBy, nameOf, placeOf, type Stored } from './stored.ts';
+import { isFoodContainer } from '../../ground/hazards/danger-words.ts';
+
+const heightOf = (stored: Stored): string => `${placeOf(stored)}, ${stored.at!.compartment.floor} mm above the floor`;
+
+/** What has to be locked or out of reach and has no place yet: it lies somewhere meanwhile. */
+export function benchCautions(stored: Stored, children: readonly Child[]): Caution[] {
+  const hazard = (['H3', 'H5', 'H4', 'H15'] as const).find((kept) => stored.hazards.has(kept));
+  if (stored.at || !hazard || !children.length) return [];
+  const who = children.map((child) => child.name).join(' and ');
+  return [
+    binCaution(
+      stored,
+      hazard,
+      'bench',
+      'danger',
+      `It has no place yet, and ${who} ${children.length === 1 ? 'comes' : 'come'} in.`,
+      hazard === 'H3' || hazard === 'H5'
+        ? 'A locked compartment; until there is one, out of the room.'
+        : 'A locked compartment, or one out of their reach; until there is one, out of the room.',
+    ),
+  ];
+}
+
+/** Kept from children: locked where the usual rule says locked, else out of their reach. */
+export function reachCautions(stored: Stored, children: readonly Child[]): Caution[] {
+  if (!stored.at || !children.length) return [];
+  const { hazards, at } = stored;
+  const found: Caution[] = [];
+  const reaching = (below: number) => children.filter((child) => child.months < below && isReachedBy(stored, child));
+  const names = (who: readonly Child[]) => who.map((child) => child.name).join(' and ');
+  const open = !at.unit.locked;
+  const young = children.filter((child) => child.months < SIX_YEARS);
+  const anybody = reaching(Infinity);
+  if (hazards.has('H3') && open && (young.length || anybody.length))
+    found.push(
+      binCaution(
+        stored,
+        'H3',
+        '',
+        'danger',
+        `It is not locked (${heightOf(stored)}), and ${names(young.length ? young : anybody)} ${(young.length || anybody.length) === 1 ? 'comes' : 'come'} in.`,
+        'Lock it away, or keep it out of the house while children are small: swallowed, it is an emergency.',
+      ),
+    );
+  if (hazards.has('H4') && anybody.length)
+    found.push(
+      binCaution(
+        stored,
+        'H4',
+        '',
+        'danger',
+        `Within reach of ${names(anybody)} (${heightOf(stored)}).`,
+        'A locked compartment, or one out of their reach.',
+      ),
+    );
+  if (hazards.has('H5') && open)
+    found.push(
+      anybody.length
+        ? binCaution(
+            stored,
+            'H5',
+            '',
+            'danger',
+            `Within reach of ${names(anybody)} (${heightOf(stored)}).`,
+            'Lock it away, in its own container.',
+          )
+        : binCaution(
+            stored,
+            'H5',
+            '',
+            'warn',
+            `High, but not locked (${heightOf(stored)}), and children come into this room.`,
+            'Lock it away: children climb.',
+          ),
+    );
+  if (hazards.has('H15') && !hazards.has('H4') && anybody.length)
+    found.push(
+      binCaution(
+        stored,
+        'H15',
+        '',
+        'danger',
+        `It gets hot, and ${names(anybody)} can reach it (${heightOf(stored)}).`,
+        'Let it cool where nobody reaches it, then lock it away.',
+      ),
+    );
+  // Who still puts things into the mouth counts as under three.
+  const tasting = children.filter(
+    (child) => (child.months < THREE_YEARS || child.mouths) && isReachedBy(stored, child),
+  );
+  const whose = tasting.every((child) => child.months < THREE_YEARS) ? 'under three' : 'who taste what they find';
+  if (hazards.has('H2') && tasting.length)
+    found.push(
+      binCaution(
+        stored,
+        'H2',
+        '',
+        'danger',
+        `Small parts within reach of ${names(tasting)}, ${whose} (${heightOf(stored)}).`,
+        `Keep out of reach whatever fits a cylinder ${SMALL_PARTS.across} mm across and ${SMALL_PARTS.deep} mm deep, and balls under ${SMALL_PARTS.ball} mm.`,
+      ),
+    );
+  if (hazards.has('H6') && tasting.length)
+    found.push(
+      binCaution(
+        stored,
+        'H6',
+        '',
+        'danger',
+        `Bags, film or cords within reach of ${names(tasting)}, ${whose} (${heightOf(stored)}).`,
+        'Higher, or behind a lock: they choke and strangle.',
+      ),
+    );
+  if (stored.category.supervised && !found.length && anybody.length)
+    found.push(
+      binCaution(
+        stored,
+        'P3',
+        '',
+        'warn',
+        `Children use it with an adult, and ${names(anybody)} can get it alone (${heightOf(stored)}).`,
+        'Above their reach or locked; or say of the category that they may take it alone.',
+      ),
+    );
+  return found;
+}
+
+/** What it stands in. */
+export function containerCautions(stored: Stored): Caution[] {
+  if (!stored.hazards.has('H5') || !isFoodContainer(stored.type.name)) return [];
+  return [
+    binCaution(
+      stored,
+      'H5',
+      'food-container',
+      'danger',
+      `It is kept in a container for food or drink (${stored.type.name}).`,
+      'Back into the container it was sold in, with its label: nobody must take it for food.',
+    ),
+  ];
+}
+
+/** A container that held what some children must not touch. */
+const ALLERGEN = /\b(?:peanuts?|nuts?|nut butter|almonds?|egg box(?:es)?|egg cartons?)\b/i;
+/** Containers reused that may hold traces of what some children must not touch. */
+export function reusedContainerCautions(stored: Stored, children: readonly Child[]): Caution[] {
+  if (!children.length || !ALLERGEN.test(stored.type.name)) return [];
+  return [
+    binCaution(
+      stored,
+      'H13',
+      'allergen',
+      'warn',
+      `It is kept in what held food that some children must not touch (${stored.type.name}).`,
+      'Washed or thrown away: traces of nuts and eggs stay.',
+    ),
+  ];
+}
+
+/** Private papers are locked away. */
+export function privacyCautions(stored: Stored): Caution[] {
+  if (!stored.hazards.has('H14') || !stored.at || stored.at.unit.locked) return [];
+  return [
+    binCaution(
+      stored,
+      'H14',
+      '',
+      'warn',
+      `Private papers stand unlocked (${placeOf(stored)}).`,
+      'A locked drawer or cabinet, and no names on labels that visitors see.',
+    ),
+  ];
+}
+
+/** What stands together in one compartment, and chemicals above food in one piece of furniture. */
+export function neighbourCautions(all: readonly Stored[]): Caution[] {
+  const inCompartment = groupedBy(all, ({ at }) => at?.compartment.id);
+  const inUnit = groupedBy(all, ({ at }) => at?.unit.id);
+  const natures = new Map(
+    all.map((stored) => [stored, natureOf({ ...stored, zoneKind: stored.category.zoneKind })] as const),
+  );
+  const is = (stored: Stored, nature: keyof typeof NATURE): boolean => (natures.get(stored)! & NATURE[nature]) > 0;
+  const found: Caution[] = [];
+  for (const stored of all) {
+    if (!stored.at) continue;
+    const { compartment, unit } = stored.at;
+    const beside = inCompartment.get(compartment.id)!.filter((other) => other !== stored);
+    if (is(stored, 'hot')) {
+      const burning = beside.filter((other) => is(other, 'burns'));
+      if (burning.length)
+        found.push(
+          binCaution(
+            stored,
+            'H15',
+            'beside',
+            'danger',
+            `It gets hot and stands beside ${burning.map(nameOf).join(', ')} (${placeOf(stored)}).`,
+            'A place of its own, and only when it is cold; sprays, solvents and paper elsewhere.',
+          ),
+        );
+    }
+    if (is(stored, 'chemical')) {
+      const below = inUnit.get(unit.id)!.filter(({ at }) => isOver(compartment, at!.compartment));
+      const food = [...beside, ...below].filter((other) => is(other, 'food'));
+      if (food.length)
+        found.push(
+          binCaution(
+            stored,
+            'H5',
+            'food',
+            'danger',
+            `It stands with or above food or dishes: ${food.map(nameOf).join(', ')} (${placeOf(stored)}).`,
+            'Another, locked place: never above or with food or dishes.',
+          ),
+        );
+    }
+    if (is(stored, 'changing')) {
+      const food = beside.filter((other) => is(other, 'food'));
+      if (food.length)
+        found.push(
+          binCaution(
+            stored,
+            'H11',
+            '',
+            'danger',
+            `Things for changing nappies stand with ${food.map(nameOf).join(', ')} (${placeOf(stored)}).`,
+            'Changing apart from food and dishes; clean the surface before anything else stands there.',
+          ),
+        );
+    }
+  }
+  return found;
+}

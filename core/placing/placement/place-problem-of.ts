@@ -1,0 +1,201 @@
+/** The placement problem of one room, made from the site's data. */
+import { groupedBy } from '../../ground/model/grouped-by.ts';
+import type { Category, ContainerType, HazardId, Person, Room, Unit, Zone } from '../../ground/model/entities.ts';
+import { ageInMonths, THREE_YEARS } from '../../ground/hazards/ages.ts';
+import { contentsOf, type Contents } from '../../ground/contents/contents.ts';
+import { canHang } from '../../containing/containers/hanging.ts';
+import { shapeOf } from '../../ground/contents/shape.ts';
+import { widthOf } from '../../containing/containers/spaces.ts';
+import { walksOf } from '../walking/walks.ts';
+import { fetchedOf } from '../../ground/frequency/fetched.ts';
+import { hazardsOf, wordsOf } from '../../ground/hazards/hazards-of.ts';
+import { isOver, natureOf } from '../../ground/hazards/natures.ts';
+import { highestOf, keptFromOverhead } from '../../ground/body/heights.ts';
+import { parkedWidth } from './parked.ts';
+import type { RoomData } from './room-data.ts';
+import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from '../../ground/problems/place-problem.ts';
+import { HEAVY_MASS } from '../../ground/problems/place-problem.ts';
+
+/** What rolls is rolled to the work and away: it is reached from there, metres. */
+export const ROLLED = 1;
+/** Each of their compartments is made for one thing: it may be full. */
+const ONE_EACH: readonly Unit['template'][] = ['cubes', 'hooks', 'pegs', 'pockets'];
+/** Hazards that JOB calls “locked” or “out of reach” for all children. */
+export const OUT_OF_REACH: readonly HazardId[] = ['H3', 'H4', 'H5', 'H15'];
+/** Those that matter for the very young: small parts, and bags and cords. */
+export const FOR_THE_YOUNGEST: readonly HazardId[] = ['H2', 'H6'];
+/** Median stature at 36 months, girls 951 and boys 961 mm (WHO Child Growth Standards 2006): below it a child counts as under three. */
+export const STATURE_AT_THREE = 960;
+/** Below this many uses a week a thing without named users is taken to be the adults' business. */
+export const RARE = 0.5;
+/** When a room knows nobody: an adult of that stature (mm) works in it. */
+export const DEFAULT_ADULT: PlacePerson = { id: 'a grown-up', kind: 'adult', stature: 1650 };
+
+export const comesInto = (room: Pick<Room, 'people'>, people: readonly Person[]): Person[] => {
+  const own = people.filter((person) => room.people.includes(person.id));
+  return own.length ? own : [...people];
+};
+
+/** Whether somebody comes in who tastes what is found: under three by the month of birth, else by stature, or said so. */
+export const isYoung = (
+  people: readonly Pick<Person, 'kind' | 'stature' | 'born' | 'mouths'>[],
+  today: string,
+): boolean =>
+  people.some(
+    (person) =>
+      person.kind === 'child' &&
+      (person.mouths || (person.born ? ageInMonths(person, today) < THREE_YEARS : person.stature < STATURE_AT_THREE)),
+  );
+
+/** @param young whether somebody comes in who tastes what is found */
+export const keptFromChildren = (category: Pick<Category, 'hazards' | 'supervised'>, young: boolean): boolean =>
+  category.supervised ||
+  category.hazards.some((hazard) => OUT_OF_REACH.includes(hazard) || (young && FOR_THE_YOUNGEST.includes(hazard)));
+
+/** Who fetches a category, and why it is taken to be so. */
+export function usersOf(
+  category: Category,
+  people: readonly PlacePerson[],
+  young: boolean,
+): { users: PlacePerson[]; why: string; refused: PlacePerson[] } {
+  const named = people.filter((person) => category.users.includes(person.id));
+  const adults = people.filter((person) => person.kind === 'adult');
+  const hazard = keptFromChildren(category, young);
+  if (named.length) {
+    // A child who uses what must be out of its reach is for the person to resolve; the bin still gets a safe place.
+    const children = hazard ? named.filter((person) => person.kind === 'child') : [];
+    const users = named.filter((person) => !children.includes(person));
+    // With an adult is no contradiction: it is handed out.
+    const refused = keptFromChildren({ ...category, supervised: false }, young) ? children : [];
+    return { users: users.length ? users : adults, why: 'as named for it', refused };
+  }
+  if (hazard)
+    return {
+      users: adults,
+      why: category.supervised
+        ? 'adults hand it out, as children use it with them'
+        : 'adults only, it is not safe for the children here',
+      refused: [],
+    };
+  if (category.zoneKind === 'office' || category.zoneKind === 'changing')
+    return { users: adults, why: `adults, as it is ${category.zoneKind} work`, refused: [] };
+  if (category.perWeek < RARE) return { users: adults, why: 'adults, as it is seldom used', refused: [] };
+  return { users: [...people], why: 'everybody who comes into the room', refused: [] };
+}
+
+/** The zone of that kind, else the room as a whole. */
+export const zoneFor = (kind: Zone['kind'], zones: readonly Zone[]): Zone | undefined =>
+  zones.find((zone) => zone.kind === kind) ?? zones.find((zone) => zone.kind === 'whole room') ?? zones[0];
+
+/** Grams of a bin with what is in it. */
+export const binMass = (contents: Pick<Contents, 'mass'> | undefined, shape: Pick<ContainerType, 'mass'>): number =>
+  Math.max(1, Math.round(shape.mass + (contents?.mass ?? 0)));
+
+/** Who works in a room, as the problem knows them; where no adult is known, one of usual stature does. */
+export function placePeople(data: Pick<RoomData, 'room' | 'people'>): PlacePerson[] {
+  const known = comesInto(data.room, data.people).map(({ id, kind, stature }): PlacePerson => ({ id, kind, stature }));
+  return known.some((person) => person.kind === 'adult') ? known : [...known, DEFAULT_ADULT];
+}
+
+/** The whole room as a problem; `childReach` and format are as in the open format. */
+export function placeProblemOf(data: RoomData): PlaceProblem {
+  const { site, room, units, zones } = data;
+  const young = isYoung(comesInto(room, data.people), data.today);
+  const people = placePeople(data);
+  const shortestAdult = people
+    .filter((person) => person.kind === 'adult')
+    .reduce((a, b) => (b.stature < a.stature ? b : a));
+  const centres = zones.length
+    ? zones
+    : [{ id: 'room', kind: 'whole room' as const, x: room.width / 2, y: room.depth / 2 }];
+  const walks = walksOf(room, centres, units);
+  const unitOf = new Map(units.map((unit) => [unit.id, unit]));
+  const parkedAt = groupedBy(data.parked ?? [], ({ bin }) => bin.parkId);
+  const spaces = data.compartments.filter((space) => unitOf.has(space.unitId));
+  const inUnit = groupedBy(spaces, ({ unitId }) => unitId);
+  const compartments = spaces.map((space): PlaceCompartment => {
+    const unit = unitOf.get(space.unitId)!;
+    const parked = parkedAt.get(space.id) ?? [];
+    const width = parked.reduce((left, one) => left - parkedWidth(one, space), widthOf(space));
+    const load = parked.reduce((sum, { contents, shape }) => sum + binMass(contents, shape), 0);
+    return {
+      id: space.id,
+      unit: unit.id,
+      floor: space.floor,
+      depth: space.depth,
+      height: space.height,
+      access: space.access,
+      // Room to grow is kept where bins stand side by side; a cube made for its box may be full.
+      width: Math.max(0, ONE_EACH.includes(unit.template) ? Math.ceil(width / (1 - site.growth)) : width),
+      door: space.door,
+      drawer: space.drawer,
+      locked: unit.locked,
+      sunlit: unit.sunlit,
+      onView: unit.onView,
+      hangs: space.hangs,
+      maxLoad: Math.max(0, space.maxLoad - load),
+      over: inUnit
+        .get(unit.id)!
+        .filter((lower) => isOver(space, lower))
+        .map(({ id }) => id),
+      walk: Object.fromEntries(
+        centres.map((zone) => {
+          const metres = walks.metres(zone.id, unit.id);
+          return [zone.id, unit.wheels ? Math.min(metres, ROLLED) : metres];
+        }),
+      ),
+    };
+  });
+  const contents = contentsOf(data);
+  const fetched = fetchedOf(data.observations ?? [], data.bins, data.categories);
+  const ofCategory = groupedBy(data.bins, (bin) => bin.categoryId);
+  const bins = data.bins.flatMap((bin): PlaceBin[] => {
+    const category = data.categories.get(bin.categoryId);
+    const type = shapeOf(bin, data.types);
+    if (!category || !type) return [];
+    const inside = contents.get(bin.id)!;
+    const mass = binMass(inside, type);
+    // What the words and sizes of its things tell counts as much as what its category says.
+    const found = hazardsOf(category, bin.name, inside, data.people);
+    const hazards = [...found];
+    const words = wordsOf(category, bin.name, inside.lines);
+    const nature = natureOf({ words, hazards: found, zoneKind: category.zoneKind });
+    const perWeek = fetched.get(category.id)?.perWeek ?? category.perWeek;
+    const { users } = usersOf({ ...category, hazards, perWeek }, people, young);
+    // A heavy bin is no child's: it is fetched for them.
+    const able = mass > HEAVY_MASS ? users.filter((person) => person.kind === 'adult') : users;
+    const siblings = ofCategory.get(bin.categoryId)!.length;
+    const uses = able.map((person) => ({ person: person.id, perWeek: perWeek / siblings / able.length }));
+    if (!able.some((person) => person.kind === 'adult') && (able.length === 0 || mass > HEAVY_MASS))
+      uses.push({ person: shortestAdult.id, perWeek: able.length ? 0 : perWeek / siblings });
+    const highest = highestOf({ mass, uses }, room.heights, people);
+    return [
+      {
+        id: bin.id,
+        width: type.outWidth,
+        depth: type.outDepth,
+        height: type.outHeight,
+        mass,
+        lid: type.lid,
+        zone: ((data.zones.length ? zoneFor(category.zoneKind, data.zones) : centres[0]) ?? centres[0]!).id,
+        uses,
+        group: siblings > 1 ? bin.categoryId : null,
+        hazard: keptFromChildren({ hazards, supervised: category.supervised }, young),
+        childReach: able.some((person) => person.kind === 'child'),
+        lightSensitive: category.lightSensitive,
+        view: category.view,
+        canHang: canHang(type, category),
+        ...(highest === undefined ? {} : { highest }),
+        ...(nature ? { nature } : {}),
+      },
+    ];
+  });
+  return {
+    people,
+    zones: centres.map((zone) => ({ id: zone.id })),
+    compartments,
+    bins: keptFromOverhead(bins, compartments),
+    growth: site.growth,
+    timeMs: 2000,
+  };
+}

@@ -1,0 +1,80 @@
+/** Bins for a room's categories: as proposed, or as chosen on the screen. */
+import { inOrder } from '@stube/core/ground/model/sort';
+import { chooseContainers, chosenOf, contextFor } from '@stube/core/containing/containers/choose';
+import { binChanges, NEW_BIN } from '@stube/core/containing/containers/bin-changes';
+import { binsFor } from '@stube/core/containing/containers/bins-for';
+import { demandOf, demandsOf } from '@stube/core/ground/contents/demand';
+import { withSchool } from '@stube/core/containing/containers/schools';
+import type { Bin } from '@stube/core/ground/model/entities';
+import type { ChangeAnswer } from '@stube/contract/answers';
+import type { ContainRequest } from '@stube/contract/containers/requests';
+import { makeChange } from '../../../db/change.ts';
+import { newId } from '../../../db/ids.ts';
+import { Refused } from '../../../db/problems.ts';
+import { readSite } from '../../../db/read.ts';
+import type { AnyRow, Recorder } from '../../../db/recorder.ts';
+import { removeWithAll } from '../../../db/references.ts';
+import type { Scope } from '../../../db/scope.ts';
+
+export const makeBins = (scope: Scope, roomId: string, wanted: ContainRequest): Promise<ChangeAnswer> =>
+  makeChange(scope, 'containers', (recorder) => contain(recorder, roomId, wanted));
+
+/** Inside a change that may do more. */
+export async function contain(recorder: Recorder, roomId: string, wanted: ContainRequest): Promise<void> {
+  let made = 0;
+  let gone = 0;
+  const room = await recorder.find('room', roomId);
+  const data = await readSite(recorder.db, recorder.siteId);
+  const categories = new Map(data.category.map((category) => [category.id, category]));
+  const types = new Map(data.containerType.map((type) => [type.id, type]));
+  const demands = demandsOf(
+    data.line.filter((line) => line.roomId === roomId),
+    categories,
+    data.site[0]!,
+  );
+  const units = new Set(data.unit.filter((unit) => unit.roomId === roomId).map((unit) => unit.id));
+  const shelves = data.compartment.filter((compartment) => units.has(compartment.unitId));
+  const ofSite = { site: data.site[0]!, types: data.containerType, compartments: shelves, bins: data.bin };
+  const context = contextFor(ofSite, roomId, demands);
+  const choices = wanted.choices ?? chosenOf(chooseContainers(demands, withSchool(context, room, demands)));
+
+  const codes = new Set(data.bin.map((bin) => bin.code));
+  let number = 0;
+  const nextCode = () => {
+    do number++;
+    while (codes.has(`${room.code}${number}`));
+    codes.add(`${room.code}${number}`);
+    return `${room.code}${number}`;
+  };
+  for (const choice of choices) {
+    const category = categories.get(choice.categoryId);
+    if (!category) throw new Refused([{ field: 'choices.categoryId', message: 'is no category of this site' }]);
+    if (choice.containerTypeId !== null && !types.has(choice.containerTypeId))
+      throw new Refused([{ field: 'choices.containerTypeId', message: 'is no container of this site' }]);
+    const demand = demands.find((known) => known.category.id === category.id) ?? demandOf(category, [], data.site[0]!);
+    const bins = binsFor(demand, choice.containerTypeId, choice.count, shelves);
+    const old = inOrder(data.bin.filter((bin) => bin.roomId === roomId && bin.categoryId === category.id));
+    // Bins that are there keep their codes and, in the same container, their places and labels.
+    for (const [i, own] of old.slice(0, bins.length).entries()) {
+      const patch = binChanges(own, bins[i]!, category);
+      if (Object.keys(patch).length) await recorder.update('bin', own.id, null, patch);
+    }
+    // Their move steps go with them, their printed labels stay as old ones to be taken off.
+    const left = old.slice(bins.length);
+    await removeWithAll(recorder, 'bin', left as unknown as AnyRow[]);
+    gone += left.length;
+    const fresh = bins.slice(old.length).map((wanted, i): Omit<Bin, 'version' | 'siteId'> => ({
+      ...wanted,
+      id: newId(),
+      roomId,
+      categoryId: category.id,
+      code: nextCode(),
+      ...NEW_BIN,
+      sort: old.length + i,
+    }));
+    if (fresh.length) await recorder.insert('bin', fresh);
+    made += fresh.length;
+  }
+  const counted = [made && `${made} new`, gone && `${gone} taken away`].filter(Boolean).join(', ');
+  recorder.what = `containers: ${counted || 'as they were'}`;
+}

@@ -1,0 +1,33 @@
+/** Keeps the index away from the page, follows its changes and answers from it. */
+import { expose } from 'comlink';
+import { Finder, type Found } from '@stube/core/living/find/search';
+import { FIND_TABLES, thingsOf, type FindData } from '@stube/core/living/find/things';
+
+type Table = keyof FindData;
+/** What has changed in each table since the last time. */
+export type FindChanges = Partial<Record<Table, { rows: { id: string }[]; gone: string[] }>>;
+
+let tables: Map<Table, Map<string, { id: string }>> = new Map();
+let finder: Finder | null = null;
+
+const find = {
+  /** @param whole begins anew: nothing of what was known before counts */
+  follow(changes: FindChanges, whole: boolean): void {
+    if (whole) tables = new Map();
+    for (const [table, { rows, gone }] of Object.entries(changes) as [Table, NonNullable<FindChanges[Table]>][]) {
+      const known = tables.get(table) ?? new Map();
+      for (const id of gone) known.delete(id);
+      for (const row of rows) known.set(row.id, row);
+      tables.set(table, known);
+    }
+    const data = Object.fromEntries(
+      FIND_TABLES.map((table) => [table, [...(tables.get(table)?.values() ?? [])]]),
+    ) as unknown as FindData;
+    if (finder && !whole) finder.update(thingsOf(data));
+    else finder = new Finder(thingsOf(data));
+  },
+  search: (query: string, max: number): Found[] => finder?.search(query, max) ?? [],
+};
+
+export type FindWorker = typeof find;
+expose(find);

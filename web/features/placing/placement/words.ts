@@ -1,0 +1,28 @@
+/** How good a plan can get at all, in plain words. */
+import { minutes, signedSeconds } from '../../../parts/numbers.ts';
+
+export function formatGap(gap: { effort: number; bound: number } | null, loose: number): string {
+  const out = loose ? `${loose} ${loose === 1 ? 'bin has' : 'bins have'} no place yet. ` : '';
+  if (!gap)
+    return loose
+      ? `${out}Stube proposes one for each.`
+      : 'How much better it could be at the most is reckoned when places are proposed.';
+  // What has no place costs nobody knows how much: of the rest nothing can be said.
+  if (loose) return `${out}Whole plans try other containers for them.`;
+  const left = gap.effort - gap.bound;
+  return (
+    out +
+    (left < 0.5
+      ? 'No plan takes less: this is proven.'
+      : `At most ${signedSeconds(left).slice(1)} a week could still be gained, whatever the plan.`)
+  );
+}
+
+/** The same while it is looked for. */
+export function formatSearch(now: { effort: number; bound: number; unplaced: number } | null): string {
+  if (!now) return 'Looking for better places …';
+  // Before anything is proven there is nothing to say of it.
+  const proven = now.bound >= 0.5 ? `, no plan is below ${minutes(now.bound)}` : '';
+  const loose = now.unplaced ? `, ${now.unplaced} without a place` : '';
+  return `Looking for better places: ${minutes(now.effort)} a week so far${loose}${proven}.`;
+}

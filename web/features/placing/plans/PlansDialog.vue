@@ -1,0 +1,155 @@
+<script setup lang="ts">
+/** Whole plans for this room, each for one strategy, beside what stands; one is taken over whole or in part. */
+import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue';
+import { proxy } from 'comlink';
+import ProgressBar from 'primevue/progressbar';
+import { Check, Square } from '@lucide/vue';
+import { planOfNow, type WholePlan } from '@stube/core/placing/plans/whole-plan';
+import { useRoom } from '../../../data/room.ts';
+import { searchBudget } from '../../../data/worker/budget.ts';
+import { plain } from '../../../data/worker/plain.ts';
+import ModalDialog from '../../../parts/ModalDialog.vue';
+import NumberField from '../../../parts/NumberField.vue';
+import { minorDigits } from '../../../parts/numbers.ts';
+import { usePlansActions } from './actions.ts';
+import { STRATEGY_NAMES, strategyName } from '../../containing/containers/strategy-names.ts';
+import PlanCard from './PlanCard.vue';
+import { usePlanRoom } from './plan-room.ts';
+import type { PlanNews } from './plans.worker.ts';
+import { plansWorker } from './worker.ts';
+
+const emit = defineEmits<{ close: []; taken: [] }>();
+const { store, id, bins } = useRoom();
+const planRoom = usePlanRoom();
+const { takePlan } = usePlansActions();
+/** Each strategy has so long, ms: all four are there within ten seconds. */
+const EACH = 2100;
+const currency = computed(() => store.site?.currency ?? 'EUR');
+const budget = ref<number | null>(null);
+const found = shallowRef<WholePlan[]>([]);
+const news = ref<PlanNews | null>(null);
+const busy = ref(false);
+const now = computed(() => (planRoom.value ? planOfNow(planRoom.value) : null));
+/** Families that are left as they are. */
+const left = ref<ReadonlySet<string>>(new Set());
+const families = computed(() =>
+  store.data.family.filter(({ id: familyId }) =>
+    found.value.some((plan) =>
+      plan.bins.some(({ categoryId }) => store.maps.category.get(categoryId)?.familyId === familyId),
+    ),
+  ),
+);
+async function make(): Promise<void> {
+  if (!planRoom.value) return;
+  busy.value = true;
+  found.value = [];
+  const most = budget.value === null ? null : Math.round(budget.value * 10 ** minorDigits(currency.value));
+  try {
+    await plansWorker().all(
+      plain(planRoom.value),
+      most,
+      searchBudget(EACH),
+      proxy((now: PlanNews) => {
+        news.value = now;
+      }),
+      proxy((plan: WholePlan) => {
+        found.value = [...found.value, plan];
+      }),
+    );
+  } finally {
+    busy.value = false;
+    news.value = null;
+  }
+}
+function toggle(familyId: string): void {
+  const next = new Set(left.value);
+  if (!next.delete(familyId)) next.add(familyId);
+  left.value = next;
+}
+async function take(plan: WholePlan): Promise<void> {
+  const wanted = (categoryId: string) => !left.value.has(store.maps.category.get(categoryId)?.familyId ?? '');
+  const done = await store.tryWrite(() => takePlan(id.value, plan, wanted));
+  if (!done) return;
+  store.sayDone(`${strategyName(plan)}: taken over${left.value.size ? ' in part' : ''}.`);
+  emit('taken');
+  emit('close');
+}
+onMounted(() => void make());
+onUnmounted(() => void plansWorker().stop());
+</script>
+
+<template>
+  <ModalDialog title="Whole plans for this room" :width="1180" @close="emit('close')">
+    <div class="stack">
+      <div class="row ask">
+        <NumberField v-model="budget" class="budget" :label="`At most, ${currency}`" optional />
+        <button v-if="busy" class="press" type="button" @click="plansWorker().stop()"><Square :size="16" />Stop</button>
+        <button v-else class="press" type="button" @click="make">Make them anew</button>
+      </div>
+      <p class="small soft">
+        Containers and places chosen together. What you chose and pinned by hand is kept; nothing is changed before you
+        take one over.
+      </p>
+      <template v-if="busy">
+        <p class="small" role="status">
+          {{ news ? `${STRATEGY_NAMES[news.id]}: looking for better places …` : 'Choosing containers …' }}
+        </p>
+        <ProgressBar
+          :value="Math.round(100 * Math.min(1, (found.length + (news?.done ?? 0)) / 4))"
+          :show-value="false"
+          aria-label="Plans made"
+        />
+      </template>
+      <details v-if="found.length && families.length > 1">
+        <summary>Only a part of it</summary>
+        <div class="row tight" role="group" aria-label="Families that are taken over">
+          <label v-for="family in families" :key="family.id" class="check small"
+            ><input type="checkbox" :checked="!left.has(family.id)" @change="toggle(family.id)" />{{
+              family.name
+            }}</label
+          >
+        </div>
+        <p class="small soft">What is not ticked keeps its containers and its places.</p>
+      </details>
+      <div class="plans">
+        <PlanCard v-if="now" title="As it stands" :figures="now" :bins="bins" />
+        <PlanCard
+          v-for="plan in found"
+          :key="plan.id"
+          :title="strategyName(plan)"
+          :figures="plan"
+          :plan="plan"
+          :bins="plan.bins"
+          :now="now ?? undefined"
+        >
+          <p v-if="plan.asItStands" class="small soft">So it stands already: nothing would change.</p>
+          <button
+            v-else
+            class="press"
+            type="button"
+            :aria-label="`Take it over: ${strategyName(plan)}`"
+            :disabled="busy"
+            @click="take(plan)"
+          >
+            <Check :size="16" />Take it over
+          </button>
+        </PlanCard>
+      </div>
+    </div>
+  </ModalDialog>
+</template>
+
+<style scoped>
+.ask {
+  align-items: end;
+}
+.budget {
+  width: 150px;
+}
+.plans {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+  gap: 14px;
+  align-items: start;
+}
+</style>

@@ -1,0 +1,78 @@
+/** Reckons whole plans, one strategy after the other, each within its time; the caller hears of each as it comes. */
+import { expose } from 'comlink';
+import {
+  planStrategies,
+  wholePlanSteps,
+  type PlanProgress,
+  type PlanRoom,
+  type WholePlan,
+} from '@stube/core/placing/plans/whole-plan';
+import type { WhatIf } from '@stube/core/placing/plans/apply-what-if';
+import { whatIfSteps, type WhatIfEffect } from '@stube/core/placing/plans/what-if';
+import { inSlices } from '../../../data/worker/slices.ts';
+
+export interface PlanNews {
+  /** Which strategy is being reckoned, and how far it is, 0 … 1. */
+  id: WholePlan['id'];
+  done: number;
+  effort: number;
+}
+
+let stopped = false;
+
+const plans = {
+  /** @param budget minor units; null without @param ms for each of them */
+  async all(
+    plan: PlanRoom,
+    budget: number | null,
+    ms: number,
+    report: (news: PlanNews) => void,
+    found: (plan: WholePlan) => void,
+  ): Promise<void> {
+    stopped = false;
+    for (const strategy of planStrategies(plan, budget)) {
+      if (stopped) return;
+      const began = performance.now();
+      const elapsed = () => (performance.now() - began) / ms;
+      found(
+        await inSlices<WholePlan, PlanProgress>(
+          wholePlanSteps(plan, strategy, { elapsed, budget }),
+          ({ effort }) => report({ id: strategy.id, done: Math.min(1, elapsed()), effort }),
+          () => stopped,
+        ),
+      );
+    }
+  },
+  /** What each change would bring, as each is reckoned. */
+  async whatIf(
+    plan: PlanRoom,
+    changes: WhatIf[],
+    iterations: number,
+    report: (done: number) => void,
+    found: (index: number, effect: WhatIfEffect) => void,
+  ): Promise<void> {
+    stopped = false;
+    for (const [i, change] of changes.entries()) {
+      if (stopped) return;
+      const steps = whatIfSteps(plan, change, { iterations });
+      let last = performance.now();
+      for (let next = steps.next(); ; next = steps.next()) {
+        if (next.done) {
+          if (next.value) found(i, next.value);
+          break;
+        }
+        if (performance.now() - last < 20) continue;
+        await new Promise((resolve) => setTimeout(resolve));
+        if (stopped) return;
+        last = performance.now();
+      }
+      report((i + 1) / changes.length);
+    }
+  },
+  stop(): void {
+    stopped = true;
+  },
+};
+
+export type PlansWorker = typeof plans;
+expose(plans);

@@ -1,0 +1,6 @@
+import { useSite } from '../../../data/site.ts';
+
+export function useDeparturesActions() {
+  const { send } = useSite();
+  return { givePlace: () => send('POST', '/departures/place') };
+}

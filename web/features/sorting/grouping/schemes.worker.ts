@@ -1,0 +1,14 @@
+/** Compares the grouping schemes away from the page. */
+import { expose } from 'comlink';
+import { compareSchemes, type SchemeData, type SchemeResult } from '@stube/core/sorting/grouping/schemes';
+import { suggestScheme, type Suggestion } from '@stube/core/sorting/grouping/suggest';
+
+const schemes = {
+  compare(data: SchemeData): { results: SchemeResult[]; suggestion: Suggestion | null } {
+    const results = compareSchemes(data);
+    return { results, suggestion: suggestScheme(results) };
+  },
+};
+
+export type SchemesWorker = typeof schemes;
+expose(schemes);

@@ -1,0 +1,20 @@
+/** Reads somebody's list away from the page: splits it, guesses its columns, turns rows into lines. */
+import { expose } from 'comlink';
+import type { Mapping } from '@stube/core/sorting/import/columns';
+import { readList, type ImportedList, type ListContext } from '@stube/core/sorting/import/read-list';
+import { splitTable } from './table.ts';
+
+const list = {
+  split: splitTable,
+  read(rows: string[][], mapping: Mapping, context: ListContext, report: (done: number) => void): ImportedList {
+    const steps = readList(rows, mapping, context);
+    for (;;) {
+      const next = steps.next();
+      if (next.done) return next.value;
+      report(next.value / rows.length);
+    }
+  },
+};
+
+export type ImportWorker = typeof list;
+expose(list);
