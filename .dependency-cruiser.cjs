@@ -6,6 +6,39 @@ const may = (part, allowed, name = part, from = { path: `^${part}/` }) => ({
   from,
   to: { path: `^(?!${[part, ...allowed].join('/|')}/)(core|contract|server|web|cli|demo|e2e|bench)/` },
 });
+
+/** The districts, each before those that may import it (docs/house.md). */
+const DISTRICTS = ['ground', 'house', 'sorting', 'measuring', 'containing', 'placing', 'labelling', 'living'];
+/** Edges that cannot be turned; docs/house.md says why. */
+const TURNED_BACK = {
+  'core/sorting': ['core/sorting/grouping/schemes.ts', 'core/containing/containers/choose.ts'],
+  'web/features/sorting': ['web/features/sorting/pile/PileScreen.vue', 'web/features/living/find/ComeInDialog.vue'],
+  'web/features/measuring': ['web/features/measuring/cutting/cutting.ts', 'web/features/containing/packing/worker.ts'],
+  'web/features/containing': [
+    'web/features/containing/packing/.+Dialog.vue',
+    'web/features/placing/placement/actions.ts',
+  ],
+};
+const TESTS = '\\.test\\.ts$|/testing/';
+const districts = (root) =>
+  DISTRICTS.slice(0, -1).flatMap((district, at) => {
+    const later = `^${root}/(${DISTRICTS.slice(at + 1).join('|')})/`;
+    const own = `${root}/${district}`;
+    const [file, target] = TURNED_BACK[own] ?? [];
+    const rule = (name, from, to) => ({
+      name: `${own.replace(/\//g, '-')}${name}`,
+      severity: 'error',
+      comment: `${own} may import only districts before it`,
+      from: { path: from, pathNot: TESTS },
+      to,
+    });
+    return file
+      ? [
+          rule('-before-later', `^${own}/(?!${file.slice(own.length + 1)}$)`, { path: later }),
+          rule('-turned-back', `^${file}$`, { path: later, pathNot: `^${target}$` }),
+        ]
+      : [rule('-before-later', `^${own}/`, { path: later })];
+  });
 const WEB_TESTS = '^web/(testing/|.*\\.test\\.ts$)';
 module.exports = {
   forbidden: [
@@ -17,6 +50,7 @@ module.exports = {
     may('web', ['core', 'contract', 'server'], 'web-tests', { path: WEB_TESTS }),
     may('cli', ['core']),
     may('demo', ['contract']),
+    ...['core', 'web/features', 'server/features'].flatMap(districts),
     {
       name: 'only-db-names-tables',
       severity: 'error',

@@ -1,15 +1,12 @@
 /** The constants of the domain as literal tables: whoever changes one has to say so here too, with its source in mind. */
 import { expect, test } from 'vitest';
-import {
-  OUT_OF_REACH,
-  FOR_THE_YOUNGEST,
-  RARE,
-  STATURE_AT_THREE,
-  DEFAULT_ADULT,
-} from './placing/placement/place-problem-of.ts';
+import { RARE, DEFAULT_ADULT } from './placing/placement/place-problem-of.ts';
+import { OUT_OF_REACH, FOR_THE_YOUNGEST, STATURE_AT_THREE } from './ground/hazards/kept-from-children.ts';
 import { BANDS, BODY_SECONDS, DOOR_SECONDS, DRAWER_SECONDS, LID_SECONDS, WALK_SECONDS } from './ground/body/effort.ts';
 import { FRONT_CLEARANCE, GROUP_SPLIT, HEAVY_MASS, UNPLACED } from './ground/problems/place-problem.ts';
-import { CHILD_CARRIES, COT, TIPPING } from './placing/cautions/furniture.ts';
+import { COT } from './placing/cautions/cot.ts';
+import { CHILD_CARRIES } from './placing/cautions/lifting.ts';
+import { TIPPING } from './ground/hazards/tipping.ts';
 import { OVERHEAD_HEIGHT, OVERHEAD_MASS } from './ground/body/heights.ts';
 import { SMALL_PARTS } from './ground/hazards/hazards-of.ts';
 import { HAZARD_WORDS } from './ground/hazards/hazards.ts';

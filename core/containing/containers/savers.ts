@@ -1,6 +1,6 @@
 /** Things that take far less room, or are found at last, another way (practice C5), with their arithmetic. */
 import type { Category, Line, SetNumber, Site } from '../../ground/model/entities.ts';
-import { nextNumbers } from '../../labelling/numbers/numbers.ts';
+import { nextNumbers } from '../../ground/contents/set-numbers.ts';
 import { IN_A_FILE } from './hanging.ts';
 import { litresOfLine } from '../../ground/contents/demand.ts';
 import { PACKING_FACTOR } from '../../ground/contents/litres.ts';

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import fc from 'fast-check';
 import type { SetNumber } from '../../ground/model/entities.ts';
-import { closeGaps, gapsIn, nextNumbers } from './numbers.ts';
+import { closeGaps, gapsIn, nextNumbers } from '../../ground/contents/set-numbers.ts';
 
 const of = (numbers: readonly number[], series = 'pouch'): SetNumber[] =>
   numbers.map((number) => ({

@@ -33,3 +33,8 @@ test('along a wall one walks once', () => {
   const order = walkingOrder([at('c', 2000), at('a', 0), at('d', 3000), at('b', 1000)]);
   expect(order.map(({ id }) => id).join('')).toBe('abcd');
 });
+test('told in a better order than nearest first finds, it stays so', () => {
+  const at = (id: string, x: number, y: number): Stop => ({ id, room: 2, x, y });
+  const told = [at('a', 2, 0), at('b', 0, 0), at('c', 0, 1859), at('d', 2, 1860)];
+  expect(length(walkingOrder(told))).toBe(length(told));
+});

@@ -1,7 +1,7 @@
 /** What is foretold of every consumable of a site, each from the children who come into its room. */
 import { byId } from '../../ground/model/by-id.ts';
 import type { Line, Par, Room, SiteData } from '../../ground/model/entities.ts';
-import { comesInto } from '../../placing/placement/place-problem-of.ts';
+import { comesInto } from '../../ground/body/who-comes.ts';
 import { forecastOf, type Forecast } from './forecast.ts';
 
 export interface Forecasted {

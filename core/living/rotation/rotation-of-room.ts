@@ -3,7 +3,7 @@ import { ageInMonths } from '../../ground/hazards/ages.ts';
 import { addDays, daysBetween } from '../../ground/calendar/day.ts';
 import { byId } from '../../ground/model/by-id.ts';
 import type { Interest, RotationRules, SiteData, Spell } from '../../ground/model/entities.ts';
-import { comesInto } from '../../placing/placement/place-problem-of.ts';
+import { comesInto } from '../../ground/body/who-comes.ts';
 import { clearHeight } from '../../ground/problems/place-problem.ts';
 import { mondayOf } from '../today/done.ts';
 import type { RotateProblem } from './problem.ts';

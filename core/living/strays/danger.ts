@@ -1,7 +1,7 @@
 /** A stray that is no thing for an open tray: small children find it there first. */
 import { hazardsInWords } from '../../ground/hazards/danger-words.ts';
 import type { HazardId, Person } from '../../ground/model/entities.ts';
-import { isYoung, keptFromChildren } from '../../placing/placement/place-problem-of.ts';
+import { isYoung, keptFromChildren } from '../../ground/hazards/kept-from-children.ts';
 
 /** What it does, the worst first. */
 const DOES: readonly (readonly [HazardId, string])[] = [

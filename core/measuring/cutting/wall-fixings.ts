@@ -1,5 +1,5 @@
 /** What holds up the things of a wall (practice M5): screws and plugs by spacing and by load, hooks and pegs by place. */
-import { TIPPING } from '../../placing/cautions/furniture.ts';
+import { TIPPING } from '../../ground/hazards/tipping.ts';
 import { TEMPLATES } from '../measuring/templates.ts';
 import type { Compartment, Room, Unit } from '../../ground/model/entities.ts';
 import type { Fixing } from './cut-list.ts';

@@ -2,23 +2,27 @@
  * The usual cautions over a room's data (docs/practice.md, Hazards: H1 to H15). Stube warns and explains; it never
  * certifies. Each caution names the facts that raised it and what usually helps.
  */
-import { comesInto, isYoung, placePeople, usersOf } from '../placement/place-problem-of.ts';
+import { placePeople, usersOf } from '../placement/place-problem-of.ts';
+import { comesInto } from '../../ground/body/who-comes.ts';
+import { isYoung } from '../../ground/hazards/kept-from-children.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import { ageInMonths, CRAWLS } from '../../ground/hazards/ages.ts';
 import type { Caution, Child } from './caution.ts';
-import { fixtureCautions, reuseCautions } from './fixtures.ts';
-import { cotCautions, drawerCautions, liftCautions, topCautions, unitCautions } from './furniture.ts';
+import { allergenCautions } from './allergen.ts';
+import { fixtureCautions } from './clearance.ts';
+import { topCautions } from './climbing.ts';
+import { cotCautions } from './cot.ts';
+import { foodContainerCautions } from './food-container.ts';
+import { lidCautions } from './lid.ts';
+import { liftCautions } from './lifting.ts';
 import { loadCautions, unitLoadCautions } from './loads.ts';
+import { neighbourCautions } from './neighbours.ts';
+import { benchCautions, reachCautions } from './out-of-reach.ts';
 import { petCautions } from './pets.ts';
 import { parkedHere, storedIn, type Stored } from './stored.ts';
-import {
-  benchCautions,
-  containerCautions,
-  neighbourCautions,
-  privacyCautions,
-  reachCautions,
-  reusedContainerCautions,
-} from './things.ts';
+import { privacyCautions } from './private-papers.ts';
+import { reuseCautions } from './reused-furniture.ts';
+import { drawerCautions, tippingCautions } from './tipping.ts';
 
 /** A child who should use what must be out of its reach: for the person to resolve. */
 function contradictions(data: RoomData, all: readonly Stored[]): Caution[] {
@@ -55,7 +59,8 @@ export function cautionsOf(data: RoomData): Caution[] {
   /** What is parked here stands here too; what it is in itself is told in its own room. */
   const here = [...stored, ...parkedHere(data)];
   const cautions = [
-    ...unitCautions(data, moving),
+    ...tippingCautions(data, moving),
+    ...lidCautions(data, moving),
     ...topCautions(here, moving),
     ...loadCautions(data, here),
     ...unitLoadCautions(data, here),
@@ -67,9 +72,9 @@ export function cautionsOf(data: RoomData): Caution[] {
     ...here.flatMap((each) => [...reachCautions(each, moving), ...petCautions(data, each)]),
     ...stored.flatMap((each) => [
       ...benchCautions(each, moving),
-      ...containerCautions(each),
+      ...foodContainerCautions(each),
       ...privacyCautions(each),
-      ...reusedContainerCautions(each, children),
+      ...allergenCautions(each, children),
     ]),
     ...neighbourCautions(here),
     ...contradictions(data, stored),

@@ -88,3 +88,7 @@ export const binCaution = (
   fact: string,
   helps: string,
 ): Caution => ({ key: `${hazard}${part}:${stored.bin.id}`, hazard, severity, about: nameOf(stored), fact, helps });
+
+/** Where it stands, and how high. @param stored one that has a place */
+export const heightOf = (stored: Stored): string =>
+  `${placeOf(stored)}, ${stored.at!.compartment.floor} mm above the floor`;

@@ -1,7 +1,7 @@
 /** What has to be locked: it gets the locked places before anything else may use them (practice P3; hazards H3, H5, H14). */
 import { storedIn } from '../cautions/stored.ts';
 import type { HazardId } from '../../ground/model/entities.ts';
-import { comesInto } from './place-problem-of.ts';
+import { comesInto } from '../../ground/body/who-comes.ts';
 import type { RoomData } from './room-data.ts';
 
 /** Where children come in, out of reach is not enough for these. */

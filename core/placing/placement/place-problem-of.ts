@@ -1,13 +1,14 @@
 /** The placement problem of one room, made from the site's data. */
 import { groupedBy } from '../../ground/model/grouped-by.ts';
-import type { Category, ContainerType, HazardId, Person, Room, Unit, Zone } from '../../ground/model/entities.ts';
-import { ageInMonths, THREE_YEARS } from '../../ground/hazards/ages.ts';
+import type { Category, ContainerType, Unit, Zone } from '../../ground/model/entities.ts';
 import { contentsOf, type Contents } from '../../ground/contents/contents.ts';
 import { canHang } from '../../containing/containers/hanging.ts';
 import { shapeOf } from '../../ground/contents/shape.ts';
 import { widthOf } from '../../containing/containers/spaces.ts';
 import { walksOf } from '../walking/walks.ts';
 import { fetchedOf } from '../../ground/frequency/fetched.ts';
+import { isYoung, keptFromChildren } from '../../ground/hazards/kept-from-children.ts';
+import { comesInto } from '../../ground/body/who-comes.ts';
 import { hazardsOf, wordsOf } from '../../ground/hazards/hazards-of.ts';
 import { isOver, natureOf } from '../../ground/hazards/natures.ts';
 import { highestOf, keptFromOverhead } from '../../ground/body/heights.ts';
@@ -20,37 +21,10 @@ import { HEAVY_MASS } from '../../ground/problems/place-problem.ts';
 export const ROLLED = 1;
 /** Each of their compartments is made for one thing: it may be full. */
 const ONE_EACH: readonly Unit['template'][] = ['cubes', 'hooks', 'pegs', 'pockets'];
-/** Hazards that JOB calls “locked” or “out of reach” for all children. */
-export const OUT_OF_REACH: readonly HazardId[] = ['H3', 'H4', 'H5', 'H15'];
-/** Those that matter for the very young: small parts, and bags and cords. */
-export const FOR_THE_YOUNGEST: readonly HazardId[] = ['H2', 'H6'];
-/** Median stature at 36 months, girls 951 and boys 961 mm (WHO Child Growth Standards 2006): below it a child counts as under three. */
-export const STATURE_AT_THREE = 960;
 /** Below this many uses a week a thing without named users is taken to be the adults' business. */
 export const RARE = 0.5;
 /** When a room knows nobody: an adult of that stature (mm) works in it. */
 export const DEFAULT_ADULT: PlacePerson = { id: 'a grown-up', kind: 'adult', stature: 1650 };
-
-export const comesInto = (room: Pick<Room, 'people'>, people: readonly Person[]): Person[] => {
-  const own = people.filter((person) => room.people.includes(person.id));
-  return own.length ? own : [...people];
-};
-
-/** Whether somebody comes in who tastes what is found: under three by the month of birth, else by stature, or said so. */
-export const isYoung = (
-  people: readonly Pick<Person, 'kind' | 'stature' | 'born' | 'mouths'>[],
-  today: string,
-): boolean =>
-  people.some(
-    (person) =>
-      person.kind === 'child' &&
-      (person.mouths || (person.born ? ageInMonths(person, today) < THREE_YEARS : person.stature < STATURE_AT_THREE)),
-  );
-
-/** @param young whether somebody comes in who tastes what is found */
-export const keptFromChildren = (category: Pick<Category, 'hazards' | 'supervised'>, young: boolean): boolean =>
-  category.supervised ||
-  category.hazards.some((hazard) => OUT_OF_REACH.includes(hazard) || (young && FOR_THE_YOUNGEST.includes(hazard)));
 
 /** Who fetches a category, and why it is taken to be so. */
 export function usersOf(

@@ -3,7 +3,7 @@ import { defaultsOf } from '../../ground/model/defaults.ts';
 import type { FieldsOf } from '../../ground/model/entity.ts';
 import type { Category, Line } from '../../ground/model/entities.ts';
 import { hazardsOf } from '../../ground/hazards/hazards-of.ts';
-import { OUT_OF_REACH } from '../../placing/placement/place-problem-of.ts';
+import { OUT_OF_REACH } from '../../ground/hazards/kept-from-children.ts';
 
 const MAX_PER_WEEK = 500;
 

@@ -4,7 +4,7 @@
  */
 import { chooseContainers, type Standing } from '../../containing/containers/choose.ts';
 import { demandOf, litresOfLine } from '../../ground/contents/demand.ts';
-import { comesInto } from '../../placing/placement/place-problem-of.ts';
+import { comesInto } from '../../ground/body/who-comes.ts';
 import type {
   Attribute,
   Category,

@@ -3,7 +3,8 @@
 import { computed, ref } from 'vue';
 import { Download, Printer } from '@lucide/vue';
 import { pathsOf, wayOf } from '@stube/core/living/find/things';
-import { binsByLine, gapsIn, indexOf, SERIES, unnumbered, type IndexRow } from '@stube/core/labelling/numbers/numbers';
+import { binsByLine, indexOf, unnumbered, type IndexRow } from '@stube/core/labelling/numbers/index-of-numbers';
+import { gapsIn, SERIES } from '@stube/core/ground/contents/set-numbers';
 import type { Bin, Line } from '@stube/core/ground/model/entities';
 import { useSite } from '../../../data/site.ts';
 import { vHeld } from '../../../parts/held.ts';

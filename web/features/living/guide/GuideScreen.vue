@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { ArrowLeft, Printer } from '@lucide/vue';
 import { wordsOfRule } from '@stube/core/living/routines/recurrence';
-import { comesInto } from '@stube/core/placing/placement/place-problem-of';
+import { comesInto } from '@stube/core/ground/body/who-comes';
 import RoomElevation from '../../../drawing/RoomElevation.vue';
 import RoomFromAbove from '../../../drawing/RoomFromAbove.vue';
 import { useDrawnBins } from '../../../drawing/drawn.ts';

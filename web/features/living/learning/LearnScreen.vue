@@ -4,7 +4,7 @@ import { computed, nextTick, onUnmounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { ArrowLeft, Check, GraduationCap, X } from '@lucide/vue';
 import type { Person } from '@stube/core/ground/model/entities';
-import { comesInto } from '@stube/core/placing/placement/place-problem-of';
+import { comesInto } from '@stube/core/ground/body/who-comes';
 import { roomDataOf } from '@stube/core/placing/placement/room-data';
 import { tidyBins } from '@stube/core/living/tidying/tidy-bins';
 import CategoryPicture from '../../../drawing/CategoryPicture.vue';

@@ -2,7 +2,7 @@
 /** What of the house is usually used up and is not restocked yet: taken in one press, then corrected (practice S1). */
 import { computed, ref } from 'vue';
 import { Plus } from '@lucide/vue';
-import { comesInto } from '@stube/core/placing/placement/place-problem-of';
+import { comesInto } from '@stube/core/ground/body/who-comes';
 import { inUnitsOf, usedUp } from '@stube/core/living/restock/words';
 import { suggestedPar, type SuggestedPar } from '@stube/core/living/restock/usual-pars';
 import { newId } from '../../../data/new-id.ts';

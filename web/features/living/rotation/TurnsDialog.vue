@@ -2,7 +2,7 @@
 /** All of how one thing takes its turns: when, after what, how long it takes to set out, and for which child (practice R1). */
 import { computed } from 'vue';
 import type { Person, Rotating } from '@stube/core/ground/model/entities';
-import { comesInto } from '@stube/core/placing/placement/place-problem-of';
+import { comesInto } from '@stube/core/ground/body/who-comes';
 import { MONTHS, monthsOfWeeks, weeksOfMonths } from '@stube/core/living/rotation/weeks';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import NumberField from '../../../parts/NumberField.vue';

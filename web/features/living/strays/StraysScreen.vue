@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import { X } from '@lucide/vue';
 import type { Stray } from '@stube/core/ground/model/entities';
-import { comesInto } from '@stube/core/placing/placement/place-problem-of';
+import { comesInto } from '@stube/core/ground/body/who-comes';
 import { strayDanger } from '@stube/core/living/strays/danger';
 import { matchStray, TRAY_LIMIT } from '@stube/core/living/strays/match';
 import TextField from '../../../parts/TextField.vue';

@@ -2,7 +2,7 @@
 /** A door, a window, a heater or a socket: what storage keeps clear of. */
 import { computed, reactive } from 'vue';
 import { FIXTURE_KINDS, type Fixture, type FixtureKind, type Room } from '@stube/core/ground/model/entities';
-import { CLEARANCE } from '@stube/core/placing/cautions/fixtures';
+import { CLEARANCE } from '@stube/core/placing/cautions/clearance';
 import { inRoundNumbers } from '@stube/core/measuring/measuring/round-numbers';
 import CautionPreview from '../../../parts/cautions/CautionPreview.vue';
 import EntityDialog from '../../../parts/EntityDialog.vue';

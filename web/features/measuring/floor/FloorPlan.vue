@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { Plus } from '@lucide/vue';
-import { HANGS } from '@stube/core/placing/cautions/fixtures';
+import { HANGS } from '@stube/core/placing/cautions/clearance';
 import { zoneFloor } from '@stube/core/measuring/floor/clearances';
 import { footprintOf, overlap, type Rect } from '@stube/core/measuring/floor/footprint';
 import type { Compartment, Fixture, Room, Unit, Zone } from '@stube/core/ground/model/entities';

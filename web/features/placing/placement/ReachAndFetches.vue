@@ -3,7 +3,7 @@
 import { computed, ref, watch } from 'vue';
 import { reachLines, type ReachLine } from '@stube/core/ground/body/reach';
 import type { Standing } from '@stube/core/placing/placement/depth/standing';
-import { comesInto } from '@stube/core/placing/placement/place-problem-of';
+import { comesInto } from '@stube/core/ground/body/who-comes';
 import { useRoom } from '../../../data/room.ts';
 import FetchHeat from './FetchHeat.vue';
 

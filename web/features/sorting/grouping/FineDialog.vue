@@ -3,7 +3,7 @@
 import { computed, reactive, ref, watch } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import { Chart, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
-import { comesInto } from '@stube/core/placing/placement/place-problem-of';
+import { comesInto } from '@stube/core/ground/body/who-comes';
 import {
   ceilingFor,
   fineAt,

@@ -1,9 +1,9 @@
-/** What storage has to keep clear of on the floor plan (H12), and furniture that had an earlier life (H13). */
+/** What storage has to keep clear of on the floor plan: exits, doors, heaters, sockets (H12). */
 import type { Fixture, Unit } from '../../ground/model/entities.ts';
 import { footprintOf, gapBetween } from '../../measuring/floor/footprint.ts';
 import { alongItsWall, alongX } from '../../measuring/floor/walls.ts';
 import type { RoomData } from '../placement/room-data.ts';
-import type { Caution, Child } from './caution.ts';
+import type { Caution } from './caution.ts';
 
 /** How far furniture keeps from it, mm: a door opens and people leave by it; heat needs air; a plug needs a hand. Our own judgement. */
 export const CLEARANCE: Readonly<Record<Fixture['kind'], number>> = {
@@ -67,24 +67,4 @@ export function fixtureCautions(data: RoomData): Caution[] {
         helps: HELPS[fixture.kind],
       })),
   );
-}
-
-/** Furniture that is called old, second-hand or a former something. */
-const REUSED =
-  /\b(?:second[- ]?hand|reused|re-used|upcycled|salvaged|inherited|vintage|antique|old (?:cot|crib|bed|changing table|high ?chair|dresser|locker|pallet)s?|former \w+|(?:converted|drop[- ]side) (?:cot|crib)s?)\b/i;
-
-/** Old cots, furniture and containers are looked over before they serve again. */
-export function reuseCautions(data: RoomData, children: readonly Child[]): Caution[] {
-  if (!children.length) return [];
-  return data.units
-    .filter((unit) => !unit.checked && (unit.reused || REUSED.test(unit.name)))
-    .map((unit) => ({
-      key: `H13:${unit.id}`,
-      hazard: 'H13',
-      severity: 'warn' as const,
-      about: unit.name,
-      fact: 'It had an earlier life, and nobody has said that it was looked over.',
-      helps:
-        'No broken slats, sharp edges or flaking paint; no cot older than the rules allow. Say so when it was looked over.',
-    }));
 }

@@ -1,13 +1,8 @@
-/** Dangerous things: who gets at them, what they stand in, and what stands beside them (H2 to H6, H11, H14, H15). */
-import { groupedBy } from '../../ground/model/grouped-by.ts';
+/** What has to be locked or out of the reach of children, and where they get at it (H2 to H6, H15). */
 import { SIX_YEARS, THREE_YEARS } from '../../ground/hazards/ages.ts';
-import type { Caution, Child } from './caution.ts';
-import { isOver, NATURE, natureOf } from '../../ground/hazards/natures.ts';
 import { SMALL_PARTS } from '../../ground/hazards/hazards-of.ts';
-import { binCaution, isReachedBy, nameOf, placeOf, type Stored } from './stored.ts';
-import { isFoodContainer } from '../../ground/hazards/danger-words.ts';
-
-const heightOf = (stored: Stored): string => `${placeOf(stored)}, ${stored.at!.compartment.floor} mm above the floor`;
+import type { Caution, Child } from './caution.ts';
+import { binCaution, heightOf, isReachedBy, type Stored } from './stored.ts';
 
 /** What has to be locked or out of reach and has no place yet: it lies somewhere meanwhile. */
 export function benchCautions(stored: Stored, children: readonly Child[]): Caution[] {
@@ -129,112 +124,5 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'Above their reach or locked; or say of the category that they may take it alone.',
       ),
     );
-  return found;
-}
-
-/** What it stands in. */
-export function containerCautions(stored: Stored): Caution[] {
-  if (!stored.hazards.has('H5') || !isFoodContainer(stored.type.name)) return [];
-  return [
-    binCaution(
-      stored,
-      'H5',
-      'food-container',
-      'danger',
-      `It is kept in a container for food or drink (${stored.type.name}).`,
-      'Back into the container it was sold in, with its label: nobody must take it for food.',
-    ),
-  ];
-}
-
-/** A container that held what some children must not touch. */
-const ALLERGEN = /\b(?:peanuts?|nuts?|nut butter|almonds?|egg box(?:es)?|egg cartons?)\b/i;
-/** Containers reused that may hold traces of what some children must not touch. */
-export function reusedContainerCautions(stored: Stored, children: readonly Child[]): Caution[] {
-  if (!children.length || !ALLERGEN.test(stored.type.name)) return [];
-  return [
-    binCaution(
-      stored,
-      'H13',
-      'allergen',
-      'warn',
-      `It is kept in what held food that some children must not touch (${stored.type.name}).`,
-      'Washed or thrown away: traces of nuts and eggs stay.',
-    ),
-  ];
-}
-
-/** Private papers are locked away. */
-export function privacyCautions(stored: Stored): Caution[] {
-  if (!stored.hazards.has('H14') || !stored.at || stored.at.unit.locked) return [];
-  return [
-    binCaution(
-      stored,
-      'H14',
-      '',
-      'warn',
-      `Private papers stand unlocked (${placeOf(stored)}).`,
-      'A locked drawer or cabinet, and no names on labels that visitors see.',
-    ),
-  ];
-}
-
-/** What stands together in one compartment, and chemicals above food in one piece of furniture. */
-export function neighbourCautions(all: readonly Stored[]): Caution[] {
-  const inCompartment = groupedBy(all, ({ at }) => at?.compartment.id);
-  const inUnit = groupedBy(all, ({ at }) => at?.unit.id);
-  const natures = new Map(
-    all.map((stored) => [stored, natureOf({ ...stored, zoneKind: stored.category.zoneKind })] as const),
-  );
-  const is = (stored: Stored, nature: keyof typeof NATURE): boolean => (natures.get(stored)! & NATURE[nature]) > 0;
-  const found: Caution[] = [];
-  for (const stored of all) {
-    if (!stored.at) continue;
-    const { compartment, unit } = stored.at;
-    const beside = inCompartment.get(compartment.id)!.filter((other) => other !== stored);
-    if (is(stored, 'hot')) {
-      const burning = beside.filter((other) => is(other, 'burns'));
-      if (burning.length)
-        found.push(
-          binCaution(
-            stored,
-            'H15',
-            'beside',
-            'danger',
-            `It gets hot and stands beside ${burning.map(nameOf).join(', ')} (${placeOf(stored)}).`,
-            'A place of its own, and only when it is cold; sprays, solvents and paper elsewhere.',
-          ),
-        );
-    }
-    if (is(stored, 'chemical')) {
-      const below = inUnit.get(unit.id)!.filter(({ at }) => isOver(compartment, at!.compartment));
-      const food = [...beside, ...below].filter((other) => is(other, 'food'));
-      if (food.length)
-        found.push(
-          binCaution(
-            stored,
-            'H5',
-            'food',
-            'danger',
-            `It stands with or above food or dishes: ${food.map(nameOf).join(', ')} (${placeOf(stored)}).`,
-            'Another, locked place: never above or with food or dishes.',
-          ),
-        );
-    }
-    if (is(stored, 'changing')) {
-      const food = beside.filter((other) => is(other, 'food'));
-      if (food.length)
-        found.push(
-          binCaution(
-            stored,
-            'H11',
-            '',
-            'danger',
-            `Things for changing nappies stand with ${food.map(nameOf).join(', ')} (${placeOf(stored)}).`,
-            'Changing apart from food and dishes; clean the surface before anything else stands there.',
-          ),
-        );
-    }
-  }
   return found;
 }
