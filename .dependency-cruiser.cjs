@@ -50,6 +50,13 @@ module.exports = {
     may('web', ['core', 'contract', 'server'], 'web-tests', { path: WEB_TESTS }),
     may('cli', ['core']),
     may('demo', ['contract']),
+    {
+      name: 'core-by-its-indexes',
+      severity: 'error',
+      comment: 'what is public of a feature of core stands in its index.ts',
+      from: { path: '^(contract|server|web|cli|demo|e2e|bench)/' },
+      to: { path: '^core/', pathNot: '/index\\.ts$|/testing/' },
+    },
     ...['core', 'web/features', 'server/features'].flatMap(districts),
     {
       name: 'only-db-names-tables',

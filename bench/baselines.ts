@@ -1,8 +1,8 @@
 /** What a general-purpose packer reaches: the engine is to be in another class. */
 import { createRequire } from 'node:module';
-import { expandItems } from '@stube/core/containing/packing/item-types';
-import type { FitContainer, FitProblem } from '@stube/core/ground/problems/fit-problem';
-import { Random } from '@stube/core/ground/engine/random';
+import { expandItems } from '@stube/core/packing';
+import type { FitContainer, FitProblem } from '@stube/core/problems';
+import { Random } from '@stube/core/engine';
 
 interface Tag {
   base: number;

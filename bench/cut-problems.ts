@@ -1,6 +1,6 @@
 /** Problems of stube-cut/1 made from a seed: closets, shops with offcuts, sheets cut whole, and pieces of a third and a quarter. */
-import { Random } from '@stube/core/ground/engine/random';
-import type { CutProblem, Piece, Stock } from '@stube/core/measuring/cutting/problem';
+import { Random } from '@stube/core/engine';
+import type { CutProblem, Piece, Stock } from '@stube/core/cutting';
 
 export const CUT_KINDS = ['closet', 'shop', 'planted', 'hard'] as const;
 export type StockKind = (typeof CUT_KINDS)[number];

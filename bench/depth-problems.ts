@@ -2,16 +2,10 @@
  * Rooms in depth from a seed: the furniture, people and zones of the flat problems, filled with boxes of common sizes in
  * stacks and rows, so that there is a place for each by construction.
  */
-import { Random } from '@stube/core/ground/engine/random';
-import { BANDS } from '@stube/core/ground/body/effort';
-import type { DepthBin, DepthProblem } from '@stube/core/placing/placement/depth/problem';
-import {
-  clearHeight,
-  HEAVY_MASS,
-  type PlaceCompartment,
-  type PlacePerson,
-} from '@stube/core/ground/problems/place-problem';
-import { usableWidth } from '@stube/core/ground/body/rules';
+import { Random } from '@stube/core/engine';
+import { BANDS, usableWidth } from '@stube/core/body';
+import type { DepthBin, DepthProblem } from '@stube/core/placement';
+import { clearHeight, HEAVY_MASS, type PlaceCompartment, type PlacePerson } from '@stube/core/problems';
 import { shuffled } from './fit-problems.ts';
 import { chance, emptyRoom, pick } from './rooms.ts';
 

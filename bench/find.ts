@@ -1,7 +1,7 @@
 /** Searching 10,000 bins: how long from the question to the answer, key by key. */
-import { Finder, type Findable } from '@stube/core/living/find/search';
-import { Random } from '@stube/core/ground/engine/random';
-import { STARTER_CATEGORIES } from '@stube/core/ground/starter/library';
+import { type Findable, Finder } from '@stube/core/find';
+import { Random } from '@stube/core/engine';
+import { STARTER_CATEGORIES } from '@stube/core/starter';
 
 export function findLatency(bins: number, seed: number): { built: number; median: number; worst: number } {
   const random = new Random(seed);

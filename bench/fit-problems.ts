@@ -1,6 +1,6 @@
 /** Packing problems from a seed: drawer floors cut to pieces, modular trays of which not all fit, shelves with stacking. */
-import type { FitContainer, FitProblem } from '@stube/core/ground/problems/fit-problem';
-import { Random } from '@stube/core/ground/engine/random';
+import type { FitContainer, FitProblem } from '@stube/core/problems';
+import { Random } from '@stube/core/engine';
 import { chance } from './rooms.ts';
 
 const between = (random: Random, least: number, most: number): number => least + random.below(most - least + 1);

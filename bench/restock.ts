@@ -1,9 +1,8 @@
 /** Terms of use by chance, ordered whenever the forecast says so: how often something is wanting, how much lies there. */
-import { addDays } from '@stube/core/ground/calendar/day';
-import { Random } from '@stube/core/ground/engine/random';
-import { defaultsOf } from '@stube/core/ground/model/defaults';
-import type { Par, StockOrder } from '@stube/core/ground/model/entities';
-import { forecastOf, isOpenDay, type ForecastData } from '@stube/core/living/restock/forecast';
+import { addDays } from '@stube/core/calendar';
+import { Random } from '@stube/core/engine';
+import { defaultsOf, type Par, type StockOrder } from '@stube/core/model';
+import { type ForecastData, forecastOf, isOpenDay } from '@stube/core/restock';
 
 const TERM_DAYS = 70;
 

@@ -1,6 +1,6 @@
 /** Rooms from a seed: along a corridor, with furniture of common kinds and the people who use it; nothing stands there yet. */
-import type { PlaceCompartment, PlacePerson, PlaceProblem } from '@stube/core/ground/problems/place-problem';
-import { Random } from '@stube/core/ground/engine/random';
+import type { PlaceCompartment, PlacePerson, PlaceProblem } from '@stube/core/problems';
+import { Random } from '@stube/core/engine';
 
 /** What the seed is drawn with, compartments, rooms, zones, adults and children. */
 export const SIZES = {

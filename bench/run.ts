@@ -4,22 +4,19 @@
  */
 import { parseArgs } from 'node:util';
 import { loadavg } from 'node:os';
-import { runToEnd } from '@stube/core/ground/engine/run-to-end';
-import { cutSteps } from '@stube/core/measuring/cutting/solve';
-import { fitSteps } from '@stube/core/containing/packing/solve';
-import type { FitProblem } from '@stube/core/ground/problems/fit-problem';
-import { readMovesProblem } from '@stube/core/placing/moves/read';
-import { movesSteps } from '@stube/core/placing/moves/solve';
-import { rearrangement } from '@stube/core/placing/moves/testing/rearrangement';
-import { cheapestSum } from '@stube/core/placing/placement/depth/compiled';
-import { depthSteps } from '@stube/core/placing/placement/depth/solve';
+import { loadSolver, runToEnd } from '@stube/core/engine';
+import { cutSteps } from '@stube/core/cutting';
+import { fitSteps } from '@stube/core/packing';
+import type { FitProblem } from '@stube/core/problems';
+import { movesSteps, readMovesProblem } from '@stube/core/moves';
+import { rearrangement } from '@stube/core/moves/testing/rearrangement';
+import { cheapestSum, depthSteps } from '@stube/core/placement';
 import { depthRoom, type DepthSize } from './depth-problems.ts';
 import { maxRects, maxRectsSorted } from './baselines.ts';
 import { cutProblem, drawerProblem, shelfProblem, type CutKind } from './fit-problems.ts';
 import { CUT_KINDS, stockProblem, type StockKind } from './cut-problems.ts';
-import { loadSolver } from '@stube/core/ground/engine/mixed-integer';
-import { rotateProblem } from '@stube/core/living/rotation/testing/problems';
-import { rotateWith } from '@stube/core/living/rotation/with-solver';
+import { rotateProblem } from '@stube/core/rotation/testing/problems';
+import { rotateWith } from '@stube/core/rotation';
 import { findLatency } from './find.ts';
 import { stockTerms } from './restock.ts';
 

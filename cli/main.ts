@@ -1,20 +1,13 @@
 /** `npx stube COMMAND FILE`: a problem, some lines or a saved site in, the answer as JSON out. */
 import { readFileSync } from 'node:fs';
-import { checkSite } from '@stube/core/placing/cautions/check-site';
-import { readSavedSite } from '@stube/core/placing/cautions/read-site';
-import { readCutProblem } from '@stube/core/measuring/cutting/read';
-import { cutSteps } from '@stube/core/measuring/cutting/solve';
-import { loadSolver } from '@stube/core/ground/engine/mixed-integer';
-import { FormatError } from '@stube/core/ground/engine/problem-format';
-import { readMovesProblem } from '@stube/core/placing/moves/read';
-import { movesSteps } from '@stube/core/placing/moves/solve';
-import { readFitProblem } from '@stube/core/containing/packing/read';
-import { fitSteps } from '@stube/core/containing/packing/solve';
-import { readLines, readLinesProblem } from '@stube/core/sorting/pile/read-lines';
-import { depthSteps } from '@stube/core/placing/placement/depth/solve';
-import { readDepthProblem } from '@stube/core/placing/placement/read';
-import { readRotateProblem } from '@stube/core/living/rotation/read';
-import { rotateWith } from '@stube/core/living/rotation/with-solver';
+import { checkSite, readSavedSite } from '@stube/core/cautions';
+import { cutSteps, readCutProblem } from '@stube/core/cutting';
+import { FormatError, loadSolver } from '@stube/core/engine';
+import { movesSteps, readMovesProblem } from '@stube/core/moves';
+import { fitSteps, readFitProblem } from '@stube/core/packing';
+import { readLines, readLinesProblem } from '@stube/core/pile';
+import { depthSteps, readDepthProblem } from '@stube/core/placement';
+import { readRotateProblem, rotateWith } from '@stube/core/rotation';
 
 const USAGE = 'usage: stube fit|place|cut|moves|rotate|read|check FILE   (FILE may be - for standard input)';
 /** Left for the last turn and the answer, ms. */

@@ -1,5 +1,5 @@
 /** What the server answers. */
-import type { Site, SiteData, TableName } from '@stube/core/ground/model/entities';
+import type { Site, SiteData, TableName } from '@stube/core/model';
 
 export interface History {
   /** What the next undo of this person would take back, null when there is nothing. */

@@ -2,7 +2,7 @@
  * The clock of the end-to-end tests: servers, pages and tests go by it, so that none depends on the day it runs.
  * `STUBE_NOW` sets it; the time zone is that of the machine (`TZ`).
  */
-import { addDays, dayIn } from '@stube/core/ground/calendar/day';
+import { addDays, dayIn } from '@stube/core/calendar';
 
 /** A Wednesday; early enough that no time zone comes to midnight while the tests run. */
 const START = process.env.STUBE_NOW ?? '2026-11-18T08:00:00Z';

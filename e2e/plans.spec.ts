@@ -1,5 +1,5 @@
 /** Whole plans, what if, stacking by hand, the move plan on the phone, and a baby who begins to crawl. */
-import type { SiteData } from '@stube/core/ground/model/entities';
+import type { SiteData } from '@stube/core/model';
 import { expect, expectAccessible, expectNoSideScroll, pdfText, test, type Stube } from './stube.ts';
 import { born } from './clock.ts';
 

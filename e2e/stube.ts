@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { readFileSync } from 'node:fs';
 import { expect, test as base, type Page } from '@playwright/test';
 import type { SiteSummary, Snapshot } from '@stube/contract/answers';
-import type { SiteData } from '@stube/core/ground/model/entities';
+import type { SiteData } from '@stube/core/model';
 import { forkServer } from '../scripts/server.mjs';
 import { now } from './clock.ts';
 import { EMPTY } from './setup.ts';

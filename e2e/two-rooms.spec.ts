@@ -1,5 +1,5 @@
 /** What is used in two rooms: a parking place in the other one is kept free, drawn, and watched for what it brings. */
-import type { SiteData } from '@stube/core/ground/model/entities';
+import type { SiteData } from '@stube/core/model';
 import { expect, expectAccessible, test } from './stube.ts';
 
 test('a box of scissors gets a parking place in the nursery: it is warned of, kept free by a plan, and taken back', async ({

@@ -5,15 +5,12 @@ import { join } from 'node:path';
 import { earlier, furnish } from './furnish.mjs';
 import { ROOT, install } from './install.mjs';
 
-/** `@stube/core/sorting/pile/parse-line` is the file core/sorting/pile/parse-line.ts. */
+/** Own workspaces go by what their packages export. */
 const workspaces = {
   name: 'workspaces',
   setup(build) {
-    build.onResolve({ filter: /^@stube\// }, ({ path }) => ({
-      path: join(ROOT, `${path.slice('@stube/'.length)}.ts`),
-    }));
     build.onResolve({ filter: /^[^./]/ }, ({ path, kind }) =>
-      kind === 'entry-point' ? undefined : { path, external: true },
+      kind === 'entry-point' || path.startsWith('@stube/') ? undefined : { path, external: true },
     );
   },
 };

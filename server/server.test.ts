@@ -1,6 +1,6 @@
-import { MODEL_VERSION } from '@stube/core/ground/model/upgrade';
+import { MODEL_VERSION } from '@stube/core/model';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { CUBES, ROOM } from '@stube/core/ground/model/testing/rows';
+import { CUBES, ROOM } from '@stube/core/model/testing/rows';
 import { siteWithRoom, testServer, type TestServer } from './testing/site.ts';
 
 let server: TestServer;

@@ -1,5 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router';
-import { STEPS } from '@stube/core/living/makeover/progress';
+import { STEPS } from '@stube/core/makeover';
 
 const SCREENS = {
   pile: () => import('./features/sorting/pile/PileScreen.vue'),

@@ -1,7 +1,7 @@
 import { createRequire } from 'node:module';
 import vue from '@vitejs/plugin-vue';
 import { defineConfig, type Plugin } from 'vite';
-import { STARTER_CATEGORIES, STARTER_FAMILIES } from '../core/ground/starter/library.ts';
+import { STARTER_CATEGORIES, STARTER_FAMILIES } from '../core/ground/starter/index.ts';
 
 /** Only the pictograms that the library uses, out of the packaged set: `virtual:pictograms`, name to SVG body. */
 export function pictograms(): Plugin {

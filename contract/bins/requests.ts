@@ -1,5 +1,5 @@
 import Joi from '../joi.ts';
-import type { ObservationKind } from '@stube/core/ground/model/entities';
+import type { ObservationKind } from '@stube/core/model';
 import { FIELDS } from '../rows/fields.ts';
 
 /** How full somebody saw a bin. */

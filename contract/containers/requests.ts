@@ -1,5 +1,5 @@
 import Joi from '../joi.ts';
-import { MAX_BINS } from '@stube/core/containing/containers/choose';
+import { MAX_BINS } from '@stube/core/containers';
 import { rowId } from '../rows/values.ts';
 
 export interface ContainRequest {

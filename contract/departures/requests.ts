@@ -1,5 +1,5 @@
 import Joi from '../joi.ts';
-import { LISTS, type ListKey } from '@stube/core/sorting/pile/departures';
+import { type ListKey, LISTS } from '@stube/core/pile';
 import { rowId } from '../rows/values.ts';
 
 export interface ListQuery {

@@ -1,7 +1,6 @@
 import Joi from '../joi.ts';
-import { LABEL_ROLES, type LabelRole, type LETTER_CASES } from '@stube/core/ground/model/entities';
-import { keyOf, type LabelKey } from '@stube/core/labelling/labels/label';
-import type { Paper } from '@stube/core/ground/model/site';
+import { LABEL_ROLES, type LabelRole, type LETTER_CASES, type Paper } from '@stube/core/model';
+import { keyOf, type LabelKey } from '@stube/core/labels';
 import { FIELDS } from '../rows/fields.ts';
 import { rowId } from '../rows/values.ts';
 

@@ -1,5 +1,5 @@
 import Joi from '../joi.ts';
-import { PHOTO_KINDS, type Photo } from '@stube/core/ground/model/entities';
+import { type Photo, PHOTO_KINDS } from '@stube/core/model';
 import { FIELDS } from '../rows/fields.ts';
 import { rowId } from '../rows/values.ts';
 

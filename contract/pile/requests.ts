@@ -1,6 +1,6 @@
 import Joi from '../joi.ts';
-import type { Decision } from '@stube/core/ground/model/entities';
-import type { TokenKind } from '@stube/core/sorting/pile/parse-line';
+import type { Decision } from '@stube/core/model';
+import type { TokenKind } from '@stube/core/pile';
 import { FIELDS } from '../rows/fields.ts';
 import { rowId, text } from '../rows/values.ts';
 

@@ -1,6 +1,5 @@
 import Joi from '../joi.ts';
-import type { RotateAnswer } from '@stube/core/living/rotation/problem';
-import type { RoomRotation } from '@stube/core/living/rotation/rotation-of-room';
+import type { RoomRotation, RotateAnswer } from '@stube/core/rotation';
 import { day } from '../rows/values.ts';
 
 /** A plan from the week of a day on. */

@@ -1,7 +1,7 @@
 /** The room as it was on an earlier day (practice M6), as it may be written. */
 import Joi from '../joi.ts';
-import { TEMPLATES } from '@stube/core/measuring/measuring/templates';
-import { FACINGS } from '@stube/core/ground/model/entities';
+import { TEMPLATES } from '@stube/core/measuring';
+import { FACINGS } from '@stube/core/model';
 import { coordinate, day, flag, grams, mm, text, whole, word } from './values.ts';
 
 /** What stood where on an earlier day: drawn and compared, never pointed into. */

@@ -1,6 +1,6 @@
 /** Several rows written as one change: it is undone as one. */
 import Joi from '../joi.ts';
-import type { TableName } from '@stube/core/ground/model/entities';
+import type { TableName } from '@stube/core/model';
 import { rowId, text } from './values.ts';
 import { MAX_WHAT } from './what.ts';
 import { fieldSchemas, newFields } from './schemas.ts';

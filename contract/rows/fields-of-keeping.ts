@@ -1,7 +1,7 @@
 /** What may be written of how a house is kept: routines, strays, and what helpers have learned. */
 import Joi from '../joi.ts';
-import { ROUTINE_KINDS } from '@stube/core/ground/model/entities';
-import { ruleProblem } from '@stube/core/living/routines/recurrence';
+import { ROUTINE_KINDS } from '@stube/core/model';
+import { ruleProblem } from '@stube/core/routines';
 import { day, flag, instant, list, minutes, note, rowId, text, whole } from './values.ts';
 
 const rule = Joi.string()

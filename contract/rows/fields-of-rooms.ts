@@ -1,6 +1,5 @@
 /** What may be written of a site, its people and rooms, their furniture and fittings, and how labels look. Lengths mm, masses g. */
 import Joi from '../joi.ts';
-import { LENGTH_SYSTEMS, PAPER_NAMES } from '@stube/core/ground/model/site';
 import {
   BLOCKED_SIDES,
   CHANGE_OVERS,
@@ -8,18 +7,20 @@ import {
   DOUBLES,
   FACINGS,
   FIXTURE_KINDS,
-  LABELS_FOR,
   LABEL_PARTS,
+  LABELS_FOR,
+  LENGTH_SYSTEMS,
   LETTER_CASES,
   MEDIA,
+  PAPER_NAMES,
   READ_FROM,
   ROTATION_AIMS,
   SWINGS,
   WALL_KINDS,
   ZONE_KINDS,
-} from '@stube/core/ground/model/entities';
-import { TEMPLATES } from '@stube/core/measuring/measuring/templates';
-import { EVERYDAY_MEASURES } from '@stube/core/ground/contents/measures';
+} from '@stube/core/model';
+import { TEMPLATES } from '@stube/core/measuring';
+import { EVERYDAY_MEASURES } from '@stube/core/contents';
 import { asItIs } from './as-it-is.ts';
 import {
   coordinate,

@@ -1,7 +1,7 @@
 /** What may be written of what takes turns on the shelves, and of what is used up. */
 import Joi from '../joi.ts';
-import { dayOf } from '@stube/core/sorting/pile/reading/day';
-import { INTERESTS, USES } from '@stube/core/ground/model/entities';
+import { dayOf } from '@stube/core/pile';
+import { INTERESTS, USES } from '@stube/core/model';
 import {
   day,
   days,

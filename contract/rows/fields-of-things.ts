@@ -11,11 +11,10 @@ import {
   PHOTO_KINDS,
   SAID,
   ZONE_KINDS,
-} from '@stube/core/ground/model/entities';
-import { HAZARD_WORDS } from '@stube/core/ground/hazards/hazards';
-import { DOUBTS } from '@stube/core/sorting/pile/doubts';
-import { EVERYDAY_MEASURES } from '@stube/core/ground/contents/measures';
-import { PACKING_FACTOR } from '@stube/core/ground/contents/litres';
+} from '@stube/core/model';
+import { HAZARD_WORDS } from '@stube/core/hazards';
+import { DOUBTS } from '@stube/core/pile';
+import { EVERYDAY_MEASURES, PACKING_FACTOR } from '@stube/core/contents';
 import {
   day,
   flag,

@@ -1,7 +1,6 @@
 /** What may be written into each field of each kind of row, and in which limits. */
 import type Joi from 'joi';
-import type { RowOf, TableName } from '@stube/core/ground/model/entities';
-import type { FieldsOf } from '@stube/core/ground/model/entity';
+import type { FieldsOf, RowOf, TableName } from '@stube/core/model';
 import { FIELDS_OF_KEEPING } from './fields-of-keeping.ts';
 import { FIELDS_OF_ROTATION } from './fields-of-rotation.ts';
 import { FIELDS_OF_ROOMS } from './fields-of-rooms.ts';

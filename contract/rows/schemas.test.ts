@@ -1,9 +1,8 @@
 /** What may be written: every field within its limits, every fault named at its field. */
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { TABLES, type TableName } from '@stube/core/ground/model/entities';
-import { defaultsOf } from '@stube/core/ground/model/defaults';
-import { CUBES, lineValues, ROOM, TIN } from '@stube/core/ground/model/testing/rows';
+import { defaultsOf, type TableName, TABLES } from '@stube/core/model';
+import { CUBES, lineValues, ROOM, TIN } from '@stube/core/model/testing/rows';
 import { batch } from './batch.ts';
 import { importedLines } from '../import/requests.ts';
 import { newLine } from '../pile/requests.ts';

@@ -1,7 +1,6 @@
 /** Requests about single rows, by the model: what a new row must be told, what may be changed. */
 import Joi from '../joi.ts';
-import { ENTITIES, TABLES, type TableName } from '@stube/core/ground/model/entities';
-import { fieldsOf } from '@stube/core/ground/model/defaults';
+import { ENTITIES, fieldsOf, type TableName, TABLES } from '@stube/core/model';
 import { FIELDS } from './fields.ts';
 import { rowId } from './values.ts';
 

@@ -1,8 +1,8 @@
 /** Kinds of values that fields of rows hold, and in which limits. Lengths mm. */
 import Joi from '../joi.ts';
-import { isTimeZone } from '@stube/core/ground/calendar/day';
-import { MAX_SORT } from '@stube/core/ground/model/sort';
-import { dayOf } from '@stube/core/sorting/pile/reading/day';
+import { isTimeZone } from '@stube/core/calendar';
+import { MAX_SORT } from '@stube/core/model';
+import { dayOf } from '@stube/core/pile';
 
 /** What parts lines, and what no keyboard writes. */
 // eslint-disable-next-line no-control-regex

@@ -5,7 +5,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from 'vitest';
-import { MODEL_VERSION } from '@stube/core/ground/model/upgrade';
+import { MODEL_VERSION } from '@stube/core/model';
 import { checkSiteFile } from './format.ts';
 
 const FOLDER = join(import.meta.dirname, '..', '..', 'core', 'ground', 'model', 'testing', 'files');

@@ -1,9 +1,7 @@
 /** One site in one file: as it is saved now, and as earlier versions saved it. */
 import Joi from '../joi.ts';
-import { TABLES, type SiteData } from '@stube/core/ground/model/entities';
-import { MODEL_VERSION, upgradeSite } from '@stube/core/ground/model/upgrade';
-import { siteProblems } from '@stube/core/ground/model/whole';
-import { shapeProblems } from '@stube/core/measuring/measuring/template';
+import { MODEL_VERSION, type SiteData, siteProblems, TABLES, upgradeSite } from '@stube/core/model';
+import { shapeProblems } from '@stube/core/measuring';
 import { check, jsonProblem, type Checked, type FieldProblem } from '../check.ts';
 import { MAX_PICTURE } from '../photos/requests.ts';
 import { rowId } from '../rows/values.ts';

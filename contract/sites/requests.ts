@@ -1,4 +1,4 @@
-import type { LengthSystem, Paper } from '@stube/core/ground/model/site';
+import type { LengthSystem, Paper } from '@stube/core/model';
 import Joi from '../joi.ts';
 import { FIELDS } from '../rows/fields.ts';
 

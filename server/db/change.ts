@@ -1,6 +1,6 @@
 /** Every change is one transaction that also writes what it did. */
 import { and, eq } from 'drizzle-orm';
-import { MODEL_VERSION } from '@stube/core/ground/model/upgrade';
+import { MODEL_VERSION } from '@stube/core/model';
 
 import type { ChangeAnswer, History } from '@stube/contract/answers';
 import { historyOf } from './history.ts';

@@ -1,5 +1,5 @@
 /** What was done on a site: what can be taken back next, what happened to a row, how large the record is, and dropping old parts. */
-import { startOfDay } from '@stube/core/ground/calendar/day';
+import { startOfDay } from '@stube/core/calendar';
 import { and, desc, eq, lt, ne, or, sql } from 'drizzle-orm';
 import type { BinEvent, History, HistorySize } from '@stube/contract/answers';
 import type { Db } from './store.ts';

@@ -1,5 +1,5 @@
 /** What a feature adds to the making, changing and removing of one kind of row, inside the change that does it. */
-import type { RowOf, TableName } from '@stube/core/ground/model/entities';
+import type { RowOf, TableName } from '@stube/core/model';
 import type { Recorder } from './recorder.ts';
 
 export interface RowHooks<T extends TableName> {

@@ -1,5 +1,5 @@
 /** Now, as the site of a change has it. */
-import { momentIn, type Moment } from '@stube/core/ground/calendar/day';
+import { type Moment, momentIn } from '@stube/core/calendar';
 import type { Recorder } from './recorder.ts';
 
 export const momentOf = async (recorder: Recorder, now: Date): Promise<Moment> =>

@@ -1,6 +1,6 @@
 /** What can go wrong with a request, as the services say it; the routes turn each into its status. */
 import type { FieldProblem } from '@stube/contract/check';
-import { ENTITIES, type TableName } from '@stube/core/ground/model/entities';
+import { ENTITIES, type TableName } from '@stube/core/model';
 
 export class NotFound extends Error {
   constructor(what: string, id: string) {

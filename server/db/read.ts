@@ -1,7 +1,7 @@
 /** Reading a site: whole, or what has changed since a revision. */
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { and, eq, getTableColumns, gt, sql, type SQL } from 'drizzle-orm';
-import { TABLES, type SiteData, type TableName } from '@stube/core/ground/model/entities';
+import { type SiteData, type TableName, TABLES } from '@stube/core/model';
 import type { SiteChanges, Snapshot } from '@stube/contract/answers';
 import { historyOf } from './history.ts';
 import type { Db } from './store.ts';

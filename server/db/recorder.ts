@@ -1,7 +1,7 @@
 /** Writes rows inside one transaction and remembers what they were: undo, history and audit trail go by that. */
 import { and, eq, inArray, isNull, max, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
-import { ENTITIES, type Row, type RowOf, type TableName } from '@stube/core/ground/model/entities';
+import { ENTITIES, type Row, type RowOf, type TableName } from '@stube/core/model';
 import { NotFound, Stale } from './problems.ts';
 import type { Db } from './store.ts';
 import { turn } from './turn.ts';

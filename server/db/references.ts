@@ -1,7 +1,14 @@
 /** Pointers between rows, by the model: whether what is written points to something, and what points to what goes. */
 import { and, eq, inArray, sql, type SQL } from 'drizzle-orm';
-import { ENTITIES, type TableName } from '@stube/core/ground/model/entities';
-import { cleared, idsIn, referencesOf, referencesTo, type Reference } from '@stube/core/ground/model/references';
+import {
+  cleared,
+  ENTITIES,
+  idsIn,
+  type Reference,
+  referencesOf,
+  referencesTo,
+  type TableName,
+} from '@stube/core/model';
 import type { FieldProblem } from '@stube/contract/check';
 import { Refused } from './problems.ts';
 import { columnOf, inBatches, tableOf, type AnyRow, type Recorder } from './recorder.ts';

@@ -1,5 +1,5 @@
 /** The tables of PGlite. Every table of a site carries its site and the version of its last write. */
-import type { RowOf, TableName } from '@stube/core/ground/model/entities';
+import type { RowOf, TableName } from '@stube/core/model';
 import {
   acknowledgement,
   compartment,

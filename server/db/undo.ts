@@ -3,9 +3,7 @@
  * others have built on it since.
  */
 import { and, eq } from 'drizzle-orm';
-import { idsIn, referencesOf, referencesTo } from '@stube/core/ground/model/references';
-import { upgradeRow } from '@stube/core/ground/model/upgrade';
-import { ENTITIES, type TableName } from '@stube/core/ground/model/entities';
+import { ENTITIES, idsIn, referencesOf, referencesTo, type TableName, upgradeRow } from '@stube/core/model';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { answerOf } from './change.ts';
 import { historyOf, nextStep, type Direction } from './history.ts';

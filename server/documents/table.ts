@@ -1,7 +1,7 @@
 /** A list as a table: on paper, and for a table program. */
 import Papa from 'papaparse';
 import PDFDocument from 'pdfkit';
-import type { Paper } from '@stube/core/ground/model/site';
+import type { Paper } from '@stube/core/model';
 import { inRuns, registerFonts } from './fonts.ts';
 import { finished, type Doc } from './pdf.ts';
 

@@ -1,7 +1,7 @@
 /** Bodies made to keep the server busy: refused in a time that grows with their size, while everybody else is answered. */
 import type { AddressInfo } from 'node:net';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { lineValues, ROOM } from '@stube/core/ground/model/testing/rows';
+import { lineValues, ROOM } from '@stube/core/model/testing/rows';
 import { asItIs } from '@stube/contract/rows/as-it-is';
 import { check, checkJson, jsonProblem } from '@stube/contract/check';
 import { checkLarge } from '@stube/contract/large';

@@ -1,7 +1,7 @@
 /** Several rows written as one change. */
 import type { Batch } from '@stube/contract/rows/batch';
 import type { ChangeAnswer } from '@stube/contract/answers';
-import { TABLES, type Line } from '@stube/core/ground/model/entities';
+import { type Line, TABLES } from '@stube/core/model';
 import { makeChange } from '../db/change.ts';
 import { momentOf } from '../db/moment.ts';
 import { checkReferences } from '../db/references.ts';

@@ -1,5 +1,5 @@
 /** What features add to the making, changing and removing of their rows; all else follows from the model. */
-import type { TableName } from '@stube/core/ground/model/entities';
+import type { TableName } from '@stube/core/model';
 import type { RowHooks } from '../db/hooks.ts';
 import { unitHooks } from '../features/measuring/measuring/service.ts';
 import { personHooks } from '../features/house/people/service.ts';

@@ -1,7 +1,7 @@
 /** What hangs on a row goes or is let go with it, and undo brings all of it back. */
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
-import type { SiteData } from '@stube/core/ground/model/entities';
-import { TIN } from '@stube/core/ground/model/testing/rows';
+import type { SiteData } from '@stube/core/model';
+import { TIN } from '@stube/core/model/testing/rows';
 import { jpegOf } from '../testing/pictures.ts';
 import { siteWithRoom, testServer, type TestServer } from '../testing/site.ts';
 

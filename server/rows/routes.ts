@@ -1,5 +1,5 @@
 /** The routes of rows, for every table the model says they are there for. */
-import { TABLES, type TableName } from '@stube/core/ground/model/entities';
+import { type TableName, TABLES } from '@stube/core/model';
 import { CREATABLE, createSchema, patchSchema, REMOVABLE, removeSchema } from '@stube/contract/rows/schemas';
 import { NotFound } from '../db/problems.ts';
 import { param, scopeOf, type SiteRoutes } from '../http/context.ts';

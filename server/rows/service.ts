@@ -1,7 +1,7 @@
 /** Making, changing and removing single rows, with everything that hangs on them. */
-import { ENTITIES, type Line, type RowOf, type TableName } from '@stube/core/ground/model/entities';
-import type { Moment } from '@stube/core/ground/calendar/day';
-import { putOffProblem, withDecision } from '@stube/core/sorting/pile/new-line';
+import { ENTITIES, type Line, type RowOf, type TableName } from '@stube/core/model';
+import type { Moment } from '@stube/core/calendar';
+import { putOffProblem, withDecision } from '@stube/core/pile';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { CreatableTable } from '@stube/contract/rows/schemas';
 import { makeChange } from '../db/change.ts';

@@ -1,17 +1,17 @@
 /** Acts of chance on a site, over all routes that change something: what a busy, careless house would do in months. */
-import { Random } from '@stube/core/ground/engine/random';
+import { Random } from '@stube/core/engine';
 import {
   CONDITIONS,
   DECISIONS,
   ENTITIES,
   MATERIALS,
-  TABLES,
-  ZONE_KINDS,
   type SiteData,
   type TableName,
-} from '@stube/core/ground/model/entities';
-import { EVERYDAY_MEASURES } from '@stube/core/ground/contents/measures';
-import { STARTER_CATEGORIES } from '@stube/core/ground/starter/library';
+  TABLES,
+  ZONE_KINDS,
+} from '@stube/core/model';
+import { EVERYDAY_MEASURES } from '@stube/core/contents';
+import { STARTER_CATEGORIES } from '@stube/core/starter';
 import { FIELDS } from '@stube/contract/rows/fields';
 import { CREATABLE, REMOVABLE } from '@stube/contract/rows/schemas';
 import { jpegOf } from './pictures.ts';

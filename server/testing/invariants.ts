@@ -1,7 +1,6 @@
 /** Whatever is done, in whatever order: the site stays whole, goes back and comes again, and its own file brings it back. */
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { TABLES, type Row, type SiteData } from '@stube/core/ground/model/entities';
-import { siteProblems } from '@stube/core/ground/model/whole';
+import { type Row, type SiteData, siteProblems, TABLES } from '@stube/core/model';
 import { checkSiteFile } from '@stube/contract/site-file/format';
 import type { SiteChanges } from '@stube/contract/answers';
 import { Acts } from './acts.ts';

@@ -5,8 +5,8 @@
 import { mkdirSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync, constants } from 'node:zlib';
-import { MODEL_VERSION } from '@stube/core/ground/model/upgrade';
-import { ROOM } from '@stube/core/ground/model/testing/rows';
+import { MODEL_VERSION } from '@stube/core/model';
+import { ROOM } from '@stube/core/model/testing/rows';
 import { createSite } from '../features/house/sites/service.ts';
 import { createRow } from '../rows/service.ts';
 import { memoryStore } from '../db/open.ts';

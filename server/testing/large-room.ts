@@ -1,5 +1,5 @@
 /** A room with many bins and shelves as a placement problem. */
-import type { DepthProblem } from '@stube/core/placing/placement/depth/problem';
+import type { DepthProblem } from '@stube/core/placement';
 
 export function placeBinsProblem(bins: number, compartments: number): { problem: DepthProblem } {
   return {

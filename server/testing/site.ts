@@ -1,8 +1,8 @@
 /** A server over an empty database, and the few requests that most tests begin with. */
 import request from 'supertest';
-import type { SiteData } from '@stube/core/ground/model/entities';
+import type { SiteData } from '@stube/core/model';
 import type { NewSite } from '@stube/contract/sites/requests';
-import { CUBES, ROOM } from '@stube/core/ground/model/testing/rows';
+import { CUBES, ROOM } from '@stube/core/model/testing/rows';
 import { createApp } from '../app.ts';
 import { memoryStore, readDump } from '../db/open.ts';
 import { WorkerPool } from '../threads/pool.ts';

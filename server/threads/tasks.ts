@@ -1,18 +1,14 @@
 /** Work that would keep every other request waiting: done in a worker thread, by name. Only plain data goes in and out. */
-import type { DepthAnswer, DepthPosition, DepthProblem } from '@stube/core/placing/placement/depth/problem';
-import { solveDepth } from '@stube/core/placing/placement/depth/solve';
-import type { LabelContent } from '@stube/core/labelling/labels/label';
-import type { Outline } from '@stube/core/labelling/labels/outline';
-import type { Paper } from '@stube/core/ground/model/site';
-import { loadSolver, type SolveProgram } from '@stube/core/ground/engine/mixed-integer';
-import type { RotateAnswer, RotateProblem } from '@stube/core/living/rotation/problem';
-import { rotateWith } from '@stube/core/living/rotation/with-solver';
+import { type DepthAnswer, type DepthPosition, type DepthProblem, solveDepth } from '@stube/core/placement';
+import type { LabelContent, Outline } from '@stube/core/labels';
+import type { Paper } from '@stube/core/model';
+import { loadSolver, type SolveProgram } from '@stube/core/engine';
+import { type RotateAnswer, type RotateProblem, rotateWith } from '@stube/core/rotation';
 import type { Checked } from '@stube/contract/check';
 import { checkLarge, type LargeRequest } from '@stube/contract/large';
-import type { FitAnswer, FitProblem } from '@stube/core/ground/problems/fit-problem';
-import { fitSteps } from '@stube/core/containing/packing/solve';
-import { cutSteps } from '@stube/core/measuring/cutting/solve';
-import type { CutAnswer, CutProblem } from '@stube/core/measuring/cutting/problem';
+import type { FitAnswer, FitProblem } from '@stube/core/problems';
+import { fitSteps } from '@stube/core/packing';
+import { type CutAnswer, type CutProblem, cutSteps } from '@stube/core/cutting';
 import { cutPdf, type CutDocument } from '../features/measuring/cutting/document.ts';
 import { readSiteFile, type ReadSiteFile } from '../features/house/site-file/read-file.ts';
 import { tablePdf, type TableDocument } from '../documents/table.ts';

@@ -1,8 +1,6 @@
 /** The rows of the open site by table, kept up with what the server says has changed; it knows no feature. */
 import { computed, reactive, shallowReactive } from 'vue';
-import { byId } from '@stube/core/ground/model/by-id';
-import { noRows } from '@stube/core/ground/model/defaults';
-import { TABLES, type Row, type RowOf, type SiteData, type TableName } from '@stube/core/ground/model/entities';
+import { byId, noRows, type Row, type RowOf, type SiteData, type TableName, TABLES } from '@stube/core/model';
 import type { SiteChanges } from '@stube/contract/answers';
 
 type Rows = Record<TableName, Row[]>;

@@ -1,6 +1,6 @@
 /** A row that was changed elsewhere while it was being changed here: both are shown, and the person decides. */
 import { shallowRef } from 'vue';
-import type { Row, TableName } from '@stube/core/ground/model/entities';
+import type { Row, TableName } from '@stube/core/model';
 
 export interface Conflict {
   table: TableName;

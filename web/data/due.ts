@@ -1,9 +1,9 @@
 /** What is due and what is foretold in the open site, reckoned once for every screen that tells of it. */
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { addDays } from '@stube/core/ground/calendar/day';
-import { forecastsOf } from '@stube/core/living/restock/forecast-of-site';
-import { agendaOf } from '@stube/core/living/today/agenda';
+import { addDays } from '@stube/core/calendar';
+import { forecastsOf } from '@stube/core/restock';
+import { agendaOf } from '@stube/core/today';
 import { today } from '../parts/day.ts';
 import { useSite } from './site.ts';
 

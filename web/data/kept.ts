@@ -1,7 +1,7 @@
 /** What has its parking place in a compartment, though it stands in another room: for drawings. */
 import { computed } from 'vue';
-import { shapeOf } from '@stube/core/ground/contents/shape';
-import { parkedBins, parkedWidth } from '@stube/core/placing/placement/parked';
+import { shapeOf } from '@stube/core/contents';
+import { parkedBins, parkedWidth } from '@stube/core/placement';
 import { useSite } from './site.ts';
 
 export interface KeptPlace {

@@ -2,7 +2,7 @@
  * What this window wrote itself: whoever types on while a write is under way has not been overtaken by anybody, so that
  * the next write goes on from the last one instead of being a conflict with it.
  */
-import type { Row, TableName } from '@stube/core/ground/model/entities';
+import type { Row, TableName } from '@stube/core/model';
 
 interface Step {
   /** The version that it became. */

@@ -1,14 +1,11 @@
 /** The room of the address: its rows, and what is reckoned from them, once for all that is shown in it. */
-import { groupedBy } from '@stube/core/ground/model/grouped-by';
-import { inOrder } from '@stube/core/ground/model/sort';
-import { byCode } from '@stube/core/ground/model/bin';
+import { byCode, groupedBy, inOrder } from '@stube/core/model';
 import { computed, inject, provide, type InjectionKey } from 'vue';
 import { useRoute } from 'vue-router';
-import { contextFor, type ContainContext } from '@stube/core/containing/containers/choose';
-import { demandsOf } from '@stube/core/ground/contents/demand';
-import { roomProgress } from '@stube/core/living/makeover/progress';
-import { parkedIn } from '@stube/core/placing/placement/parked';
-import type { RoomData } from '@stube/core/placing/placement/room-data';
+import { type ContainContext, contextFor } from '@stube/core/containers';
+import { demandsOf } from '@stube/core/contents';
+import { roomProgress } from '@stube/core/makeover';
+import { parkedIn, type RoomData } from '@stube/core/placement';
 import { today } from '../parts/day.ts';
 import { useSite } from './site.ts';
 

@@ -1,9 +1,8 @@
 /** The site that is open: its rows, how it is followed, and the acts that are alike for all rows. Features add their own. */
-import { inOrder } from '@stube/core/ground/model/sort';
+import { inOrder, type Row, type RowOf, type Site, type TableName } from '@stube/core/model';
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
-import { contentsOf, type Contents } from '@stube/core/ground/contents/contents';
-import type { Row, RowOf, Site, TableName } from '@stube/core/ground/model/entities';
+import { type Contents, contentsOf } from '@stube/core/contents';
 import type { ChangeAnswer, History, SiteChanges, Snapshot } from '@stube/contract/answers';
 import type { Batch, BatchTable } from '@stube/contract/rows/batch';
 import type { CreatableTable } from '@stube/contract/rows/schemas';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** One bin in front elevation, mm, its lower left corner at (x, y): true proportion, level of its content, paper label. */
 import { computed } from 'vue';
-import { HUES } from '@stube/core/labelling/labels/hues';
+import { HUES } from '@stube/core/labels';
 import { labelOn, pictureOn } from './label-fit.ts';
 import Pictogram from './Pictogram.vue';
 import { widthOfDrawn, type DrawnBin } from './scale.ts';

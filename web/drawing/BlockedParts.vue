@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What takes room from a compartment (a pipe, a post), beside or above the inside that is left. */
 import { computed } from 'vue';
-import type { BlockedPart, CompartmentSpace } from '@stube/core/ground/model/entities';
+import type { BlockedPart, CompartmentSpace } from '@stube/core/model';
 
 const props = defineProps<{
   space: CompartmentSpace & { blocked?: BlockedPart[] };

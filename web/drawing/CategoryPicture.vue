@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What a class looks like: the photograph or drawing of its labels, else its pictogram in the colour of its family. */
 import { computed } from 'vue';
-import { HUES } from '@stube/core/labelling/labels/hues';
+import { HUES } from '@stube/core/labels';
 import { useSite } from '../data/site.ts';
 import Pictogram from './Pictogram.vue';
 

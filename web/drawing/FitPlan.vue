@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** A compartment from above, to scale: the front at the foot, containers in their places, free rectangles with their sizes. */
 import { computed } from 'vue';
-import { HUES } from '@stube/core/labelling/labels/hues';
-import type { FreeSpace } from '@stube/core/containing/packing/report/leftover';
-import { editLength, formatLength } from '@stube/core/ground/lengths/length';
-import type { LengthSystem } from '@stube/core/ground/model/site';
+import { HUES } from '@stube/core/labels';
+import type { FreeSpace } from '@stube/core/packing';
+import { editLength, formatLength } from '@stube/core/lengths';
+import type { LengthSystem } from '@stube/core/model';
 
 export interface PlanBox {
   id: string;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What carries a compartment: the board beneath it, the hook, the peg or the rod it hangs on, the front of its pocket. */
-import { TEMPLATES } from '@stube/core/measuring/measuring/templates';
-import type { CompartmentSpace, UnitShape } from '@stube/core/ground/model/entities';
+import { TEMPLATES } from '@stube/core/measuring';
+import type { CompartmentSpace, UnitShape } from '@stube/core/model';
 
 const props = defineProps<{ shape: UnitShape; space: CompartmentSpace; px: number }>();
 const up = (z: number) => props.shape.height - z;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Room that is kept free in a compartment for what is carried here from another room. */
 import { computed } from 'vue';
-import type { CompartmentSpace } from '@stube/core/ground/model/entities';
+import type { CompartmentSpace } from '@stube/core/model';
 import type { KeptPlace } from '../data/kept.ts';
 
 const props = defineProps<{ space: CompartmentSpace; kept: readonly KeptPlace[]; bottom: number; px: number }>();

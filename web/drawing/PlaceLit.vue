@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The unit a bin stands in, in elevation, with its compartment lit up; others stand back. */
-import type { Bin } from '@stube/core/ground/model/entities';
+import type { Bin } from '@stube/core/model';
 import SpaceLit from './SpaceLit.vue';
 
 withDefaults(

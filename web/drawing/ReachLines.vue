@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** Heights that people reach, drawn across a unit; those that cross it. */
 import { computed } from 'vue';
-import type { UnitShape } from '@stube/core/ground/model/entities';
-import type { ReachLine } from '@stube/core/ground/body/reach';
+import type { UnitShape } from '@stube/core/model';
+import type { ReachLine } from '@stube/core/body';
 
 const props = defineProps<{ shape: UnitShape; lines: readonly ReachLine[]; px: number }>();
 const here = computed(() => {

@@ -3,9 +3,9 @@
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { Maximize2 } from '@lucide/vue';
-import { inWallOrder } from '@stube/core/measuring/floor/walls';
-import type { Compartment, Unit } from '@stube/core/ground/model/entities';
-import type { ReachLine } from '@stube/core/ground/body/reach';
+import { inWallOrder } from '@stube/core/floor';
+import type { Compartment, Unit } from '@stube/core/model';
+import type { ReachLine } from '@stube/core/body';
 import { useKept } from '../data/kept.ts';
 import { useSite } from '../data/site.ts';
 import DrawnWhenNear from '../parts/DrawnWhenNear.vue';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** The room from above, still: walls, doors and furniture, one piece lit up or all of them named. */
 import { computed } from 'vue';
-import { footprintOf } from '@stube/core/measuring/floor/footprint';
-import type { Room } from '@stube/core/ground/model/entities';
+import { footprintOf } from '@stube/core/floor';
+import type { Room } from '@stube/core/model';
 import { useSite } from '../data/site.ts';
 
 const props = defineProps<{ room: Room; label: string; lit?: string; named?: boolean }>();

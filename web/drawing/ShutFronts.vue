@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Doors and drawers that are shut, over what is in them; a press opens one. SVG units are mm. */
-import type { CompartmentSpace } from '@stube/core/ground/model/entities';
+import type { CompartmentSpace } from '@stube/core/model';
 
 /** `top` is the y of a height above the unit's underside. */
 defineProps<{ spaces: readonly (CompartmentSpace & { id: string })[]; top: (z: number) => number; px: number }>();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A drawer that is open, or a shelf from above: its bins where they stand. */
 import { computed } from 'vue';
-import type { Compartment } from '@stube/core/ground/model/entities';
+import type { Compartment } from '@stube/core/model';
 import { useSite } from '../data/site.ts';
 import FitPlan from './FitPlan.vue';
 import { depthOfDrawn, widthOfDrawn, type DrawnBin } from './scale.ts';

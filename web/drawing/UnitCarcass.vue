@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** What a unit is made of, behind its compartments: a case, boards on rails, a peg panel, a door with pockets, stairs … */
 import { computed } from 'vue';
-import { TEMPLATES } from '@stube/core/measuring/measuring/templates';
-import { outlineOf } from '@stube/core/measuring/measuring/template';
-import type { UnitShape } from '@stube/core/ground/model/entities';
+import { outlineOf, TEMPLATES } from '@stube/core/measuring';
+import type { UnitShape } from '@stube/core/model';
 
 const props = defineProps<{ shape: UnitShape; px: number; wheels?: boolean }>();
 const W = computed(() => props.shape.width);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Dimension ticks below and beside a drawn unit. SVG units are mm. */
-import { formatLength } from '@stube/core/ground/lengths/length';
-import type { LengthSystem } from '@stube/core/ground/model/site';
+import { formatLength } from '@stube/core/lengths';
+import type { LengthSystem } from '@stube/core/model';
 
 /** `foot` is where the floor is drawn: the height of the unit and what it is raised by. */
 defineProps<{ width: number; height: number; foot: number; px: number; system: LengthSystem }>();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The doors of a unit as a joiner draws them: an outline, and a triangle whose point is at the handle's side. */
 import { computed } from 'vue';
-import type { CompartmentSpace, UnitShape } from '@stube/core/ground/model/entities';
+import type { CompartmentSpace, UnitShape } from '@stube/core/model';
 
 const props = defineProps<{ shape: UnitShape; spaces: readonly CompartmentSpace[]; px: number }>();
 /** y of a height above the unit's underside. */

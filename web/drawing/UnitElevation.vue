@@ -4,10 +4,9 @@
  * SVG units are mm; `px` is the scale in pixels a millimetre, so that strokes and letters keep their size.
  */
 import { computed } from 'vue';
-import { editLength, formatLength } from '@stube/core/ground/lengths/length';
-import type { LengthSystem } from '@stube/core/ground/model/site';
-import type { BlockedPart, CompartmentSpace, UnitShape } from '@stube/core/ground/model/entities';
-import type { ReachLine } from '@stube/core/ground/body/reach';
+import { editLength, formatLength } from '@stube/core/lengths';
+import type { BlockedPart, CompartmentSpace, LengthSystem, UnitShape } from '@stube/core/model';
+import type { ReachLine } from '@stube/core/body';
 import BinDrawing from './BinDrawing.vue';
 import BlockedParts from './BlockedParts.vue';
 import HangingParts from './HangingParts.vue';

@@ -2,7 +2,7 @@
 /** One unit as large as the page, with a list of what stands in it: what is too small for a thumb is reached here. */
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import type { Compartment, Unit } from '@stube/core/ground/model/entities';
+import type { Compartment, Unit } from '@stube/core/model';
 import ModalDialog from '../parts/ModalDialog.vue';
 import { useKept } from '../data/kept.ts';
 import { useSite } from '../data/site.ts';

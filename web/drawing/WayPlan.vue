@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** The room from above with the way to a piece of furniture, from where one stands (practice F1). */
 import { computed, ref, watch } from 'vue';
-import { LOOKS } from '@stube/core/measuring/floor/footprint';
-import { walksOf } from '@stube/core/placing/walking/walks';
-import { nearestWall } from '@stube/core/measuring/floor/walls';
+import { LOOKS, nearestWall } from '@stube/core/floor';
+import { walksOf } from '@stube/core/walking';
 import { useSite } from '../data/site.ts';
 import RoomFromAbove from './RoomFromAbove.vue';
 

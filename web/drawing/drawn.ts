@@ -1,9 +1,9 @@
 /** The bins of the open site as the drawings want them, by the compartment they stand in. */
 import { computed } from 'vue';
-import type { Bin } from '@stube/core/ground/model/entities';
+import type { Bin } from '@stube/core/model';
 import { useSite } from '../data/site.ts';
-import { shapeOf } from '@stube/core/ground/contents/shape';
-import { standInside } from '@stube/core/placing/placement/depth/inside';
+import { shapeOf } from '@stube/core/contents';
+import { standInside } from '@stube/core/placement';
 import type { DrawnBin } from './scale.ts';
 
 const NONE: readonly DrawnBin[] = [];

@@ -1,7 +1,7 @@
 /** Shared by the to-scale drawings: SVG units are millimetres, letters and strokes stay in pixels. */
-import type { Bin } from '@stube/core/ground/model/entities';
-import type { BinShape } from '@stube/core/ground/contents/shape';
-import type { DepthPosition } from '@stube/core/placing/placement/depth/problem';
+import type { Bin } from '@stube/core/model';
+import type { BinShape } from '@stube/core/contents';
+import type { DepthPosition } from '@stube/core/placement';
 
 export interface DrawnBin {
   bin: Bin;

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** A row was changed elsewhere while it was being edited here: both are shown, the person decides. */
 import { computed } from 'vue';
-import { ENTITIES, type TableName } from '@stube/core/ground/model/entities';
-import type { Field } from '@stube/core/ground/model/entity';
+import { ENTITIES, type Field, type TableName } from '@stube/core/model';
 import { fieldWords, wordsOf } from './field-words.ts';
 import ModalDialog from '../parts/ModalDialog.vue';
 import { useSite } from '../data/site.ts';

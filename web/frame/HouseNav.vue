@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { Archive, CalendarCheck, HandHelping, Hash, PackagePlus, Plus, Repeat, Shapes, Undo2 } from '@lucide/vue';
-import { nextStep, roomProgress, STEPS } from '@stube/core/living/makeover/progress';
+import { nextStep, roomProgress, STEPS } from '@stube/core/makeover';
 import { useDue } from '../data/due.ts';
 import { useSite } from '../data/site.ts';
 import { today } from '../parts/day.ts';

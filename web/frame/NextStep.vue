@@ -2,7 +2,7 @@
 /** The way on to the next step of the work, with what is open there. */
 import { computed } from 'vue';
 import { ArrowRight } from '@lucide/vue';
-import { isWhole, nextStep, STEPS, type Step } from '@stube/core/living/makeover/progress';
+import { isWhole, nextStep, type Step, STEPS } from '@stube/core/makeover';
 import { useRoom } from '../data/room.ts';
 import { STEP_NAMES } from './steps.ts';
 

@@ -3,7 +3,7 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { Check } from '@lucide/vue';
-import { isWhole, nextStep, STEPS } from '@stube/core/living/makeover/progress';
+import { isWhole, nextStep, STEPS } from '@stube/core/makeover';
 import { provideRoom } from '../data/room.ts';
 import { STEP_NAMES } from './steps.ts';
 

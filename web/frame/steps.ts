@@ -1,5 +1,5 @@
 /** What the steps of the work are called. */
-import type { Step } from '@stube/core/living/makeover/progress';
+import type { Step } from '@stube/core/makeover';
 
 export const STEP_NAMES: Record<Step, string> = {
   pile: 'Pile',

@@ -1,6 +1,6 @@
 /** What a page is called in the tab and the history: what is done there, where, and Stube. */
 import type { RouteLocationNormalizedLoaded } from 'vue-router';
-import type { SiteData } from '@stube/core/ground/model/entities';
+import type { SiteData } from '@stube/core/model';
 import { STEP_NAMES } from './steps.ts';
 
 const PAGES: Record<string, string> = {

@@ -2,8 +2,8 @@
 /** A day, or a month, typed as people say it (`3 Dec`, `next Friday`, `in 2 weeks`) or picked; read at once. */
 import { computed, ref, useId, watch } from 'vue';
 import { CalendarDays } from '@lucide/vue';
-import { readMonth } from '@stube/core/ground/calendar/read-month';
-import { readDay } from '@stube/core/sorting/pile/reading/day';
+import { readMonth } from '@stube/core/calendar';
+import { readDay } from '@stube/core/pile';
 import { useSite } from '../data/site.ts';
 import { formatDate, formatMonth, today } from './day.ts';
 

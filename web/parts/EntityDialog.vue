@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The frame of every dialog about one row: it is made, changed or removed, and each refusal stands at its field. */
 import ModalDialog from './ModalDialog.vue';
-import type { Row, TableName } from '@stube/core/ground/model/entities';
+import type { Row, TableName } from '@stube/core/model';
 import type { CreatableTable } from '@stube/contract/rows/schemas';
 import { useSite } from '../data/site.ts';
 import { useForm } from './form.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** One of the hues that stay apart for colour-blind eyes, each with its word. */
 import { useId } from 'vue';
-import { HUES } from '@stube/core/labelling/labels/hues';
+import { HUES } from '@stube/core/labels';
 
 defineProps<{ modelValue: string; label: string }>();
 const emit = defineEmits<{ 'update:modelValue': [hue: string] }>();

@@ -1,15 +1,8 @@
 <script setup lang="ts">
 /** A length in either system: read while typing, written back tidily when left. */
 import { computed, ref, useId, watch } from 'vue';
-import {
-  editFineLength,
-  editLength,
-  formatLength,
-  parseFineLength,
-  parseLength,
-} from '@stube/core/ground/lengths/length';
-import { DIFFERENCE_TOLD } from '@stube/core/measuring/measuring/guide';
-import { readReadings } from '@stube/core/measuring/measuring/readings';
+import { editFineLength, editLength, formatLength, parseFineLength, parseLength } from '@stube/core/lengths';
+import { DIFFERENCE_TOLD, readReadings } from '@stube/core/measuring';
 import { limitSaid } from './limit-said.ts';
 import { useSite } from '../data/site.ts';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** So many of one container, as a limit of all there is or of each year. */
 import { ref } from 'vue';
-import type { Limit } from '@stube/core/ground/model/entities';
+import type { Limit } from '@stube/core/model';
 import { useSite } from '../data/site.ts';
 
 withDefaults(defineProps<{ problem?: string; name?: string; yearly?: boolean }>(), {

@@ -1,6 +1,6 @@
 /** Days as people speak of them. */
 import { shallowRef } from 'vue';
-import { daysBetween, dayIn, momentIn, type Moment } from '@stube/core/ground/calendar/day';
+import { dayIn, daysBetween, type Moment, momentIn } from '@stube/core/calendar';
 
 /** The time zone of the site that is open; null is that of this device. */
 const zone = shallowRef<string | null>(null);

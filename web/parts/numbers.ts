@@ -1,9 +1,8 @@
 /** Numbers as people read them. */
 import { getActivePinia } from 'pinia';
-import { formatMass, formatVolume, inUnits } from '@stube/core/ground/lengths/in-units';
-import { formatAmount as amountInMetric } from '@stube/core/ground/contents/measures';
-import { formatLength, MM_PER_INCH } from '@stube/core/ground/lengths/length';
-import type { LengthSystem } from '@stube/core/ground/model/site';
+import { formatLength, formatMass, formatVolume, inUnits, MM_PER_INCH } from '@stube/core/lengths';
+import { formatAmount as amountInMetric } from '@stube/core/contents';
+import type { LengthSystem } from '@stube/core/model';
 import { useSite } from '../data/site.ts';
 
 /** Of the open site; metric where none is. */

@@ -3,7 +3,7 @@
 import { mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { HUES } from '@stube/core/labelling/labels/hues';
+import { HUES } from '@stube/core/labels';
 import { useSite } from '../data/site.ts';
 import { formatDay, formatTime, today } from './day.ts';
 import { useForm } from './form.ts';
@@ -12,7 +12,7 @@ import LengthField from './LengthField.vue';
 import { limitInKilos } from './limit-said.ts';
 import LimitFields from './LimitFields.vue';
 import MoneyField from './MoneyField.vue';
-import type { LengthSystem } from '@stube/core/ground/model/site';
+import type { LengthSystem } from '@stube/core/model';
 import { floorSize, inWeeks, kilos, litres, minutes, percent, signedSeconds } from './numbers.ts';
 
 const openSite = (system: LengthSystem) =>

@@ -3,12 +3,12 @@ import { sql } from 'drizzle-orm';
 import { integer, jsonb, pgTable, text, unique } from 'drizzle-orm/pg-core';
 import {
   LABEL_ROLES,
-  OBSERVATIONS,
   type LabelRole,
   type ObservationKind,
+  OBSERVATIONS,
   type PrintedLabel,
   type Recall,
-} from '@stube/core/ground/model/entities';
+} from '@stube/core/model';
 import { day, flag, holds, instant, modelKeys, ofSite, oneOf } from './columns.ts';
 import { compartment, labelLayout, person, room, site } from './rooms.ts';
 import { bin, line } from './things.ts';

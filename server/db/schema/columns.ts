@@ -17,8 +17,7 @@ import {
   type ExtraConfigColumn,
   type PgColumn,
 } from 'drizzle-orm/pg-core';
-import { referencesOf } from '@stube/core/ground/model/references';
-import type { TableName } from '@stube/core/ground/model/entities';
+import { referencesOf, type TableName } from '@stube/core/model';
 
 export const row = { id: text('id').primaryKey(), version: bigint('version', { mode: 'number' }).notNull() };
 export const ofSite = { ...row, siteId: text('site_id').notNull() };

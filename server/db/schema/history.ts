@@ -12,7 +12,7 @@ import {
   primaryKey,
   text,
 } from 'drizzle-orm/pg-core';
-import type { TableName } from '@stube/core/ground/model/entities';
+import type { TableName } from '@stube/core/model';
 import { instant } from './columns.ts';
 import { site } from './rooms.ts';
 

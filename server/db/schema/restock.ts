@@ -1,7 +1,7 @@
 /** What is used up, counted and ordered, and the first-aid kit. */
 import { sql } from 'drizzle-orm';
 import { doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
-import { USES, type Par } from '@stube/core/ground/model/entities';
+import { type Par, USES } from '@stube/core/model';
 import { day, flag, holds, idList, modelKeys, ofSite, oneOf, sort } from './columns.ts';
 import { compartment, person, room, site } from './rooms.ts';
 import { line } from './things.ts';

@@ -1,42 +1,44 @@
 /** Sites, who is there, and what a room is made of. */
-import { LENGTH_SYSTEMS, PAPER_NAMES, type Paper } from '@stube/core/ground/model/site';
-import { sql } from 'drizzle-orm';
-import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import {
-  CHANGE_OVERS,
-  CUT_PARTS,
-  DOUBLES,
-  FACINGS,
-  FIXTURE_KINDS,
-  LABELS_FOR,
-  LETTER_CASES,
-  MEDIA,
-  READ_FROM,
-  SWINGS,
-  WALL_KINDS,
-  ZONE_KINDS,
   type AsItIs,
   type BlockedPart,
+  CHANGE_OVERS,
   type ChangeOver,
   type Column,
   type Compartment,
+  CUT_PARTS,
   type CutPart,
+  DOUBLES,
   type Facing,
+  FACINGS,
   type Fixture,
+  FIXTURE_KINDS,
   type FixtureKind,
   type LabelLayout,
   type LabelPart,
+  LABELS_FOR,
   type LabelsFor,
-  type Medium,
+  LENGTH_SYSTEMS,
+  LETTER_CASES,
   type Limit,
+  MEDIA,
+  type Medium,
+  type Paper,
+  PAPER_NAMES,
+  READ_FROM,
   type Room,
   type Site,
   type StickerGrid,
+  SWINGS,
   type TemplateKind,
   type Unit,
+  WALL_KINDS,
   type WallKind,
+  ZONE_KINDS,
   type ZoneKind,
-} from '@stube/core/ground/model/entities';
+} from '@stube/core/model';
+import { sql } from 'drizzle-orm';
+import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
 import { day, flag, holds, idList, mm, modelKeys, ofSite, oneOf, row, sort } from './columns.ts';
 
 export const site = pgTable(

@@ -1,6 +1,6 @@
 /** What takes turns on the open shelves. */
 import { boolean, doublePrecision, integer, jsonb, pgTable, text, unique } from 'drizzle-orm/pg-core';
-import { INTERESTS, type Interest } from '@stube/core/ground/model/entities';
+import { type Interest, INTERESTS } from '@stube/core/model';
 import { day, flag, idList, modelKeys, ofSite, oneOf } from './columns.ts';
 import { compartment, site } from './rooms.ts';
 import { bin, line } from './things.ts';

@@ -1,7 +1,7 @@
 /** What is done again and again, and the days on which nothing is. */
 import { sql } from 'drizzle-orm';
 import { integer, jsonb, pgTable, text, unique } from 'drizzle-orm/pg-core';
-import { ROUTINE_KINDS, type RoutineKind } from '@stube/core/ground/model/entities';
+import { ROUTINE_KINDS, type RoutineKind } from '@stube/core/model';
 import { day, flag, holds, instant, modelKeys, ofSite, oneOf } from './columns.ts';
 import { person, room, site } from './rooms.ts';
 

@@ -12,24 +12,24 @@ import {
   uniqueIndex,
 } from 'drizzle-orm/pg-core';
 import {
-  CONDITIONS,
-  DECISIONS,
-  FORMS,
-  MATERIALS,
-  PHOTO_KINDS,
-  ZONE_KINDS,
   type CategoryTraits,
   type Condition,
+  CONDITIONS,
   type ContainerShape,
   type ContainerType,
   type Decision,
+  DECISIONS,
+  FORMS,
   type HazardId,
   type Limit,
   type Line,
+  MATERIALS,
   type Move,
   type Photo,
+  PHOTO_KINDS,
+  ZONE_KINDS,
   type ZoneKind,
-} from '@stube/core/ground/model/entities';
+} from '@stube/core/model';
 import { day, flag, holds, idList, instant, mm, modelKeys, ofSite, oneOf, sort } from './columns.ts';
 import { compartment, labelLayout, person, room, site } from './rooms.ts';
 

@@ -2,9 +2,9 @@
 /** What to be careful of: each is settled by a fact, or somebody answers for it with a reason. */
 import { computed, nextTick, ref } from 'vue';
 import { Check } from '@lucide/vue';
-import { DEFER, type Caution } from '@stube/core/placing/cautions/caution';
-import { HAZARD_WORDS } from '@stube/core/ground/hazards/hazards';
-import type { Acknowledgement } from '@stube/core/ground/model/entities';
+import { type Caution, DEFER } from '@stube/core/cautions';
+import { HAZARD_WORDS } from '@stube/core/hazards';
+import type { Acknowledgement } from '@stube/core/model';
 import { formatDay, today } from '../day.ts';
 import { useForm } from '../form.ts';
 import { useSite } from '../../data/site.ts';

@@ -2,8 +2,8 @@
 /** What a row as it stands in a form would warn of: said before it is saved. */
 import { refDebounced } from '@vueuse/core';
 import { computed, toRef } from 'vue';
-import { cautionsWith, standingCautions } from '@stube/core/placing/cautions/preview';
-import type { SiteData, TableName } from '@stube/core/ground/model/entities';
+import { cautionsWith, standingCautions } from '@stube/core/cautions';
+import type { SiteData, TableName } from '@stube/core/model';
 import { today } from '../day.ts';
 import { useSite } from '../../data/site.ts';
 import { said } from '../numbers.ts';

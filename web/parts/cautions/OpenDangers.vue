@@ -2,7 +2,7 @@
 /** In which rooms a danger is open, with the way to it; reckoned beside the page when it stands. */
 import { onMounted, onUnmounted, ref, toRaw, watch } from 'vue';
 import { TriangleAlert } from '@lucide/vue';
-import type { SiteData } from '@stube/core/ground/model/entities';
+import type { SiteData } from '@stube/core/model';
 import { today } from '../day.ts';
 import { useSite } from '../../data/site.ts';
 import type { RoomDangers } from './dangers.worker.ts';

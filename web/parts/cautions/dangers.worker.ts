@@ -1,7 +1,7 @@
 /** Reckons in which rooms of a site a danger is open, beside the page: a large site takes seconds. */
 import { expose } from 'comlink';
-import { openDangers } from '@stube/core/placing/cautions/open-dangers';
-import type { SiteData } from '@stube/core/ground/model/entities';
+import { openDangers } from '@stube/core/cautions';
+import type { SiteData } from '@stube/core/model';
 
 export interface RoomDangers {
   id: string;

@@ -1,8 +1,7 @@
 /** The cautions of the open room, those that somebody answers for apart. */
 import { computed, type Ref } from 'vue';
-import { byAcknowledgement } from '@stube/core/placing/cautions/acknowledged';
-import { cautionsOf } from '@stube/core/placing/cautions/cautions';
-import type { RoomData } from '@stube/core/placing/placement/room-data';
+import { byAcknowledgement, cautionsOf } from '@stube/core/cautions';
+import type { RoomData } from '@stube/core/placement';
 import { useSite } from '../../data/site.ts';
 
 export function useRoomCautions(room: Ref<RoomData | null>) {

@@ -1,11 +1,15 @@
 /** Bins for a room's categories: as proposed, or as chosen on the screen. */
-import { inOrder } from '@stube/core/ground/model/sort';
-import { chooseContainers, chosenOf, contextFor } from '@stube/core/containing/containers/choose';
-import { binChanges, NEW_BIN } from '@stube/core/containing/containers/bin-changes';
-import { binsFor } from '@stube/core/containing/containers/bins-for';
-import { demandOf, demandsOf } from '@stube/core/ground/contents/demand';
-import { withSchool } from '@stube/core/containing/containers/schools';
-import type { Bin } from '@stube/core/ground/model/entities';
+import { type Bin, inOrder } from '@stube/core/model';
+import {
+  binChanges,
+  binsFor,
+  chooseContainers,
+  chosenOf,
+  contextFor,
+  NEW_BIN,
+  withSchool,
+} from '@stube/core/containers';
+import { demandOf, demandsOf } from '@stube/core/contents';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { ContainRequest } from '@stube/contract/containers/requests';
 import { makeChange } from '../../../db/change.ts';

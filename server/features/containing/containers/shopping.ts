@@ -1,7 +1,7 @@
 /** What is to buy, as a list to take along: one line a kind and size, with a box to tick. */
-import { shoppingList, totalOf, type Purchase } from '@stube/core/containing/containers/shopping';
-import { inUnits } from '@stube/core/ground/lengths/in-units';
-import type { Site } from '@stube/core/ground/model/entities';
+import { type Purchase, shoppingList, totalOf } from '@stube/core/containers';
+import { inUnits } from '@stube/core/lengths';
+import type { Site } from '@stube/core/model';
 import type { ShoppingQuery } from '@stube/contract/containers/requests';
 import { readTables } from '../../../db/read.ts';
 import type { Scope } from '../../../db/scope.ts';

@@ -1,10 +1,7 @@
 /** What the site keeps, as a table. */
-import { byCode } from '@stube/core/ground/model/bin';
-import { contentsOf } from '@stube/core/ground/contents/contents';
-import { shapeOf } from '@stube/core/ground/contents/shape';
-import { litresOfLine } from '@stube/core/ground/contents/demand';
-import { pathsOf } from '@stube/core/living/find/things';
-import { formatAmount } from '@stube/core/ground/contents/measures';
+import { byCode } from '@stube/core/model';
+import { contentsOf, formatAmount, litresOfLine, shapeOf } from '@stube/core/contents';
+import { pathsOf } from '@stube/core/find';
 import { readSite } from '../../../db/read.ts';
 import type { Scope } from '../../../db/scope.ts';
 import { tableCsv } from '../../../documents/table.ts';

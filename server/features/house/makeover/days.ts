@@ -1,7 +1,6 @@
 /** The days planned for the rest of a makeover, as a calendar. */
-import { dayIn } from '@stube/core/ground/calendar/day';
-import { portionsOf } from '@stube/core/living/makeover/portions';
-import { planDays, type DayPlan } from '@stube/core/living/makeover/pace';
+import { dayIn } from '@stube/core/calendar';
+import { type DayPlan, planDays, portionsOf } from '@stube/core/makeover';
 import { NotFound, Refused } from '../../../db/problems.ts';
 import { calendarText } from '../../../documents/calendar.ts';
 import { readSite } from '../../../db/read.ts';

@@ -1,8 +1,7 @@
 /** Sittings of a makeover, one at a time in a room, timed by the server's clock; and the room as it was before. */
-import { dayIn } from '@stube/core/ground/calendar/day';
-import { asItIsOf } from '@stube/core/living/makeover/as-it-is';
-import { secondsOf } from '@stube/core/living/makeover/pace';
-import { roomDataOf } from '@stube/core/placing/placement/room-data';
+import { dayIn } from '@stube/core/calendar';
+import { asItIsOf, secondsOf } from '@stube/core/makeover';
+import { roomDataOf } from '@stube/core/placement';
 import type { SessionRequest } from '@stube/contract/makeover/requests';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { makeChange } from '../../../db/change.ts';

@@ -1,5 +1,5 @@
 /** A new room has a code of its own and one zone, so that walks can be reckoned from the start. */
-import { freeCode } from '@stube/core/ground/model/room-code';
+import { freeCode } from '@stube/core/model';
 import type { RowHooks } from '../../../db/hooks.ts';
 import { newId } from '../../../db/ids.ts';
 

@@ -1,7 +1,6 @@
 /** A site in one file, out and in. */
 import { readFile, writeFile } from 'node:fs/promises';
-import { copySite } from '@stube/core/ground/model/copy';
-import { TABLES } from '@stube/core/ground/model/entities';
+import { copySite, TABLES } from '@stube/core/model';
 import { EXPORT_FORMAT, EXPORT_VERSION } from '@stube/contract/site-file/format';
 import { MAX_SITE_NAME } from '@stube/contract/rows/fields';
 import { makeChange } from '../../../db/change.ts';

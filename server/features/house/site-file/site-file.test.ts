@@ -1,7 +1,7 @@
 /** A site in one file: it comes in as it went out, or not at all; the inventory as a table. */
 import Papa from 'papaparse';
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import type { Row, SiteData } from '@stube/core/ground/model/entities';
+import type { Row, SiteData } from '@stube/core/model';
 import { siteWithRoom, testServer, type TestServer } from '../../../testing/site.ts';
 
 let server: TestServer;

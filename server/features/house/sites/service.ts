@@ -1,7 +1,6 @@
 /** A new site and what it begins with. */
-import { defaultsOf } from '@stube/core/ground/model/defaults';
-import type { Person } from '@stube/core/ground/model/entities';
-import { CATALOGUE } from '@stube/core/containing/containers/catalogue';
+import { defaultsOf, type Person } from '@stube/core/model';
+import { CATALOGUE } from '@stube/core/containers';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { NewSite } from '@stube/contract/sites/requests';
 import { makeChange } from '../../../db/change.ts';

@@ -2,7 +2,7 @@
 import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { addDays, dayIn, daysBetween } from '@stube/core/ground/calendar/day';
+import { addDays, dayIn, daysBetween } from '@stube/core/calendar';
 import type { SiteFile } from '@stube/contract/site-file/format';
 import type { Db } from '../../../db/store.ts';
 import { listSites } from '../../../db/sites.ts';

@@ -3,14 +3,21 @@ import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
 import svgToPdf from 'svg-to-pdfkit';
 import lucide from '@iconify-json/lucide/icons.json' with { type: 'json' };
-import { HUES } from '@stube/core/labelling/labels/hues';
-import type { LabelContent, Mark, MeasureText } from '@stube/core/labelling/labels/label';
-import { layOutOutline, layOutOutlines, type Outline } from '@stube/core/labelling/labels/outline';
-import { labelRun, type RunOptions } from '@stube/core/labelling/labels/pages';
-import { PAPERS } from '@stube/core/labelling/labels/paper';
-import { SHAPES } from '@stube/core/labelling/labels/shapes';
-import type { Page } from '@stube/core/labelling/labels/sheets';
-import type { Paper } from '@stube/core/ground/model/site';
+import {
+  HUES,
+  type LabelContent,
+  labelRun,
+  layOutOutline,
+  layOutOutlines,
+  type Mark,
+  type MeasureText,
+  type Outline,
+  type Page,
+  PAPERS,
+  type RunOptions,
+  SHAPES,
+} from '@stube/core/labels';
+import type { Paper } from '@stube/core/model';
 import { inRuns, registerFonts } from '../../../documents/fonts.ts';
 import { finished, type Doc } from '../../../documents/pdf.ts';
 

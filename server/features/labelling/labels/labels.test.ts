@@ -1,9 +1,8 @@
 /** Labels from the bins to the paper and the knife, read back, and kept true. */
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import { getDocumentProxy } from 'unpdf';
-import type { Bin, PrintedLabel } from '@stube/core/ground/model/entities';
-import { newLayout } from '@stube/core/labelling/labels/media';
-import { CALIBRATION } from '@stube/core/labelling/labels/paper';
+import type { Bin, PrintedLabel } from '@stube/core/model';
+import { CALIBRATION, newLayout } from '@stube/core/labels';
 import { siteWithRoom, testServer, type TestServer } from '../../../testing/site.ts';
 import { cutName } from './outlines.ts';
 

@@ -1,8 +1,7 @@
 /** Names as outlines for a cutting plotter (practice L1): SVG in true size, of the letters that ship with the application. */
 import { create, type Font, type PathCommand } from 'fontkit';
 import polygonClipping, { type MultiPolygon, type Ring } from 'polygon-clipping';
-import type { LabelContent } from '@stube/core/labelling/labels/label';
-import { inCase } from '@stube/core/labelling/labels/lay-out-label';
+import { inCase, type LabelContent } from '@stube/core/labels';
 import { FACES, type Face } from '../../../documents/faces.ts';
 import { runsOf } from '../../../documents/runs.ts';
 import { fontFile } from '../../../documents/woff.ts';

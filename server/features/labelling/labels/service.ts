@@ -1,16 +1,21 @@
 /** Labels of a room: which are to be printed, and that they were. */
-import { dayIn } from '@stube/core/ground/calendar/day';
-import { contentsOf } from '@stube/core/ground/contents/contents';
-import { hiddenOn } from '@stube/core/labelling/labels/private';
-import { dueLabels, lookOf, type DueLabel } from '@stube/core/labelling/labels/due';
-import { keyOf, type LabelContent } from '@stube/core/labelling/labels/label';
-import { labelDataOf, type LabelData } from '@stube/core/labelling/labels/label-data';
-import { labelsOfRole, usualLook } from '@stube/core/labelling/labels/labels-of-room';
-import type { Outline } from '@stube/core/labelling/labels/outline';
-import type { RunLook } from '@stube/core/labelling/labels/pages';
-import { byId } from '@stube/core/ground/model/by-id';
-import { ENTITIES, type LabelLayout, type LabelRole, type SiteData } from '@stube/core/ground/model/entities';
-import type { Paper } from '@stube/core/ground/model/site';
+import { dayIn } from '@stube/core/calendar';
+import { contentsOf } from '@stube/core/contents';
+import {
+  type DueLabel,
+  dueLabels,
+  hiddenOn,
+  keyOf,
+  type LabelContent,
+  type LabelData,
+  labelDataOf,
+  labelsOfRole,
+  lookOf,
+  type Outline,
+  type RunLook,
+  usualLook,
+} from '@stube/core/labels';
+import { byId, ENTITIES, type LabelLayout, type LabelRole, type Paper, type SiteData } from '@stube/core/model';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { USUAL, type LabelQuery, type PrintedRequest } from '@stube/contract/labels/requests';
 import { makeChange } from '../../../db/change.ts';

@@ -1,10 +1,8 @@
 /** Numbered sets: given in runs, gaps closed, and the index that says what is where. */
-import { contentsOf } from '@stube/core/ground/contents/contents';
-import { pathsOf, wayOf } from '@stube/core/living/find/things';
-import { byId } from '@stube/core/ground/model/by-id';
-import type { Bin } from '@stube/core/ground/model/entities';
-import { binsByLine, indexOf, type IndexRow } from '@stube/core/labelling/numbers/index-of-numbers';
-import { closeGaps, nextNumbers } from '@stube/core/ground/contents/set-numbers';
+import { closeGaps, contentsOf, nextNumbers } from '@stube/core/contents';
+import { pathsOf, wayOf } from '@stube/core/find';
+import { type Bin, byId } from '@stube/core/model';
+import { binsByLine, indexOf, type IndexRow } from '@stube/core/numbers';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { NumberRequest } from '@stube/contract/numbers/requests';
 import { makeChange } from '../../../db/change.ts';

@@ -1,7 +1,6 @@
 /** What is seen and done with a bin: remembered with one tap, taken back with one undo, and learned from. */
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { placeProblemOf } from '@stube/core/placing/placement/place-problem-of';
-import { roomDataOf } from '@stube/core/placing/placement/room-data';
+import { placeProblemOf, roomDataOf } from '@stube/core/placement';
 import { siteWithRoom, testServer, type TestServer } from '../../../testing/site.ts';
 
 let server: TestServer;

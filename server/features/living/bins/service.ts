@@ -1,9 +1,6 @@
 /** What is found out about a bin while it is used. */
-import { contentsOf } from '@stube/core/ground/contents/contents';
-import { insideLitres, learnedCorrection } from '@stube/core/ground/contents/litres';
-import { shapeOf } from '@stube/core/ground/contents/shape';
-import { byId } from '@stube/core/ground/model/by-id';
-import type { Bin, ObservationKind } from '@stube/core/ground/model/entities';
+import { contentsOf, insideLitres, learnedCorrection, shapeOf } from '@stube/core/contents';
+import { type Bin, byId, type ObservationKind } from '@stube/core/model';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { ObservedRequest } from '@stube/contract/bins/requests';
 import { makeChange } from '../../../db/change.ts';

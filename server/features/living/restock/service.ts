@@ -1,9 +1,7 @@
 /** What is to order, and the first-aid kit with its checks, on paper. */
-import { inOrder } from '@stube/core/ground/model/sort';
-import { dayIn } from '@stube/core/ground/calendar/day';
-import type { SiteData } from '@stube/core/ground/model/entities';
-import { ordersOf } from '@stube/core/living/restock/budget';
-import { forecastsOf } from '@stube/core/living/restock/forecast-of-site';
+import { inOrder, type SiteData } from '@stube/core/model';
+import { dayIn } from '@stube/core/calendar';
+import { forecastsOf, ordersOf } from '@stube/core/restock';
 import { NotFound } from '../../../db/problems.ts';
 import { readSite } from '../../../db/read.ts';
 import type { Scope } from '../../../db/scope.ts';

@@ -1,6 +1,6 @@
 /** A plan of what is out in a room, week by week: reckoned, not written. */
-import { rotationOfRoom } from '@stube/core/living/rotation/rotation-of-room';
-import { mondayOf } from '@stube/core/living/today/done';
+import { rotationOfRoom } from '@stube/core/rotation';
+import { mondayOf } from '@stube/core/today';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { NotFound, Refused } from '../../../db/problems.ts';
 import { readSite } from '../../../db/read.ts';

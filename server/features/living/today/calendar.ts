@@ -1,7 +1,7 @@
 /** What is due, as a calendar that other programs subscribe to: routines with holidays left out, days of decisions and returns. */
-import { addDays, dayIn } from '@stube/core/ground/calendar/day';
-import { daysDue } from '@stube/core/living/routines/recurrence';
-import { agendaOf } from '@stube/core/living/today/agenda';
+import { addDays, dayIn } from '@stube/core/calendar';
+import { daysDue } from '@stube/core/routines';
+import { agendaOf } from '@stube/core/today';
 import { calendarText, type CalendarEvent } from '../../../documents/calendar.ts';
 import { readSite } from '../../../db/read.ts';
 import type { Scope } from '../../../db/scope.ts';

@@ -1,6 +1,6 @@
 /** Pieces to cut live with their compartment; the list says what is wrong with it. */
 import { afterAll, beforeAll, beforeEach, expect, test } from 'vitest';
-import { CUBES } from '@stube/core/ground/model/testing/rows';
+import { CUBES } from '@stube/core/model/testing/rows';
 import { siteWithRoom, testServer, type TestServer } from '../../../testing/site.ts';
 
 let server: TestServer;

@@ -1,6 +1,6 @@
 /** The cut list on paper: each bar drawn to scale with its cuts, then every piece, what carries them, and what to mind. */
 import PDFDocument from 'pdfkit';
-import type { Paper } from '@stube/core/ground/model/site';
+import type { Paper } from '@stube/core/model';
 import { registerFonts } from '../../../documents/fonts.ts';
 import { finished, type Doc } from '../../../documents/pdf.ts';
 import { write } from '../../../documents/table.ts';

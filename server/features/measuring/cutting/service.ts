@@ -7,11 +7,10 @@ import {
   fixingsOf,
   leftOf,
   listPieces,
-} from '@stube/core/measuring/cutting/cut-list';
-import { planSheets } from '@stube/core/measuring/cutting/sheets';
-import { wallFixingsOf } from '@stube/core/measuring/cutting/wall-fixings';
-import { formatLength } from '@stube/core/ground/lengths/length';
-import { inUnits } from '@stube/core/ground/lengths/in-units';
+  planSheets,
+  wallFixingsOf,
+} from '@stube/core/cutting';
+import { formatLength, inUnits } from '@stube/core/lengths';
 import { NotFound } from '../../../db/problems.ts';
 import { readTables } from '../../../db/read.ts';
 import type { Scope } from '../../../db/scope.ts';

@@ -1,9 +1,7 @@
 /** Units and what follows from their shape: their compartments. */
-import { reshape, sameShape } from '@stube/core/measuring/measuring/reshape';
-import { shapeProblems } from '@stube/core/measuring/measuring/template';
-import type { Unit } from '@stube/core/ground/model/entities';
-import { freeSpot } from '@stube/core/measuring/floor/free-spot';
-import { lessBlocked } from '@stube/core/measuring/measuring/blocked';
+import { lessBlocked, reshape, sameShape, shapeProblems } from '@stube/core/measuring';
+import type { Unit } from '@stube/core/model';
+import { freeSpot } from '@stube/core/floor';
 import type { RowHooks } from '../../../db/hooks.ts';
 import { newId } from '../../../db/ids.ts';
 import { Refused } from '../../../db/problems.ts';

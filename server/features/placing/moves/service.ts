@@ -1,11 +1,8 @@
 /** The move plan of a room on paper, each step with a box to tick. */
-import { inOrder } from '@stube/core/ground/model/sort';
-import { dayIn } from '@stube/core/ground/calendar/day';
-import { byId } from '@stube/core/ground/model/by-id';
-import { moveWords, type MoveWords } from '@stube/core/placing/moves/words';
-import { depthProblemOf, homesOf } from '@stube/core/placing/placement/depth/depth-problem-of';
-import { Standing } from '@stube/core/placing/placement/depth/standing';
-import { roomDataOf } from '@stube/core/placing/placement/room-data';
+import { byId, inOrder } from '@stube/core/model';
+import { dayIn } from '@stube/core/calendar';
+import { moveWords, type MoveWords } from '@stube/core/moves';
+import { depthProblemOf, homesOf, roomDataOf, Standing } from '@stube/core/placement';
 import { cellsOf, type Column } from '../../../documents/table.ts';
 import { NotFound } from '../../../db/problems.ts';
 import { readSite } from '../../../db/read.ts';

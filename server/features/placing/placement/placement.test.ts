@@ -1,7 +1,7 @@
 /** Bins by hand: how many of which container, and where each stands. */
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
-import type { Bin } from '@stube/core/ground/model/entities';
-import { CUBES } from '@stube/core/ground/model/testing/rows';
+import type { Bin } from '@stube/core/model';
+import { CUBES } from '@stube/core/model/testing/rows';
 import { siteWithRoom, testServer, type TestServer } from '../../../testing/site.ts';
 
 let server: TestServer;

@@ -1,12 +1,7 @@
 /** Bins into compartments: one moved by hand, or a whole plan. */
-import { dayIn } from '@stube/core/ground/calendar/day';
-import { mustBeLocked } from '@stube/core/placing/placement/must-be-locked';
-import { depthProblemOf, homesOf } from '@stube/core/placing/placement/depth/depth-problem-of';
-import { fixedIn } from '@stube/core/placing/placement/depth/fixed';
-import { Standing } from '@stube/core/placing/placement/depth/standing';
-import { ON_THE_BENCH } from '@stube/core/ground/model/bin';
-import { roomDataOf } from '@stube/core/placing/placement/room-data';
-import type { Bin, SiteData } from '@stube/core/ground/model/entities';
+import { dayIn } from '@stube/core/calendar';
+import { depthProblemOf, fixedIn, homesOf, mustBeLocked, roomDataOf, Standing } from '@stube/core/placement';
+import { type Bin, ON_THE_BENCH, type SiteData } from '@stube/core/model';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { PlacedAt, PlaceRequest } from '@stube/contract/placement/requests';
 import { makeChange } from '../../../db/change.ts';

@@ -1,6 +1,5 @@
 /** A whole plan is taken over: the room's containers and the places of its bins, in one change with one undo. */
-import { inOrder } from '@stube/core/ground/model/sort';
-import { groupedBy } from '@stube/core/ground/model/grouped-by';
+import { groupedBy, inOrder } from '@stube/core/model';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { PlanRequest } from '@stube/contract/plans/requests';
 import { makeChange } from '../../../db/change.ts';

@@ -1,5 +1,5 @@
 /** The place in which things wait until they are handed over (practice G5). */
-import { WAY_OUT } from '@stube/core/ground/contents/stored-lines';
+import { WAY_OUT } from '@stube/core/contents';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { makeChange } from '../../../db/change.ts';
 import type { Scope } from '../../../db/scope.ts';

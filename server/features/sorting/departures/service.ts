@@ -1,7 +1,7 @@
 /** What leaves and what goes back, as documents. */
-import { formatVolume, LITRES_PER_QUART } from '@stube/core/ground/lengths/in-units';
-import type { LengthSystem } from '@stube/core/ground/model/site';
-import { LISTS, listOf, sumOf, type ListedLine } from '@stube/core/sorting/pile/departures';
+import { formatVolume, LITRES_PER_QUART } from '@stube/core/lengths';
+import type { LengthSystem } from '@stube/core/model';
+import { type ListedLine, listOf, LISTS, sumOf } from '@stube/core/pile';
 import type { ListQuery } from '@stube/contract/departures/requests';
 import { cellsOf, tableCsv, type Column } from '../../../documents/table.ts';
 import { readSite } from '../../../db/read.ts';

@@ -1,5 +1,5 @@
 /** A list from elsewhere, imported into the pile as one change. */
-import { MAX_SORT } from '@stube/core/ground/model/sort';
+import { MAX_SORT } from '@stube/core/model';
 import type { ImportedLines } from '@stube/contract/import/requests';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import { makeChange } from '../../../db/change.ts';

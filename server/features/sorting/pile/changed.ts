@@ -1,10 +1,8 @@
 /** What a change of a line brings with it: it keeps its size in another category, and lies on the pile of the room it belongs to. */
-import { takenAlong } from '@stube/core/ground/contents/piece';
-import { decided } from '@stube/core/sorting/pile/new-line';
-import type { Moment } from '@stube/core/ground/calendar/day';
-import { roomNamed } from '@stube/core/sorting/pile/other-room';
-import { byId } from '@stube/core/ground/model/by-id';
-import type { Line } from '@stube/core/ground/model/entities';
+import { takenAlong } from '@stube/core/contents';
+import { decided, roomNamed } from '@stube/core/pile';
+import type { Moment } from '@stube/core/calendar';
+import { byId, type Line } from '@stube/core/model';
 import { Refused } from '../../../db/problems.ts';
 import type { Recorder } from '../../../db/recorder.ts';
 

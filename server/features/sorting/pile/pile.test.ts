@@ -1,8 +1,7 @@
 /** The pile through the interface: sessions, lists that come in, several rows at once, photographs, papers that go out. */
 import { beforeAll, describe, expect, test } from 'vitest';
-import type { Line } from '@stube/core/ground/model/entities';
-import { defaultsOf } from '@stube/core/ground/model/defaults';
-import { lineValues } from '@stube/core/ground/model/testing/rows';
+import { defaultsOf, type Line } from '@stube/core/model';
+import { lineValues } from '@stube/core/model/testing/rows';
 import { jpegOf } from '../../../testing/pictures.ts';
 import { siteWithRoom, testServer, type TestServer } from '../../../testing/site.ts';
 

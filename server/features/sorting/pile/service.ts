@@ -1,10 +1,8 @@
 /** Lines of the pile: read as typed, with a category proposed and taken into the site when it is new there. */
-import { momentIn } from '@stube/core/ground/calendar/day';
-import { sortAfter } from '@stube/core/ground/model/sort';
-import { kindIn } from '@stube/core/sorting/pile/kind-in';
-import { isParsedLine, parseLine } from '@stube/core/sorting/pile/parse-line';
-import { decisionFor, lineOf } from '@stube/core/sorting/pile/new-line';
-import { knownCategories, proposeCategories } from '@stube/core/ground/matching/propose';
+import { momentIn } from '@stube/core/calendar';
+import { sortAfter } from '@stube/core/model';
+import { decisionFor, isParsedLine, kindIn, lineOf, parseLine } from '@stube/core/pile';
+import { knownCategories, proposeCategories } from '@stube/core/matching';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { NewLine } from '@stube/contract/pile/requests';
 import { makeChange } from '../../../db/change.ts';

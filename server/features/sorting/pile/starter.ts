@@ -1,7 +1,7 @@
 /** Categories of the starter library, taken into a site when they are first needed. */
-import { defaultsOf } from '@stube/core/ground/model/defaults';
-import { ODDS_AND_ENDS } from '@stube/core/sorting/pile/limits';
-import { starterFamilyOf, starterOf, type StarterCategory } from '@stube/core/ground/starter/library';
+import { defaultsOf } from '@stube/core/model';
+import { ODDS_AND_ENDS } from '@stube/core/pile';
+import { type StarterCategory, starterFamilyOf, starterOf } from '@stube/core/starter';
 import { newId } from '../../../db/ids.ts';
 import { Refused } from '../../../db/problems.ts';
 import type { Recorder } from '../../../db/recorder.ts';

@@ -1,11 +1,17 @@
 <script setup lang="ts">
 /** One category: how many of which container, how full each, and why. */
 import { computed } from 'vue';
-import { MAX_BINS, type ContainChoice, type ContainerOption } from '@stube/core/containing/containers/choose';
-import { fillLimitOf, isBeyondLimit } from '@stube/core/containing/containers/fullness';
-import { fitsCompartment, whatWouldHelp } from '@stube/core/containing/containers/spaces';
-import { alwaysTight, tightWords } from '@stube/core/measuring/measuring/tight';
-import { HUES } from '@stube/core/labelling/labels/hues';
+import {
+  type ContainChoice,
+  type ContainerOption,
+  fillLimitOf,
+  fitsCompartment,
+  isBeyondLimit,
+  MAX_BINS,
+  whatWouldHelp,
+} from '@stube/core/containers';
+import { alwaysTight, tightWords } from '@stube/core/measuring';
+import { HUES } from '@stube/core/labels';
 import Pictogram from '../../../drawing/Pictogram.vue';
 import { litres, percent, said } from '../../../parts/numbers.ts';
 import { useRoom } from '../../../data/room.ts';

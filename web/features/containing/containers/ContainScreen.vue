@@ -2,12 +2,16 @@
 /** How many of which container each category needs: chosen with its reason, from the stock first. */
 import { computed, ref } from 'vue';
 import { Grid3x3, LayoutGrid, PackageCheck, Puzzle, Scale } from '@lucide/vue';
-import { innerParts } from '@stube/core/containing/containers/inner';
-import { chooseContainers, couldStand, type ContainChoice } from '@stube/core/containing/containers/choose';
-import { nextStep } from '@stube/core/living/makeover/progress';
-import { withSchool } from '@stube/core/containing/containers/schools';
-import { countTypes } from '@stube/core/containing/containers/shopping';
-import { groupedBy } from '@stube/core/ground/model/grouped-by';
+import {
+  chooseContainers,
+  type ContainChoice,
+  couldStand,
+  countTypes,
+  innerParts,
+  withSchool,
+} from '@stube/core/containers';
+import { nextStep } from '@stube/core/makeover';
+import { groupedBy } from '@stube/core/model';
 import NextStep from '../../../frame/NextStep.vue';
 import DrawnWhenNear from '../../../parts/DrawnWhenNear.vue';
 import JumpBar from '../../../parts/JumpBar.vue';

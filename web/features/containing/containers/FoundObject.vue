@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** What lies around, told in one line: how it is understood is shown while one types, and enter takes it into the stock. */
 import { computed, ref } from 'vue';
-import { readFound } from '@stube/core/containing/containers/found-object';
-import { insideLitres } from '@stube/core/ground/contents/litres';
+import { readFound } from '@stube/core/containers';
+import { insideLitres } from '@stube/core/contents';
 import { litres, sidesOf } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';
 

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** What the room prefers: seen or hidden, lids, how it buys; each with what it would bring, reckoned for this room. */
 import { computed, ref } from 'vue';
-import type { ContainContext } from '@stube/core/containing/containers/choose';
-import { effectsOf, type School, type SchoolEffect } from '@stube/core/containing/containers/schools';
+import { type ContainContext, effectsOf, type School, type SchoolEffect } from '@stube/core/containers';
 import { useRoom } from '../../../data/room.ts';
 import { minutes, money, percent } from '../../../parts/numbers.ts';
 

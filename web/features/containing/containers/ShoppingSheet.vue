@@ -2,10 +2,16 @@
 /** What must be bought when the containers shown are taken: owned ones taken off, packs rounded up. */
 import { computed, ref } from 'vue';
 import { FileDown } from '@lucide/vue';
-import { shoppingList, totalOf, type Purchase } from '@stube/core/containing/containers/shopping';
-import { alternativesTo, type Alternative } from '@stube/core/containing/containers/alternatives';
-import type { ContainChoice, ContainContext } from '@stube/core/containing/containers/choose';
-import type { ContainerType } from '@stube/core/ground/model/entities';
+import {
+  type Alternative,
+  alternativesTo,
+  type ContainChoice,
+  type ContainContext,
+  type Purchase,
+  shoppingList,
+  totalOf,
+} from '@stube/core/containers';
+import type { ContainerType } from '@stube/core/model';
 import TypeDialog from './TypeDialog.vue';
 import { money } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';

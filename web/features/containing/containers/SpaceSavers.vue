@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** What would take far less room another way: proposed with its litres, done with one press, undone with one. */
 import { computed } from 'vue';
-import { savingsOf, type Saving } from '@stube/core/containing/containers/savers';
-import { formatAmount } from '@stube/core/ground/contents/measures';
+import { type Saving, savingsOf } from '@stube/core/containers';
+import { formatAmount } from '@stube/core/contents';
 import { useRoom } from '../../../data/room.ts';
 import { litres } from '../../../parts/numbers.ts';
 import { newId } from '../../../data/new-id.ts';

@@ -2,10 +2,10 @@
 /** The kinds of containers this site knows: what is owned, in use and free (practice C1). */
 import { computed, ref } from 'vue';
 import { Minus, Pencil, Plus } from '@lucide/vue';
-import { hasAll } from '@stube/core/ground/matching/words';
-import { countTypes } from '@stube/core/containing/containers/shopping';
-import { insideLitres } from '@stube/core/ground/contents/litres';
-import type { ContainerType } from '@stube/core/ground/model/entities';
+import { hasAll } from '@stube/core/matching';
+import { countTypes } from '@stube/core/containers';
+import { insideLitres } from '@stube/core/contents';
+import type { ContainerType } from '@stube/core/model';
 import { litres, money, sidesOf } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';
 import FoundObject from './FoundObject.vue';

@@ -2,8 +2,7 @@
 /** Three ways to buy for this room, side by side under a budget; taking one chooses the containers, one undo takes it back. */
 import { computed, ref } from 'vue';
 import { Check } from '@lucide/vue';
-import type { ContainContext } from '@stube/core/containing/containers/choose';
-import { strategiesOf, type Strategy } from '@stube/core/containing/containers/strategies';
+import { type ContainContext, strategiesOf, type Strategy } from '@stube/core/containers';
 import { strategyName as nameOf } from './strategy-names.ts';
 import { useRoom } from '../../../data/room.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';

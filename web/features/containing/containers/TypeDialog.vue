@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A kind of container: outside for the shelf, inside for what goes in. */
 import { reactive } from 'vue';
-import { MATERIALS, type ContainerType } from '@stube/core/ground/model/entities';
+import { type ContainerType, MATERIALS } from '@stube/core/model';
 import EntityDialog from '../../../parts/EntityDialog.vue';
 import MoneyField from '../../../parts/MoneyField.vue';
 import NumberField from '../../../parts/NumberField.vue';

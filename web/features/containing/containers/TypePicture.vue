@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The container's own picture, taken with the phone or chosen from its pictures. */
 import { computed } from 'vue';
-import type { ContainerType } from '@stube/core/ground/model/entities';
+import type { ContainerType } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import TakePhoto from '../../house/photos/TakePhoto.vue';
 

@@ -1,5 +1,5 @@
 /** What the strategies of a plan are called. */
-import type { Strategy, StrategyId } from '@stube/core/containing/containers/strategies';
+import type { Strategy, StrategyId } from '@stube/core/containers';
 
 export const STRATEGY_NAMES: Record<StrategyId, string> = {
   stock: 'Use what you have',

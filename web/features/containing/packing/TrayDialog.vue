@@ -3,10 +3,10 @@
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { proxy } from 'comlink';
 import { Check, RotateCcw } from '@lucide/vue';
-import { countTypes, purchasesBeyond, totalOf } from '@stube/core/containing/containers/shopping';
-import { proposeTrays, type TraySet } from '@stube/core/containing/packing/tray-set';
-import { comesInto } from '@stube/core/ground/body/who-comes';
-import { keptFromChildren, isYoung } from '@stube/core/ground/hazards/kept-from-children';
+import { countTypes, purchasesBeyond, totalOf } from '@stube/core/containers';
+import { proposeTrays, type TraySet } from '@stube/core/packing';
+import { comesInto } from '@stube/core/body';
+import { isYoung, keptFromChildren } from '@stube/core/hazards';
 import FitPlan from '../../../drawing/FitPlan.vue';
 import { useRoom } from '../../../data/room.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';

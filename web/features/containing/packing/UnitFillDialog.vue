@@ -3,14 +3,20 @@
 import { computed, onMounted, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { proxy } from 'comlink';
 import { Check, RotateCcw, Square } from '@lucide/vue';
-import { shapeOf } from '@stube/core/ground/contents/shape';
-import { countTypes } from '@stube/core/containing/containers/shopping';
-import { tightSides, tightWords } from '@stube/core/measuring/measuring/tight';
-import { fillProblemOf } from '@stube/core/containing/packing/fill-problem-of';
-import { ABOVE, leftoverOf, topOf, type Gap } from '@stube/core/containing/packing/report/gaps';
-import type { FillAnswer, FillProblem } from '@stube/core/containing/packing/unit-filling';
-import { placeProblemOf } from '@stube/core/placing/placement/place-problem-of';
-import { formatLength } from '@stube/core/ground/lengths/length';
+import { shapeOf } from '@stube/core/contents';
+import { countTypes } from '@stube/core/containers';
+import { tightSides, tightWords } from '@stube/core/measuring';
+import {
+  ABOVE,
+  type FillAnswer,
+  type FillProblem,
+  fillProblemOf,
+  type Gap,
+  leftoverOf,
+  topOf,
+} from '@stube/core/packing';
+import { placeProblemOf } from '@stube/core/placement';
+import { formatLength } from '@stube/core/lengths';
 import FitPlan from '../../../drawing/FitPlan.vue';
 import { useDrawnBins } from '../../../drawing/drawn.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';

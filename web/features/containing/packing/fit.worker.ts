@@ -1,9 +1,8 @@
 /** Runs the packing engine against the clock, reports every slice, and can be stopped with what it has. */
 import { expose } from 'comlink';
-import { fillUnitSteps, type FillAnswer, type FillProblem } from '@stube/core/containing/packing/unit-filling';
-import { fitSteps } from '@stube/core/containing/packing/solve';
+import { type FillAnswer, type FillProblem, fillUnitSteps, fitSteps } from '@stube/core/packing';
 import { inSlices } from '../../../data/worker/slices.ts';
-import type { FitAnswer, FitProblem } from '@stube/core/ground/problems/fit-problem';
+import type { FitAnswer, FitProblem } from '@stube/core/problems';
 
 export interface FitNews {
   /** 0 … 1 of the time. */

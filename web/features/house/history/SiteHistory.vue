@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** How much this site remembers of what was done, and forgetting the older part of it. */
 import { computed, onMounted, ref } from 'vue';
-import { addDays } from '@stube/core/ground/calendar/day';
+import { addDays } from '@stube/core/calendar';
 import type { HistorySize } from '@stube/contract/answers';
 import { useNotices } from '../../../data/notices.ts';
 import { useSite } from '../../../data/site.ts';

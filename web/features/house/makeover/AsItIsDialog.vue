@@ -2,10 +2,9 @@
 /** The room as it was kept, beside what it is now: what fetching takes, how much of the furniture is used, what never was. */
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import { asItIsOf, figuresOf, neverUsed, type StateFigures } from '@stube/core/living/makeover/as-it-is';
-import type { AsItIs, Bin } from '@stube/core/ground/model/entities';
-import type { BinShape } from '@stube/core/ground/contents/shape';
-import { bareShape } from '@stube/core/ground/contents/shape';
+import { asItIsOf, figuresOf, neverUsed, type StateFigures } from '@stube/core/makeover';
+import type { AsItIs, Bin } from '@stube/core/model';
+import { bareShape, type BinShape } from '@stube/core/contents';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import UnitElevation from '../../../drawing/UnitElevation.vue';
 import { useDrawnBins } from '../../../drawing/drawn.ts';

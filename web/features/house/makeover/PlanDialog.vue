@@ -3,10 +3,9 @@
 import { computed, reactive, ref } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import { CalendarPlus, Plus } from '@lucide/vue';
-import { addDays } from '@stube/core/ground/calendar/day';
-import { planDays } from '@stube/core/living/makeover/pace';
-import { portionsOf } from '@stube/core/living/makeover/portions';
-import type { Deferral } from '@stube/core/ground/model/entities';
+import { addDays } from '@stube/core/calendar';
+import { planDays, portionsOf } from '@stube/core/makeover';
+import type { Deferral } from '@stube/core/model';
 import { formatDay, today } from '../../../parts/day.ts';
 import { useForm } from '../../../parts/form.ts';
 import DayField from '../../../parts/DayField.vue';

@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import { useIntervalFn } from '@vueuse/core';
 import { CalendarDays, Pause, Play, Square } from '@lucide/vue';
-import { paceOf, secondsOf } from '@stube/core/living/makeover/pace';
+import { paceOf, secondsOf } from '@stube/core/makeover';
 import { formatTime } from '../../../parts/day.ts';
 import { useRoom } from '../../../data/room.ts';
 import PlanDialog from './PlanDialog.vue';

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** An adult or a child: shelves are judged by their stature. */
 import { computed, reactive, watch } from 'vue';
-import type { Person } from '@stube/core/ground/model/entities';
-import { formatLength } from '@stube/core/ground/lengths/length';
-import { medianStature, monthsOld, formatAge, STATURE_SOURCE } from '@stube/core/ground/body/stature';
+import type { Person } from '@stube/core/model';
+import { formatLength } from '@stube/core/lengths';
+import { formatAge, medianStature, monthsOld, STATURE_SOURCE } from '@stube/core/body';
 import CautionPreview from '../../../parts/cautions/CautionPreview.vue';
 import DayField from '../../../parts/DayField.vue';
 import EntityDialog from '../../../parts/EntityDialog.vue';

@@ -2,7 +2,7 @@
 /** Who lives or works here, asked in a few taps: shelves, cautions and labels go by it. It can be told later, too. */
 import { ref } from 'vue';
 import { Baby, UserRound } from '@lucide/vue';
-import { medianStature, monthsOld } from '@stube/core/ground/body/stature';
+import { medianStature, monthsOld } from '@stube/core/body';
 import { useSite } from '../../../data/site.ts';
 import { dateToday } from '../../../parts/day.ts';
 

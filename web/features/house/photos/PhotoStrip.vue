@@ -2,7 +2,7 @@
 /** Photographs of the room's makeover: the heap, before and after. */
 import { computed, ref } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
-import type { Photo } from '@stube/core/ground/model/entities';
+import type { Photo } from '@stube/core/model';
 import { formatDay } from '../../../parts/day.ts';
 import { useRoom } from '../../../data/room.ts';
 import TakePhoto from './TakePhoto.vue';

@@ -2,7 +2,7 @@
 /** Takes a picture with the phone, or chooses one from its pictures. */
 import { ref } from 'vue';
 import { Camera } from '@lucide/vue';
-import type { Photo } from '@stube/core/ground/model/entities';
+import type { Photo } from '@stube/core/model';
 import { useKeepPhoto, type PhotoOf } from './keep-photo.ts';
 
 const props = defineProps<{ says: string; roomId: string; kind: Photo['kind']; of?: PhotoOf; several?: boolean }>();

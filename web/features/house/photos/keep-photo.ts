@@ -1,5 +1,5 @@
 /** A picture that was taken or drawn is made small and kept. */
-import type { Photo } from '@stube/core/ground/model/entities';
+import type { Photo } from '@stube/core/model';
 import { useNotices } from '../../../data/notices.ts';
 import { useSite } from '../../../data/site.ts';
 import { today } from '../../../parts/day.ts';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** A new room, or one that is there: its size and who comes in. */
 import { reactive } from 'vue';
-import { inRoundNumbers } from '@stube/core/measuring/measuring/round-numbers';
-import { WALL_KINDS, type Room } from '@stube/core/ground/model/entities';
+import { inRoundNumbers } from '@stube/core/measuring';
+import { type Room, WALL_KINDS } from '@stube/core/model';
 import CautionPreview from '../../../parts/cautions/CautionPreview.vue';
 import EntityDialog from '../../../parts/EntityDialog.vue';
 import LengthField from '../../../parts/LengthField.vue';

@@ -3,7 +3,7 @@
 import { reactive, ref } from 'vue';
 import { Blocks, Building2, House, Scissors, School } from '@lucide/vue';
 import type { ChangeAnswer } from '@stube/contract/answers';
-import type { LengthSystem } from '@stube/core/ground/model/site';
+import type { LengthSystem } from '@stube/core/model';
 import { api } from '../../../data/transport.ts';
 import { useForm } from '../../../parts/form.ts';
 import TextField from '../../../parts/TextField.vue';

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** Rules of thumb of this site: names, units, room to grow, how full is full. */
 import { computed, reactive, watchEffect } from 'vue';
-import type { LengthSystem } from '@stube/core/ground/model/site';
-import type { Site } from '@stube/core/ground/model/entities';
-import { EVERYDAY_MEASURES } from '@stube/core/ground/contents/measures';
+import type { LengthSystem, Site } from '@stube/core/model';
+import { EVERYDAY_MEASURES } from '@stube/core/contents';
 import { useForm } from '../../../parts/form.ts';
 import { limitSaid } from '../../../parts/limit-said.ts';
 import { percent } from '../../../parts/numbers.ts';

@@ -3,10 +3,10 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { ArrowRight, Download, Pencil, Plus } from '@lucide/vue';
-import { isWhole, nextStep, roomProgress, STEPS } from '@stube/core/living/makeover/progress';
-import { formatLength } from '@stube/core/ground/lengths/length';
-import { HUES } from '@stube/core/labelling/labels/hues';
-import type { Person, Room } from '@stube/core/ground/model/entities';
+import { isWhole, nextStep, roomProgress, STEPS } from '@stube/core/makeover';
+import { formatLength } from '@stube/core/lengths';
+import { HUES } from '@stube/core/labels';
+import type { Person, Room } from '@stube/core/model';
 import { api } from '../../../data/transport.ts';
 import { today } from '../../../parts/day.ts';
 import { floorSize } from '../../../parts/numbers.ts';

@@ -1,10 +1,7 @@
 <script setup lang="ts">
 /** One page as it comes out of the printer, in mm. */
 import QRCode from 'qrcode';
-import { HUES } from '@stube/core/labelling/labels/hues';
-import { SHAPES } from '@stube/core/labelling/labels/shapes';
-import type { Mark } from '@stube/core/labelling/labels/label';
-import type { Page, PlacedLabel } from '@stube/core/labelling/labels/sheets';
+import { HUES, type Mark, type Page, type PlacedLabel, SHAPES } from '@stube/core/labels';
 import bodies from 'virtual:pictograms';
 import { useSite } from '../../../data/site.ts';
 

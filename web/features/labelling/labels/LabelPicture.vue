@@ -2,7 +2,7 @@
 /** The picture on the labels of a category: its pictogram, a photograph, or a drawing of one's own (practice L1). */
 import { computed, ref } from 'vue';
 import { PencilLine } from '@lucide/vue';
-import type { Category } from '@stube/core/ground/model/entities';
+import type { Category } from '@stube/core/model';
 import Pictogram from '../../../drawing/Pictogram.vue';
 import { useSite } from '../../../data/site.ts';
 import { useKeepPhoto } from '../../house/photos/keep-photo.ts';

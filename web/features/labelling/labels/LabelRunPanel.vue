@@ -2,7 +2,7 @@
 /** The print run: its layout, what is in it and why, how it is printed, and what came out. */
 import { computed, ref } from 'vue';
 import { Pencil, Plus, Printer } from '@lucide/vue';
-import { LABEL_ROLES, type LabelRole } from '@stube/core/ground/model/entities';
+import { LABEL_ROLES, type LabelRole } from '@stube/core/model';
 import { useNotices } from '../../../data/notices.ts';
 import { distance, said } from '../../../parts/numbers.ts';
 import { useLabelsActions } from './actions.ts';

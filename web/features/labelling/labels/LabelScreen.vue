@@ -11,7 +11,7 @@ import LabelRunPanel from './LabelRunPanel.vue';
 import LabelsFor from './LabelsFor.vue';
 import OldLabels from './OldLabels.vue';
 import ShortNames from './ShortNames.vue';
-import { tapeRows } from '@stube/core/labelling/labels/tape';
+import { tapeRows } from '@stube/core/labels';
 import { useLabelRun } from './run.ts';
 
 const { bins } = useRoom();

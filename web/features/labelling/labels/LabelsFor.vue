@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** For whom the labels of the room are, who sees them, how they usually look, and what else can be printed. */
 import { computed } from 'vue';
-import { labelsFor } from '@stube/core/labelling/labels/for-whom';
-import { LABELS_FOR } from '@stube/core/ground/model/entities';
+import { labelsFor } from '@stube/core/labels';
+import { LABELS_FOR } from '@stube/core/model';
 import { today } from '../../../parts/day.ts';
 import type { LabelRunView } from './run.ts';
 

@@ -1,11 +1,8 @@
 <script setup lang="ts">
 /** How labels look, by name: medium, size, what stands on them; and whether what hangs already is renewed. */
 import { computed, ref } from 'vue';
-import { LABEL_PARTS, MEDIA, type LabelLayout, type Medium } from '@stube/core/ground/model/entities';
-import { MEDIUM_WORDS, newLayout, PART_WORDS } from '@stube/core/labelling/labels/media';
-import { PRINTABLE } from '@stube/core/labelling/labels/paper';
-import { gridFits } from '@stube/core/labelling/labels/sheets';
-import { TAPES } from '@stube/core/labelling/labels/tape';
+import { LABEL_PARTS, type LabelLayout, MEDIA, type Medium } from '@stube/core/model';
+import { gridFits, MEDIUM_WORDS, newLayout, PART_WORDS, PRINTABLE, TAPES } from '@stube/core/labels';
 import EntityDialog from '../../../parts/EntityDialog.vue';
 import LengthField from '../../../parts/LengthField.vue';
 import NumberField from '../../../parts/NumberField.vue';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** Which containers of the room get a layout: by their kind, as a wall of jars is labelled otherwise than boxes. */
 import { computed } from 'vue';
-import { WITHOUT_CONTAINER } from '@stube/core/ground/contents/shape';
-import { layoutIdOf } from '@stube/core/labelling/labels/labels-of-room';
+import { WITHOUT_CONTAINER } from '@stube/core/contents';
+import { layoutIdOf } from '@stube/core/labels';
 import { useLabelsActions } from './actions.ts';
 import type { LabelRunView } from './run.ts';
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Labels that hang where they are no longer true: to be taken off. */
-import type { OldLabel } from '@stube/core/labelling/labels/due';
+import type { OldLabel } from '@stube/core/labels';
 import { useSite } from '../../../data/site.ts';
 import { useLabelsActions } from './actions.ts';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A label printer to try tape with: it shows what comes out, keeps it, runs out of tape and can jam. */
 import { computed, onMounted, onUnmounted, ref } from 'vue';
-import { TAPES } from '@stube/core/labelling/labels/tape';
+import { TAPES } from '@stube/core/labels';
 import { listenForJobs, type PrintJob } from './printer.ts';
 
 /** A full cassette, and what a label takes to come out, ms. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Names that do not go on their labels, each with a shorter one to take (practice L2). */
 import { computed } from 'vue';
-import { shortName } from '@stube/core/labelling/labels/short-name';
+import { shortName } from '@stube/core/labels';
 import { useSite } from '../../../data/site.ts';
 import type { LabelRunView } from './run.ts';
 

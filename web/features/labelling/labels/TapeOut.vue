@@ -2,9 +2,8 @@
 /** Tape on its way out: to the label printer, which may run out or jam, or as pictures of dots. */
 import { computed, ref } from 'vue';
 import { Image as Picture, Printer } from '@lucide/vue';
-import { LEADER } from '@stube/core/labelling/labels/tape';
-import type { LabelRun } from '@stube/core/labelling/labels/pages';
-import type { LabelLayout } from '@stube/core/ground/model/entities';
+import { type LabelRun, LEADER } from '@stube/core/labels';
+import type { LabelLayout } from '@stube/core/model';
 import type { LabelRunView } from './run.ts';
 import { useLabelsActions } from './actions.ts';
 import { simulatedPrinter, type Stopped } from './printer.ts';

@@ -1,5 +1,5 @@
-import type { LabelKey } from '@stube/core/labelling/labels/label';
-import type { LabelLayout, PrintedLabel, Room } from '@stube/core/ground/model/entities';
+import type { LabelKey } from '@stube/core/labels';
+import type { LabelLayout, PrintedLabel, Room } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 
 const keyOnly = ({ role, binId, numberId, part }: LabelKey): LabelKey => ({ role, binId, numberId, part });

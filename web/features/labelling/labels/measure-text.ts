@@ -1,5 +1,5 @@
 /** Measures text for the preview with the face that the PDF uses too. */
-import type { MeasureText } from '@stube/core/labelling/labels/label';
+import type { MeasureText } from '@stube/core/labels';
 
 export const FACE =
   "'Atkinson Hyperlegible Next Variable', 'Noto Sans', 'Noto Sans Hebrew', 'Noto Sans Arabic', 'Noto Emoji'";

@@ -1,12 +1,18 @@
 /** The print run of a room: what is due in one layout, as it comes out of the printer. */
 import { computed, ref, watch } from 'vue';
-import { byLayout, dueLabels, lookOf, oldLabels, type DueLabel } from '@stube/core/labelling/labels/due';
-import type { LabelContent } from '@stube/core/labelling/labels/label';
-import { labelDataOf, type LabelData } from '@stube/core/labelling/labels/label-data';
-import { labelRun, type LabelRun } from '@stube/core/labelling/labels/pages';
-import { LABEL_ROLES, type LabelRole } from '@stube/core/ground/model/entities';
-import { groupedBy } from '@stube/core/ground/model/grouped-by';
-import type { Paper } from '@stube/core/ground/model/site';
+import {
+  byLayout,
+  type DueLabel,
+  dueLabels,
+  type LabelContent,
+  type LabelData,
+  labelDataOf,
+  labelRun,
+  type LabelRun,
+  lookOf,
+  oldLabels,
+} from '@stube/core/labels';
+import { groupedBy, LABEL_ROLES, type LabelRole, type Paper } from '@stube/core/model';
 import { useRoom } from '../../../data/room.ts';
 import { useSite } from '../../../data/site.ts';
 import { today } from '../../../parts/day.ts';

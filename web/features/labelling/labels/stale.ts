@@ -1,7 +1,7 @@
 /** Rooms whose printed labels no longer say what is true: out of date, or hanging where they do not belong. */
 import { computed } from 'vue';
-import { dueLabels, oldLabels } from '@stube/core/labelling/labels/due';
-import { LABEL_ROLES, type Room } from '@stube/core/ground/model/entities';
+import { dueLabels, oldLabels } from '@stube/core/labels';
+import { LABEL_ROLES, type Room } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import { labelDataOfSite } from './run.ts';
 

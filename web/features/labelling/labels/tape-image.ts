@@ -1,5 +1,5 @@
 /** Labels of tape as a printer takes them: dots, black or white. */
-import type { LaidLabel, Mark } from '@stube/core/labelling/labels/label';
+import type { LaidLabel, Mark } from '@stube/core/labels';
 import bodies from 'virtual:pictograms';
 import { FACE } from './measure-text.ts';
 

@@ -2,10 +2,10 @@
 /** Numbered sets of the site: the index by number, name and place, and numbers for what has none (practice L4). */
 import { computed, ref } from 'vue';
 import { Download, Printer } from '@lucide/vue';
-import { pathsOf, wayOf } from '@stube/core/living/find/things';
-import { binsByLine, indexOf, unnumbered, type IndexRow } from '@stube/core/labelling/numbers/index-of-numbers';
-import { gapsIn, SERIES } from '@stube/core/ground/contents/set-numbers';
-import type { Bin, Line } from '@stube/core/ground/model/entities';
+import { pathsOf, wayOf } from '@stube/core/find';
+import { binsByLine, indexOf, type IndexRow, unnumbered } from '@stube/core/numbers';
+import { gapsIn, SERIES } from '@stube/core/contents';
+import type { Bin, Line } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import { vHeld } from '../../../parts/held.ts';
 import { useNumbersActions } from './actions.ts';

@@ -1,15 +1,11 @@
 <script setup lang="ts">
 /** What is used in two rooms is carried: a parking place is kept for it in the other one. */
 import { computed, ref } from 'vue';
-import { byAcknowledgement } from '@stube/core/placing/cautions/acknowledged';
-import { cautionsOf } from '@stube/core/placing/cautions/cautions';
-import { parkedId } from '@stube/core/placing/cautions/stored';
-import { canHang } from '@stube/core/containing/containers/hanging';
-import { shapeOf, type BinShape } from '@stube/core/ground/contents/shape';
-import { freeToPark } from '@stube/core/placing/placement/depth/free-to-park';
-import { roomDataOf } from '@stube/core/placing/placement/room-data';
-import { fitsToPark } from '@stube/core/placing/placement/parked';
-import type { Bin, Compartment } from '@stube/core/ground/model/entities';
+import { byAcknowledgement, cautionsOf, parkedId } from '@stube/core/cautions';
+import { canHang } from '@stube/core/containers';
+import { type BinShape, shapeOf } from '@stube/core/contents';
+import { fitsToPark, freeToPark, roomDataOf } from '@stube/core/placement';
+import type { Bin, Compartment } from '@stube/core/model';
 import { usePlaceName } from '../../../data/place-name.ts';
 import { useSite } from '../../../data/site.ts';
 import { today } from '../../../parts/day.ts';

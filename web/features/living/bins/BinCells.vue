@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** What lies in which cell of a sorting case or between dividers: seen from above, told by choosing, divided anew. */
 import { computed } from 'vue';
-import { cellCount, cellGrid, cellSize, cellsOf } from '@stube/core/ground/contents/cells';
-import type { BinShape } from '@stube/core/ground/contents/shape';
-import type { Bin, Line } from '@stube/core/ground/model/entities';
+import { type BinShape, cellCount, cellGrid, cellSize, cellsOf } from '@stube/core/contents';
+import type { Bin, Line } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import { sidesOf } from '../../../parts/numbers.ts';
 

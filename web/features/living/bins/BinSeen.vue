@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** What somebody sees or does with the bin in hand, one tap each; how often it is fetched learns from it. */
 import { computed, ref } from 'vue';
-import type { Bin, ObservationKind } from '@stube/core/ground/model/entities';
-import { fetchedOf, missingBins } from '@stube/core/ground/frequency/fetched';
+import type { Bin, ObservationKind } from '@stube/core/model';
+import { fetchedOf, missingBins } from '@stube/core/frequency';
 import type { BinEvent } from '@stube/contract/answers';
 import { useSite } from '../../../data/site.ts';
 import { dayOf, formatDay } from '../../../parts/day.ts';

@@ -1,4 +1,4 @@
-import type { ObservationKind, Row } from '@stube/core/ground/model/entities';
+import type { ObservationKind, Row } from '@stube/core/model';
 import type { ObservedRequest } from '@stube/contract/bins/requests';
 import { useSite } from '../../../data/site.ts';
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** A change that would stop a misplacement, with all that follows from it: bins, labels, moves; taken as one, undone as one. */
 import { computed, ref } from 'vue';
-import { dueLabels } from '@stube/core/labelling/labels/due';
-import type { Proposal } from '@stube/core/living/feedback/proposals';
+import { dueLabels } from '@stube/core/labels';
+import type { Proposal } from '@stube/core/feedback';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import TextField from '../../../parts/TextField.vue';
 import { signedSeconds } from '../../../parts/numbers.ts';

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** Signs that the room's system fails, what goes wrong where, and what would stop it (practices F4, U2, U3). */
 import { computed, ref } from 'vue';
-import { direction, lastWeeks } from '@stube/core/living/feedback/signs';
-import type { Proposal } from '@stube/core/living/feedback/proposals';
+import { direction, lastWeeks, type Proposal } from '@stube/core/feedback';
 import { formatTime, today } from '../../../parts/day.ts';
 import { signedSeconds } from '../../../parts/numbers.ts';
 import { usePlaceName } from '../../../data/place-name.ts';

@@ -1,15 +1,20 @@
 /** The signs of the open room, what is misplaced in it, and what would stop that. */
 import { computed } from 'vue';
-import { addDays } from '@stube/core/ground/calendar/day';
-import { healthOf, lastWeeks, signsOf, type RoomFacts } from '@stube/core/living/feedback/signs';
-import { dueLabels } from '@stube/core/labelling/labels/due';
-import { wordKey } from '@stube/core/ground/matching/phrase';
-import { exchangeFor } from '@stube/core/living/feedback/exchange';
-import { binFactsOf } from '@stube/core/living/feedback/facts';
-import { misplacedOf } from '@stube/core/living/feedback/misplaced';
-import { proposalsFor } from '@stube/core/living/feedback/proposals';
-import { optionsFor } from '@stube/core/placing/placement/depth/explain';
-import { daysDue } from '@stube/core/living/routines/recurrence';
+import { addDays } from '@stube/core/calendar';
+import {
+  binFactsOf,
+  exchangeFor,
+  healthOf,
+  lastWeeks,
+  misplacedOf,
+  proposalsFor,
+  type RoomFacts,
+  signsOf,
+} from '@stube/core/feedback';
+import { dueLabels } from '@stube/core/labels';
+import { wordKey } from '@stube/core/matching';
+import { optionsFor } from '@stube/core/placement';
+import { daysDue } from '@stube/core/routines';
 import { useRoom } from '../../../data/room.ts';
 import { today } from '../../../parts/day.ts';
 import { labelDataOfSite } from '../../labelling/labels/run.ts';

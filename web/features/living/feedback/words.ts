@@ -1,6 +1,5 @@
 /** What signs and proposals are called, and the way out of each. */
-import type { Health, Sign, SignKind } from '@stube/core/living/feedback/signs';
-import type { Proposal } from '@stube/core/living/feedback/proposals';
+import type { Health, Proposal, Sign, SignKind } from '@stube/core/feedback';
 
 export const SIGNS: Readonly<Record<SignKind, { name: string; wayOut: string; to: string }>> = {
   'over-full': { name: 'over-full bins', wayOut: 'Let something go, or make one bin more', to: 'contain' },

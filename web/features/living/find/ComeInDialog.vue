@@ -2,8 +2,8 @@
 /** Before something is bought or accepted: is there one, has it a home, what could leave for it? */
 import { computed, ref } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
-import { canItComeIn, type ComeIn } from '@stube/core/living/find/come-in';
-import type { Line } from '@stube/core/ground/model/entities';
+import { canItComeIn, type ComeIn } from '@stube/core/find';
+import type { Line } from '@stube/core/model';
 import { formatAmount, litres } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';
 

@@ -2,10 +2,9 @@
 /** A bin that was found: lit up in its furniture, the way to it, how one gets at it, and whether it was there. */
 import { computed, ref } from 'vue';
 import type { BinEvent } from '@stube/contract/answers';
-import { gettingAt } from '@stube/core/living/find/getting-at';
-import { turnOf } from '@stube/core/living/find/rotating';
-import type { Bin } from '@stube/core/ground/model/entities';
-import { roomDataOf } from '@stube/core/placing/placement/room-data';
+import { gettingAt, turnOf } from '@stube/core/find';
+import type { Bin } from '@stube/core/model';
+import { roomDataOf } from '@stube/core/placement';
 import PlaceLit from '../../../drawing/PlaceLit.vue';
 import WayPlan from '../../../drawing/WayPlan.vue';
 import { api } from '../../../data/transport.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The things of a room as pictures: for whoever cannot say or write what is in the hand. */
 import { computed, ref } from 'vue';
-import type { Bin } from '@stube/core/ground/model/entities';
+import type { Bin } from '@stube/core/model';
 import CategoryPicture from '../../../drawing/CategoryPicture.vue';
 import { useSite } from '../../../data/site.ts';
 

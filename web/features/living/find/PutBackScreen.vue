@@ -2,10 +2,9 @@
 /** Where does this go? A thing in the hand, or a basket of them, in walking order (practice F2). */
 import { computed, onMounted, ref, toRaw, watch } from 'vue';
 import { Check, X } from '@lucide/vue';
-import { pathsOf, wayOf } from '@stube/core/living/find/things';
-import { standBefore } from '@stube/core/measuring/floor/footprint';
-import type { Bin } from '@stube/core/ground/model/entities';
-import { walkingOrder } from '@stube/core/living/find/walking-order';
+import { pathsOf, walkingOrder, wayOf } from '@stube/core/find';
+import { standBefore } from '@stube/core/floor';
+import type { Bin } from '@stube/core/model';
 import Pictogram from '../../../drawing/Pictogram.vue';
 import PlaceLit from '../../../drawing/PlaceLit.vue';
 import { useSite } from '../../../data/site.ts';

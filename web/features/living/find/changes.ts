@@ -1,5 +1,5 @@
 /** What differs between the rows the index knows and those there are: a store replaces the lists and rows it changes. */
-import type { FindData } from '@stube/core/living/find/things';
+import type { FindData } from '@stube/core/find';
 import type { FindChanges } from './find.worker.ts';
 
 type Row = { id: string };

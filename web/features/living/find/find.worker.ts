@@ -1,7 +1,6 @@
 /** Keeps the index away from the page, follows its changes and answers from it. */
 import { expose } from 'comlink';
-import { Finder, type Found } from '@stube/core/living/find/search';
-import { FIND_TABLES, thingsOf, type FindData } from '@stube/core/living/find/things';
+import { FIND_TABLES, type FindData, Finder, type Found, thingsOf } from '@stube/core/find';
 
 type Table = keyof FindData;
 /** What has changed in each table since the last time. */

@@ -1,5 +1,5 @@
-import { FIND_TABLES, type FindData } from '@stube/core/living/find/things';
-import type { SiteData } from '@stube/core/ground/model/entities';
+import { FIND_TABLES, type FindData } from '@stube/core/find';
+import type { SiteData } from '@stube/core/model';
 import { remote } from '../../../data/worker/remote.ts';
 import { changesBetween } from './changes.ts';
 import type { FindWorker } from './find.worker.ts';

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** A page in pictures for a child or a group: what it may fetch itself, and where that lives. */
 import { computed } from 'vue';
-import type { Person } from '@stube/core/ground/model/entities';
-import { canTidy } from '@stube/core/living/tidying/share-out';
-import { tidyBins, tidyPeople } from '@stube/core/living/tidying/tidy-bins';
+import type { Person } from '@stube/core/model';
+import { canTidy, tidyBins, tidyPeople } from '@stube/core/tidying';
 import CategoryPicture from '../../../drawing/CategoryPicture.vue';
 import PlaceLit from '../../../drawing/PlaceLit.vue';
 import { useRoom } from '../../../data/room.ts';

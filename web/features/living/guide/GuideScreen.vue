@@ -2,8 +2,8 @@
 /** The guide of a room for a helper or a substitute, on screen and on paper (practice N5). */
 import { computed } from 'vue';
 import { ArrowLeft, Printer } from '@lucide/vue';
-import { wordsOfRule } from '@stube/core/living/routines/recurrence';
-import { comesInto } from '@stube/core/ground/body/who-comes';
+import { wordsOfRule } from '@stube/core/routines';
+import { comesInto } from '@stube/core/body';
 import RoomElevation from '../../../drawing/RoomElevation.vue';
 import RoomFromAbove from '../../../drawing/RoomFromAbove.vue';
 import { useDrawnBins } from '../../../drawing/drawn.ts';

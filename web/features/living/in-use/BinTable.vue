@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** Every bin with its place: searched, sorted by any column, drawn as far as anybody scrolls. */
 import { computed, ref } from 'vue';
-import type { Bin } from '@stube/core/ground/model/entities';
-import { hasAll } from '@stube/core/ground/matching/words';
+import type { Bin } from '@stube/core/model';
+import { hasAll } from '@stube/core/matching';
 import { percent } from '../../../parts/numbers.ts';
 import { useGrowing } from '../../../parts/growing.ts';
 import { useSite } from '../../../data/site.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A room with two lives: what is done when it changes over, in minutes, both ways, and what is seen in each (practice U1). */
 import { computed } from 'vue';
-import { changeOverOf } from '@stube/core/living/change-over/change-over';
+import { changeOverOf } from '@stube/core/change-over';
 import { useRoom } from '../../../data/room.ts';
 import { formatTime } from '../../../parts/day.ts';
 import { percent } from '../../../parts/numbers.ts';

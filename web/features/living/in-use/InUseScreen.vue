@@ -2,10 +2,10 @@
 /** The room as it is lived in: where everything stands, what wants a look, and a guide to print for helpers. */
 import { computed, ref } from 'vue';
 import { Baby, BookOpen, GraduationCap, HeartPulse, RefreshCw, ScanQrCode, Search } from '@lucide/vue';
-import { fillLimitOf, tooFull } from '@stube/core/containing/containers/fullness';
-import { pathsOf } from '@stube/core/living/find/things';
-import { dueLabels } from '@stube/core/labelling/labels/due';
-import { missingBins } from '@stube/core/ground/frequency/fetched';
+import { fillLimitOf, tooFull } from '@stube/core/containers';
+import { pathsOf } from '@stube/core/find';
+import { dueLabels } from '@stube/core/labels';
+import { missingBins } from '@stube/core/frequency';
 import RoomElevation from '../../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../../drawing/drawn.ts';
 import { useRoom } from '../../../data/room.ts';

@@ -3,10 +3,10 @@
 import { computed, nextTick, onUnmounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { ArrowLeft, Check, GraduationCap, X } from '@lucide/vue';
-import type { Person } from '@stube/core/ground/model/entities';
-import { comesInto } from '@stube/core/ground/body/who-comes';
-import { roomDataOf } from '@stube/core/placing/placement/room-data';
-import { tidyBins } from '@stube/core/living/tidying/tidy-bins';
+import type { Person } from '@stube/core/model';
+import { comesInto } from '@stube/core/body';
+import { roomDataOf } from '@stube/core/placement';
+import { tidyBins } from '@stube/core/tidying';
 import CategoryPicture from '../../../drawing/CategoryPicture.vue';
 import SpaceLit from '../../../drawing/SpaceLit.vue';
 import WayPlan from '../../../drawing/WayPlan.vue';

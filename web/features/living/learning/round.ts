@@ -1,8 +1,16 @@
 /** A round of the trainer: what is asked next, what was missed comes back, and what is kept of it at its end. */
 import { computed, ref } from 'vue';
-import { AGAIN_AFTER, answered, progressOf, roundOf } from '@stube/core/living/learning/recall';
-import { questionOf, type Asked, type Question, type QuestionKind } from '@stube/core/living/learning/questions';
-import type { Person, RecallState } from '@stube/core/ground/model/entities';
+import {
+  AGAIN_AFTER,
+  answered,
+  type Asked,
+  progressOf,
+  type Question,
+  type QuestionKind,
+  questionOf,
+  roundOf,
+} from '@stube/core/learning';
+import type { Person, RecallState } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import { newId } from '../../../data/new-id.ts';
 

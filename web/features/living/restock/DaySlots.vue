@@ -2,9 +2,9 @@
 /** What is laid out for each day and helper: filled in advance, ticked, its card printed (practice S4). */
 import { computed, reactive, ref } from 'vue';
 import { Printer, X } from '@lucide/vue';
-import type { DaySlot } from '@stube/core/ground/model/entities';
-import { plain } from '@stube/core/ground/matching/words';
-import { nextSlots } from '@stube/core/living/restock/day-slots';
+import type { DaySlot } from '@stube/core/model';
+import { plain } from '@stube/core/matching';
+import { nextSlots } from '@stube/core/restock';
 import TextField from '../../../parts/TextField.vue';
 import { formatDay, today } from '../../../parts/day.ts';
 import { useForm } from '../../../parts/form.ts';

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 /** The first-aid kit of a room: what must be where, what expires, the monthly check, a report (practice S3). */
-import { inOrder } from '@stube/core/ground/model/sort';
+import { inOrder, type KitItem, type Room } from '@stube/core/model';
 import { computed, reactive, ref } from 'vue';
 import { FileText, X } from '@lucide/vue';
-import type { KitItem, Room } from '@stube/core/ground/model/entities';
-import { addDays } from '@stube/core/ground/calendar/day';
+import { addDays } from '@stube/core/calendar';
 import TextField from '../../../parts/TextField.vue';
 import NumberField from '../../../parts/NumberField.vue';
 import { formatDate, formatDay, today } from '../../../parts/day.ts';

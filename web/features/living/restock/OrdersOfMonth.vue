@@ -1,9 +1,7 @@
 <script setup lang="ts">
 /** What is to be ordered, by its day, against the budget of the month (practice S1). */
 import { computed } from 'vue';
-import { ordersOf } from '@stube/core/living/restock/budget';
-import { packsOf } from '@stube/core/living/restock/words';
-import type { Forecasted } from '@stube/core/living/restock/forecast-of-site';
+import { type Forecasted, ordersOf, packsOf } from '@stube/core/restock';
 import MoneyField from '../../../parts/MoneyField.vue';
 import { formatDay, formatMonth, today } from '../../../parts/day.ts';
 import { money } from '../../../parts/numbers.ts';

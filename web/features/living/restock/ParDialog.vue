@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A consumable: least and wanted amount, pack, price, and how its use is known (practices S1, S2). */
 import { computed, reactive } from 'vue';
-import type { Par } from '@stube/core/ground/model/entities';
+import type { Par } from '@stube/core/model';
 import EntityDialog from '../../../parts/EntityDialog.vue';
 import MoneyField from '../../../parts/MoneyField.vue';
 import { limitInKilos } from '../../../parts/limit-said.ts';

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** One consumable: counted with a tap, how long it lasts, when to order, and what is on its way. */
 import { computed, reactive, ref } from 'vue';
-import { useBy } from '@stube/core/ground/calendar/use-by';
-import { inUnitsOf, usedUp } from '@stube/core/living/restock/words';
-import type { Forecasted } from '@stube/core/living/restock/forecast-of-site';
+import { useBy } from '@stube/core/calendar';
+import { type Forecasted, inUnitsOf, usedUp } from '@stube/core/restock';
 import { formatDay, formatMonth, today } from '../../../parts/day.ts';
 import { money, readNumber } from '../../../parts/numbers.ts';
 import MoneyField from '../../../parts/MoneyField.vue';

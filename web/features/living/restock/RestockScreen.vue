@@ -2,7 +2,7 @@
 /** What is used up: counted, foretold, ordered, received; and the first-aid kits (practices S1 to S3). */
 import { computed, ref } from 'vue';
 import { FileText, Plus, Table2 } from '@lucide/vue';
-import type { Par } from '@stube/core/ground/model/entities';
+import type { Par } from '@stube/core/model';
 import { useDue } from '../../../data/due.ts';
 import { useSite } from '../../../data/site.ts';
 import DaySlots from './DaySlots.vue';

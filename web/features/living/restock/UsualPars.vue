@@ -2,9 +2,8 @@
 /** What of the house is usually used up and is not restocked yet: taken in one press, then corrected (practice S1). */
 import { computed, ref } from 'vue';
 import { Plus } from '@lucide/vue';
-import { comesInto } from '@stube/core/ground/body/who-comes';
-import { inUnitsOf, usedUp } from '@stube/core/living/restock/words';
-import { suggestedPar, type SuggestedPar } from '@stube/core/living/restock/usual-pars';
+import { comesInto } from '@stube/core/body';
+import { inUnitsOf, suggestedPar, type SuggestedPar, usedUp } from '@stube/core/restock';
 import { newId } from '../../../data/new-id.ts';
 import { useSite } from '../../../data/site.ts';
 import { today } from '../../../parts/day.ts';

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** The rules of a room's rotation, and how much each aim of its plan counts. */
 import { computed } from 'vue';
-import { ROTATION_AIMS, type RotationAim, type RotationRules } from '@stube/core/ground/model/entities';
-import { aimsOf } from '@stube/core/living/rotation/problem';
-import { USUAL_RULES } from '@stube/core/living/rotation/rotation-of-room';
+import { ROTATION_AIMS, type RotationAim, type RotationRules } from '@stube/core/model';
+import { aimsOf, USUAL_RULES } from '@stube/core/rotation';
 import NumberField from '../../../parts/NumberField.vue';
 import { useRoom } from '../../../data/room.ts';
 

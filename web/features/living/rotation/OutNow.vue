@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** What is out now, and what the children make of it: one tap each. */
 import { computed } from 'vue';
-import { addDays } from '@stube/core/ground/calendar/day';
-import { mondayOf } from '@stube/core/living/today/done';
-import { INTERESTS, type Spell } from '@stube/core/ground/model/entities';
+import { addDays } from '@stube/core/calendar';
+import { mondayOf } from '@stube/core/today';
+import { INTERESTS, type Spell } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import { formatDate, today } from '../../../parts/day.ts';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Places of the open shelves for what takes turns: of which area, and how many side by side (practice R2). */
 import { computed } from 'vue';
-import type { Slot } from '@stube/core/ground/model/entities';
+import type { Slot } from '@stube/core/model';
 import { newId } from '../../../data/new-id.ts';
 import { useRoom } from '../../../data/room.ts';
 

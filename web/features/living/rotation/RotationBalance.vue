@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The balance of a plan: in how many weeks each child has fitting work, by area. */
 import { computed } from 'vue';
-import { suits } from '@stube/core/living/rotation/problem';
+import { suits } from '@stube/core/rotation';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { useSite } from '../../../data/site.ts';
 

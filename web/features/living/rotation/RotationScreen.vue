@@ -2,11 +2,10 @@
 /** What is out, week by week: set up, planned, pinned by hand, taken over, swapped (practices R1 to R5). */
 import { computed, ref } from 'vue';
 import { Pin, PinOff, RefreshCw } from '@lucide/vue';
-import { addDays } from '@stube/core/ground/calendar/day';
-import type { RotationRules } from '@stube/core/ground/model/entities';
-import { plannedSpells, USUAL_RULES } from '@stube/core/living/rotation/rotation-of-room';
-import { whyThis } from '@stube/core/living/rotation/why';
-import { mondayOf } from '@stube/core/living/today/done';
+import { addDays } from '@stube/core/calendar';
+import type { RotationRules } from '@stube/core/model';
+import { plannedSpells, USUAL_RULES, whyThis } from '@stube/core/rotation';
+import { mondayOf } from '@stube/core/today';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { ApiError } from '../../../data/transport.ts';
 import { usePlaceName } from '../../../data/place-name.ts';

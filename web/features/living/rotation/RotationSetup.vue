@@ -2,8 +2,8 @@
 /** What takes turns, with its areas, ages and how loved it is; and the places of the open shelves for it (practices R1, R2). */
 import { computed, ref } from 'vue';
 import { Ellipsis, Plus, X } from '@lucide/vue';
-import { AREAS, type Rotating } from '@stube/core/ground/model/entities';
-import { suggestedTurn } from '@stube/core/living/rotation/usual-turns';
+import { AREAS, type Rotating } from '@stube/core/model';
+import { suggestedTurn } from '@stube/core/rotation';
 import { useRoom } from '../../../data/room.ts';
 import { useRotationActions } from './actions.ts';
 import { vHeld } from '../../../parts/held.ts';

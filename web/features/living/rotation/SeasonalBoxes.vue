@@ -2,8 +2,8 @@
 /** Boxes that come out and go back on their dates, a season each (practice R5). */
 import { computed, reactive } from 'vue';
 import { X } from '@lucide/vue';
-import type { Season } from '@stube/core/ground/model/entities';
-import { isInSeason } from '@stube/core/living/rotation/seasons';
+import type { Season } from '@stube/core/model';
+import { isInSeason } from '@stube/core/rotation';
 import { useRoom } from '../../../data/room.ts';
 import { today } from '../../../parts/day.ts';
 import { useForm } from '../../../parts/form.ts';

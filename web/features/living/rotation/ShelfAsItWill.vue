@@ -2,10 +2,9 @@
 /** The shelves of the rotation as they will stand in a week, to scale. */
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import { bareShape } from '@stube/core/ground/contents/shape';
-import { turnSize } from '@stube/core/living/rotation/turn-size';
-import type { Bin } from '@stube/core/ground/model/entities';
-import { groupedBy } from '@stube/core/ground/model/grouped-by';
+import { bareShape } from '@stube/core/contents';
+import { turnSize } from '@stube/core/rotation';
+import { type Bin, groupedBy } from '@stube/core/model';
 import UnitElevation from '../../../drawing/UnitElevation.vue';
 import type { DrawnBin } from '../../../drawing/scale.ts';
 import { useRoom } from '../../../data/room.ts';

@@ -2,11 +2,11 @@
 /** The swap of a week as one walk with two hands, ticked on the phone; what cannot be found is replaced on the spot (practice R4). */
 import { computed, ref } from 'vue';
 import { ArrowLeft, Check } from '@lucide/vue';
-import { addDays } from '@stube/core/ground/calendar/day';
-import { standBefore } from '@stube/core/measuring/floor/footprint';
-import type { Spell } from '@stube/core/ground/model/entities';
-import { swapWalk, type SwapTask, type WalkPoint } from '@stube/core/living/rotation/swap-walk';
-import { mondayOf } from '@stube/core/living/today/done';
+import { addDays } from '@stube/core/calendar';
+import { standBefore } from '@stube/core/floor';
+import type { Spell } from '@stube/core/model';
+import { type SwapTask, swapWalk, type WalkPoint } from '@stube/core/rotation';
+import { mondayOf } from '@stube/core/today';
 import { usePlaceName } from '../../../data/place-name.ts';
 import { useRoom } from '../../../data/room.ts';
 import { formatDate, today } from '../../../parts/day.ts';

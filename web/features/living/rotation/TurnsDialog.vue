@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** All of how one thing takes its turns: when, after what, how long it takes to set out, and for which child (practice R1). */
 import { computed } from 'vue';
-import type { Person, Rotating } from '@stube/core/ground/model/entities';
-import { comesInto } from '@stube/core/ground/body/who-comes';
-import { MONTHS, monthsOfWeeks, weeksOfMonths } from '@stube/core/living/rotation/weeks';
+import type { Person, Rotating } from '@stube/core/model';
+import { comesInto } from '@stube/core/body';
+import { MONTHS, monthsOfWeeks, weeksOfMonths } from '@stube/core/rotation';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import NumberField from '../../../parts/NumberField.vue';
 import { useRoom } from '../../../data/room.ts';

@@ -1,6 +1,5 @@
-import { AREAS, type Line, type Spell } from '@stube/core/ground/model/entities';
-import { suggestedTurn } from '@stube/core/living/rotation/usual-turns';
-import { plannedSpells } from '@stube/core/living/rotation/rotation-of-room';
+import { AREAS, type Line, type Spell } from '@stube/core/model';
+import { plannedSpells, suggestedTurn } from '@stube/core/rotation';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { api } from '../../../data/transport.ts';
 import { useSite } from '../../../data/site.ts';

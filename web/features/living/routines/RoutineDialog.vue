@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A routine: what, how often, by whom, how long, and its steps. */
 import { reactive } from 'vue';
-import type { Routine } from '@stube/core/ground/model/entities';
+import type { Routine } from '@stube/core/model';
 import DayField from '../../../parts/DayField.vue';
 import EntityDialog from '../../../parts/EntityDialog.vue';
 import NumberField from '../../../parts/NumberField.vue';

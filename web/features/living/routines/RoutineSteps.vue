@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One time a routine is due: its steps to tick, done, or left out. */
-import type { DueRoutine } from '@stube/core/living/routines/routines';
+import type { DueRoutine } from '@stube/core/routines';
 import { useRoutinesActions } from './actions.ts';
 
 defineProps<{

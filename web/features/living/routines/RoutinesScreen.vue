@@ -2,10 +2,9 @@
 /** Routines of the house and its rooms, what of them is due, and the days on which nothing is (practice U1). */
 import { computed, reactive, ref } from 'vue';
 import { CalendarPlus, Plus, X } from '@lucide/vue';
-import { addDays } from '@stube/core/ground/calendar/day';
-import type { Room, Routine } from '@stube/core/ground/model/entities';
-import { wordsOfRule } from '@stube/core/living/routines/recurrence';
-import { dueRoutines, usualRoutines } from '@stube/core/living/routines/routines';
+import { addDays } from '@stube/core/calendar';
+import type { Room, Routine } from '@stube/core/model';
+import { dueRoutines, usualRoutines, wordsOfRule } from '@stube/core/routines';
 import DayField from '../../../parts/DayField.vue';
 import TextField from '../../../parts/TextField.vue';
 import { formatDate, formatDay, today } from '../../../parts/day.ts';

@@ -1,5 +1,5 @@
-import type { RoutineDay } from '@stube/core/ground/model/entities';
-import type { DueRoutine } from '@stube/core/living/routines/routines';
+import type { RoutineDay } from '@stube/core/model';
+import type { DueRoutine } from '@stube/core/routines';
 import { useSite } from '../../../data/site.ts';
 
 export function useRoutinesActions() {

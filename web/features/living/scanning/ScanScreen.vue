@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The square on a label opens its bin. */
 import { useRouter } from 'vue-router';
-import type { Bin } from '@stube/core/ground/model/entities';
+import type { Bin } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import ScannerField from './ScannerField.vue';
 

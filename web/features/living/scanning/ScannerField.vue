@@ -2,7 +2,7 @@
 /** Reads a label by the camera, by the simulated scanner, or typed: tells the code of a bin that is here. */
 import { onMounted, onUnmounted, ref } from 'vue';
 import { Camera, CameraOff } from '@lucide/vue';
-import type { Bin } from '@stube/core/ground/model/entities';
+import type { Bin } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import { codeIn, listenToSimulated, lookThrough } from './scanner.ts';
 

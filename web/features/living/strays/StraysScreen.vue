@@ -2,10 +2,9 @@
 /** The strays tray: what was found where it does not belong, and what it belongs to (practice F2). */
 import { computed, ref } from 'vue';
 import { X } from '@lucide/vue';
-import type { Stray } from '@stube/core/ground/model/entities';
-import { comesInto } from '@stube/core/ground/body/who-comes';
-import { strayDanger } from '@stube/core/living/strays/danger';
-import { matchStray, TRAY_LIMIT } from '@stube/core/living/strays/match';
+import type { Stray } from '@stube/core/model';
+import { comesInto } from '@stube/core/body';
+import { matchStray, strayDanger, TRAY_LIMIT } from '@stube/core/strays';
 import TextField from '../../../parts/TextField.vue';
 import { formatDay, today } from '../../../parts/day.ts';
 import { useForm } from '../../../parts/form.ts';

@@ -1,6 +1,6 @@
-import { addDays } from '@stube/core/ground/calendar/day';
-import type { Stray } from '@stube/core/ground/model/entities';
-import { TRAY_DAYS, type StrayMatch } from '@stube/core/living/strays/match';
+import { addDays } from '@stube/core/calendar';
+import type { Stray } from '@stube/core/model';
+import { type StrayMatch, TRAY_DAYS } from '@stube/core/strays';
 import { today } from '../../../parts/day.ts';
 import { useSite } from '../../../data/site.ts';
 

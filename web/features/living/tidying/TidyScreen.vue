@@ -3,8 +3,8 @@
 import { computed, onMounted, onUnmounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { Check, Moon, Music, Play, X } from '@lucide/vue';
-import { HUES } from '@stube/core/labelling/labels/hues';
-import { roomDataOf } from '@stube/core/placing/placement/room-data';
+import { HUES } from '@stube/core/labels';
+import { roomDataOf } from '@stube/core/placement';
 import CategoryPicture from '../../../drawing/CategoryPicture.vue';
 import PlaceLit from '../../../drawing/PlaceLit.vue';
 import { useSite } from '../../../data/site.ts';

@@ -1,8 +1,7 @@
 /** A round of tidying: who has which bins still to do, and what was ticked; it is still there when the page comes back. */
 import { computed, ref } from 'vue';
-import { shareOut, type TidyShare } from '@stube/core/living/tidying/share-out';
-import { binsFor, tidyBins, tidyPeople } from '@stube/core/living/tidying/tidy-bins';
-import type { RoomData } from '@stube/core/placing/placement/room-data';
+import { binsFor, shareOut, tidyBins, tidyPeople, type TidyShare } from '@stube/core/tidying';
+import type { RoomData } from '@stube/core/placement';
 import { useSite } from '../../../data/site.ts';
 import { useBinsActions } from '../bins/actions.ts';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What was done since Monday. */
 import { computed } from 'vue';
-import { doneThisWeek, type DoneThisWeek } from '@stube/core/living/today/done';
+import { doneThisWeek, type DoneThisWeek } from '@stube/core/today';
 import { today } from '../../../parts/day.ts';
 import { useSite } from '../../../data/site.ts';
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** What is due, in a room or in all of them: each done or put off with one tap. */
 import { computed, ref } from 'vue';
-import type { Line } from '@stube/core/ground/model/entities';
-import { SCREEN_OF, type AgendaItem } from '@stube/core/living/today/agenda-item';
-import { addDays } from '@stube/core/ground/calendar/day';
-import { dueRoutines } from '@stube/core/living/routines/routines';
+import type { Line } from '@stube/core/model';
+import { type AgendaItem, SCREEN_OF } from '@stube/core/today';
+import { addDays } from '@stube/core/calendar';
+import { dueRoutines } from '@stube/core/routines';
 import { formatDay, today } from '../../../parts/day.ts';
 import { useDue } from '../../../data/due.ts';
 import { useSite } from '../../../data/site.ts';

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 /** What would help most in the minutes one has. */
 import { computed, ref } from 'vue';
-import type { Room } from '@stube/core/ground/model/entities';
-import type { Caution } from '@stube/core/placing/cautions/caution';
-import { choresOf } from '@stube/core/living/today/chores';
-import { bestIn, type Chore } from '@stube/core/living/today/minutes';
+import type { Room } from '@stube/core/model';
+import type { Caution } from '@stube/core/cautions';
+import { bestIn, type Chore, choresOf } from '@stube/core/today';
 import { useDue } from '../../../data/due.ts';
 import { useSite } from '../../../data/site.ts';
 import { said } from '../../../parts/numbers.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What has come apart from what is written down: labels that say something else now, and bins that were not there. */
 import { computed } from 'vue';
-import { missingBins } from '@stube/core/ground/frequency/fetched';
+import { missingBins } from '@stube/core/frequency';
 import { useSite } from '../../../data/site.ts';
 import { dayOf, formatDay } from '../../../parts/day.ts';
 import type { StaleLabels } from '../../labelling/labels/stale.ts';

@@ -2,9 +2,9 @@
 /** What is due in all rooms, what helps most, what waits to be handed over, and what to be careful of. */
 import { computed, ref } from 'vue';
 import { CalendarPlus } from '@lucide/vue';
-import { roomDataOf } from '@stube/core/placing/placement/room-data';
-import { openDangers } from '@stube/core/placing/cautions/open-dangers';
-import { departuresOf } from '@stube/core/sorting/pile/departures';
+import { roomDataOf } from '@stube/core/placement';
+import { openDangers } from '@stube/core/cautions';
+import { departuresOf } from '@stube/core/pile';
 import { today } from '../../../parts/day.ts';
 import { useSite } from '../../../data/site.ts';
 import ComingCautions from '../../placing/cautions/ComingCautions.vue';

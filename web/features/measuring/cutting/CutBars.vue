@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** Bars to scale with their cuts; those that are cut alike are drawn once. */
 import { computed } from 'vue';
-import { barsAlike, leftOf, type ListedPiece } from '@stube/core/measuring/cutting/cut-list';
-import type { Bar } from '@stube/core/measuring/cutting/problem';
-import type { CutStock } from '@stube/core/ground/model/entities';
+import { type Bar, barsAlike, leftOf, type ListedPiece } from '@stube/core/cutting';
+import type { CutStock } from '@stube/core/model';
 
 const props = defineProps<{
   bars: readonly Bar[];

@@ -8,10 +8,10 @@ import {
   fixingsOf,
   isFromSheets,
   type ListedPiece,
-} from '@stube/core/measuring/cutting/cut-list';
-import { wallFixingsOf } from '@stube/core/measuring/cutting/wall-fixings';
-import { formatLength } from '@stube/core/ground/lengths/length';
-import { CUT_PARTS, type CutPart, type CutStock as Stock } from '@stube/core/ground/model/entities';
+  wallFixingsOf,
+} from '@stube/core/cutting';
+import { formatLength } from '@stube/core/lengths';
+import { CUT_PARTS, type CutPart, type CutStock as Stock } from '@stube/core/model';
 import { useRoom } from '../../../data/room.ts';
 import LengthField from '../../../parts/LengthField.vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';

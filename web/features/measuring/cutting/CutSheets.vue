@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Sheets to scale with what is cut from them. */
-import type { CutSheet } from '@stube/core/measuring/cutting/sheets';
-import type { CutStock } from '@stube/core/ground/model/entities';
+import type { CutSheet } from '@stube/core/cutting';
+import type { CutStock } from '@stube/core/model';
 
 defineProps<{ sheets: readonly CutSheet[]; say: (mm: number) => string; stockWords: (stock: CutStock) => string }>();
 </script>

@@ -2,7 +2,7 @@
 /** The lengths and sheets that are sold, or there already. */
 import { ref } from 'vue';
 import { Plus, Trash2 } from '@lucide/vue';
-import { CUT_PARTS, type CutPart, type CutStock } from '@stube/core/ground/model/entities';
+import { CUT_PARTS, type CutPart, type CutStock } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import LengthField from '../../../parts/LengthField.vue';
 import MoneyField from '../../../parts/MoneyField.vue';

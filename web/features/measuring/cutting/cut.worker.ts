@@ -1,7 +1,6 @@
 /** Finds the cuts against the clock. */
 import { expose } from 'comlink';
-import { cutSteps } from '@stube/core/measuring/cutting/solve';
-import type { CutAnswer, CutProblem } from '@stube/core/measuring/cutting/problem';
+import { type CutAnswer, type CutProblem, cutSteps } from '@stube/core/cutting';
 import { inSlices } from '../../../data/worker/slices.ts';
 
 /** Each question ends the one before. */

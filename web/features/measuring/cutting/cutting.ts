@@ -1,11 +1,15 @@
 /** What a room cuts and from what, with the cuts as they are found. */
 import { computed, ref, shallowRef, toRaw, watch } from 'vue';
 import { proxy } from 'comlink';
-import { cutProblemOf, isFromSheets, listPieces } from '@stube/core/measuring/cutting/cut-list';
-import type { CutAnswer } from '@stube/core/measuring/cutting/problem';
-import { planSheets, type SheetPlan } from '@stube/core/measuring/cutting/sheets';
-import { byId } from '@stube/core/ground/model/by-id';
-import type { CutPart } from '@stube/core/ground/model/entities';
+import {
+  type CutAnswer,
+  cutProblemOf,
+  isFromSheets,
+  listPieces,
+  planSheets,
+  type SheetPlan,
+} from '@stube/core/cutting';
+import { byId, type CutPart } from '@stube/core/model';
 import { useRoom } from '../../../data/room.ts';
 import { fitWorker } from '../../containing/packing/worker.ts';
 import { cutWorker } from './worker.ts';

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** A door, a window, a heater or a socket: what storage keeps clear of. */
 import { computed, reactive } from 'vue';
-import { FIXTURE_KINDS, type Fixture, type FixtureKind, type Room } from '@stube/core/ground/model/entities';
-import { CLEARANCE } from '@stube/core/placing/cautions/clearance';
-import { inRoundNumbers } from '@stube/core/measuring/measuring/round-numbers';
+import { type Fixture, FIXTURE_KINDS, type FixtureKind, type Room } from '@stube/core/model';
+import { CLEARANCE } from '@stube/core/cautions';
+import { inRoundNumbers } from '@stube/core/measuring';
 import CautionPreview from '../../../parts/cautions/CautionPreview.vue';
 import EntityDialog from '../../../parts/EntityDialog.vue';
 import FloorPoint from '../../../parts/FloorPoint.vue';

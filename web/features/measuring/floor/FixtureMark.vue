@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** A door with its swing, a window, a heater or a socket on its wall, as it is drawn on a floor plan. */
 import { computed } from 'vue';
-import { nearestWall } from '@stube/core/measuring/floor/walls';
-import type { Fixture, Room } from '@stube/core/ground/model/entities';
+import { nearestWall } from '@stube/core/floor';
+import type { Fixture, Room } from '@stube/core/model';
 
 const props = defineProps<{ fixture: Fixture; room: Pick<Room, 'width' | 'depth'>; font: number }>();
 /** Turned so that its wall lies along the upper edge and the room is below it. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What is chosen on the floor plan: told where it is, turned, changed. */
 import { Pencil, RotateCw } from '@lucide/vue';
-import type { Fixture } from '@stube/core/ground/model/entities';
+import type { Fixture } from '@stube/core/model';
 import LengthField from '../../../parts/LengthField.vue';
 import type { Held } from './moves.ts';
 

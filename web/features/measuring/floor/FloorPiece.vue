@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** One piece of furniture from above, with its front and its name along the longer side. SVG units are mm. */
 import { computed } from 'vue';
-import { beforeOf, footprintOf } from '@stube/core/measuring/floor/footprint';
-import type { Unit } from '@stube/core/ground/model/entities';
+import { beforeOf, footprintOf } from '@stube/core/floor';
+import type { Unit } from '@stube/core/model';
 import { drawnRect } from './drawn-rect.ts';
 
 /** `depth` is the room's; without a `font` its name is not written. */

@@ -3,12 +3,11 @@
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { Plus } from '@lucide/vue';
-import { HANGS } from '@stube/core/placing/cautions/clearance';
-import { zoneFloor } from '@stube/core/measuring/floor/clearances';
-import { footprintOf, overlap, type Rect } from '@stube/core/measuring/floor/footprint';
-import type { Compartment, Fixture, Room, Unit, Zone } from '@stube/core/ground/model/entities';
+import { HANGS } from '@stube/core/cautions';
+import { footprintOf, overlap, type Rect, zoneFloor } from '@stube/core/floor';
+import type { Compartment, Fixture, Room, Unit, Zone } from '@stube/core/model';
 import { floorSize, said } from '../../../parts/numbers.ts';
-import { formatLength } from '@stube/core/ground/lengths/length';
+import { formatLength } from '@stube/core/lengths';
 import { useSite } from '../../../data/site.ts';
 import FixtureMark from './FixtureMark.vue';
 import FloorHeld from './FloorHeld.vue';

@@ -2,9 +2,9 @@
 /** The four walls as one sees them from inside, all at one scale: what stands and hangs there, with doors and windows. */
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import { fixturesOnWall, lengthOfWall, unitsOnWall, WALLS } from '@stube/core/measuring/floor/walls';
-import { formatLength } from '@stube/core/ground/lengths/length';
-import type { Compartment, Facing, Fixture, Room, Unit } from '@stube/core/ground/model/entities';
+import { fixturesOnWall, lengthOfWall, unitsOnWall, WALLS } from '@stube/core/floor';
+import { formatLength } from '@stube/core/lengths';
+import type { Compartment, Facing, Fixture, Room, Unit } from '@stube/core/model';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import UnitElevation from '../../../drawing/UnitElevation.vue';
 import type { DrawnBin } from '../../../drawing/scale.ts';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** A zone of a room: what is done there, and where its middle is. */
 import { computed, reactive } from 'vue';
-import { ZONE_FLOOR } from '@stube/core/measuring/floor/clearances';
-import { ZONE_KINDS, type Room, type Zone, type ZoneKind } from '@stube/core/ground/model/entities';
+import { ZONE_FLOOR } from '@stube/core/floor';
+import { type Room, type Zone, ZONE_KINDS, type ZoneKind } from '@stube/core/model';
 import CautionPreview from '../../../parts/cautions/CautionPreview.vue';
 import EntityDialog from '../../../parts/EntityDialog.vue';
 import LengthField from '../../../parts/LengthField.vue';

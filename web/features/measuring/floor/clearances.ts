@@ -1,8 +1,7 @@
 /** What is in the way on the floor, while things are moved. */
 import { computed, type Ref } from 'vue';
-import { clearancesOf, opensBy, OVERHEAD, TO_PASS, type Clearance } from '@stube/core/measuring/floor/clearances';
-import { beforeOf, type Rect } from '@stube/core/measuring/floor/footprint';
-import type { Compartment, Fixture, Room, Unit, Zone } from '@stube/core/ground/model/entities';
+import { beforeOf, type Clearance, clearancesOf, opensBy, OVERHEAD, type Rect, TO_PASS } from '@stube/core/floor';
+import type { Compartment, Fixture, Room, Unit, Zone } from '@stube/core/model';
 import type { Held, Placed } from './moves.ts';
 
 /** @param at where a row is while it is on its way @param held what is chosen @param dragged what is dragged */

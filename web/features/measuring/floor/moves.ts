@@ -1,8 +1,7 @@
 /** Moving what is on the floor plan: by dragging, by small steps, by a quarter turn; each comes to rest where it belongs. */
 import type { Ref } from 'vue';
-import { TURNED, turnedOnSpot } from '@stube/core/measuring/floor/footprint';
-import { onWall, snapped } from '@stube/core/measuring/floor/snap';
-import type { Fixture, Room, Unit, Zone } from '@stube/core/ground/model/entities';
+import { onWall, snapped, TURNED, turnedOnSpot } from '@stube/core/floor';
+import type { Fixture, Room, Unit, Zone } from '@stube/core/model';
 import { useDrag, type Drag } from '../../../drawing/drag.ts';
 import { useSite } from '../../../data/site.ts';
 import { useNudge } from './nudge.ts';

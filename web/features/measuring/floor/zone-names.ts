@@ -1,6 +1,6 @@
 /** Where the names of zones are written on the floor plan: near their middles, where nothing covers them. */
-import type { Rect } from '@stube/core/measuring/floor/footprint';
-import type { Room, Zone } from '@stube/core/ground/model/entities';
+import type { Rect } from '@stube/core/floor';
+import type { Room, Zone } from '@stube/core/model';
 
 type Named = Pick<Zone, 'id' | 'name' | 'x' | 'y'>;
 /** Of the height of letters: how wide one is at the mean, and how much a line takes. */

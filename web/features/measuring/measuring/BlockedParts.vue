@@ -2,8 +2,8 @@
 /** What takes room away inside a place: a skirting at the back, a pipe at a side, hinges. The inside that can be used follows. */
 import { computed, ref } from 'vue';
 import { Plus, Trash2 } from '@lucide/vue';
-import { blockedProblems, lessBlocked, withBlocked } from '@stube/core/measuring/measuring/blocked';
-import { BLOCKED_SIDES, type BlockedPart, type Compartment } from '@stube/core/ground/model/entities';
+import { blockedProblems, lessBlocked, withBlocked } from '@stube/core/measuring';
+import { BLOCKED_SIDES, type BlockedPart, type Compartment } from '@stube/core/model';
 import LengthField from '../../../parts/LengthField.vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import TextField from '../../../parts/TextField.vue';

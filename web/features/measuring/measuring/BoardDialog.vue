@@ -3,11 +3,11 @@
 import { computed, useTemplateRef } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { Check } from '@lucide/vue';
-import { planBoards } from '@stube/core/measuring/measuring/board-plan';
-import { formatLength } from '@stube/core/ground/lengths/length';
-import type { Compartment, Unit } from '@stube/core/ground/model/entities';
-import { placeProblemOf } from '@stube/core/placing/placement/place-problem-of';
-import { brokenRules } from '@stube/core/ground/body/rules';
+import { planBoards } from '@stube/core/measuring';
+import { formatLength } from '@stube/core/lengths';
+import type { Compartment, Unit } from '@stube/core/model';
+import { placeProblemOf } from '@stube/core/placement';
+import { brokenRules } from '@stube/core/body';
 import { useDrawnBins } from '../../../drawing/drawn.ts';
 import type { DrawnBin } from '../../../drawing/scale.ts';
 import UnitElevation from '../../../drawing/UnitElevation.vue';

@@ -3,9 +3,9 @@
 import { computed, onUnmounted, ref, useTemplateRef, watch } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { ArrowLeft, Check, Radio } from '@lucide/vue';
-import { guideOf, leastOf, type GuideStep, type Side } from '@stube/core/measuring/measuring/guide';
-import { editLength, formatLength, parseLength } from '@stube/core/ground/lengths/length';
-import type { Compartment, Unit } from '@stube/core/ground/model/entities';
+import { guideOf, type GuideStep, leastOf, type Side } from '@stube/core/measuring';
+import { editLength, formatLength, parseLength } from '@stube/core/lengths';
+import type { Compartment, Unit } from '@stube/core/model';
 import UnitElevation from '../../../drawing/UnitElevation.vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import { useSite } from '../../../data/site.ts';

@@ -2,7 +2,7 @@
 /** The inside of every compartment of one unit, to be corrected by the tape measure. */
 import { computed, ref } from 'vue';
 import { ArrowUpDown, BrickWall, Pencil, Ruler } from '@lucide/vue';
-import type { Compartment, Unit } from '@stube/core/ground/model/entities';
+import type { Compartment, Unit } from '@stube/core/model';
 import { ApiError } from '../../../data/transport.ts';
 import BlockedParts from './BlockedParts.vue';
 import BoardDialog from './BoardDialog.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A front divided as one likes: columns from the left, in each its parts from the top. The last of each takes what is left. */
 import { Plus, Trash2 } from '@lucide/vue';
-import type { Column } from '@stube/core/ground/model/entities';
+import type { Column } from '@stube/core/model';
 import LayoutBoards from './LayoutBoards.vue';
 import LengthField from '../../../parts/LengthField.vue';
 

@@ -2,9 +2,8 @@
 /** What stands in the room: every unit to scale, its inside sizes, and where it and the zones are on the floor. */
 import { computed, ref } from 'vue';
 import { History, PanelsTopLeft, Plus, Ruler, Shapes } from '@lucide/vue';
-import type { Overlooked } from '@stube/core/measuring/measuring/overlooked';
-import { TEMPLATES } from '@stube/core/measuring/measuring/templates';
-import type { Fixture, TemplateKind, Unit, Zone } from '@stube/core/ground/model/entities';
+import { type Overlooked, TEMPLATES } from '@stube/core/measuring';
+import type { Fixture, TemplateKind, Unit, Zone } from '@stube/core/model';
 import NextStep from '../../../frame/NextStep.vue';
 import RoomElevation from '../../../drawing/RoomElevation.vue';
 import { useDrawnBins } from '../../../drawing/drawn.ts';

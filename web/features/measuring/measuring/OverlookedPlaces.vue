@@ -2,8 +2,7 @@
 /** What the room has and nobody uses, the largest first; each can be made a place. */
 import { computed, ref } from 'vue';
 import { Plus } from '@lucide/vue';
-import { overlookedPlaces, type Overlooked } from '@stube/core/measuring/measuring/overlooked';
-import type { Split } from '@stube/core/measuring/measuring/part-inside';
+import { type Overlooked, overlookedPlaces, type Split } from '@stube/core/measuring';
 import { useRoom } from '../../../data/room.ts';
 import { litres } from '../../../parts/numbers.ts';
 import { newId } from '../../../data/new-id.ts';

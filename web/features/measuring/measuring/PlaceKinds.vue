@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** Every kind of place there is, drawn small: furniture, what hangs on walls and doors, and what is often overlooked. */
-import { compartmentsOf } from '@stube/core/measuring/measuring/template';
-import { startOf, TEMPLATES } from '@stube/core/measuring/measuring/templates';
-import type { TemplateKind } from '@stube/core/ground/model/entities';
+import { compartmentsOf, startOf, TEMPLATES } from '@stube/core/measuring';
+import type { TemplateKind } from '@stube/core/model';
 import UnitElevation from '../../../drawing/UnitElevation.vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 

@@ -2,11 +2,9 @@
 /** A piece of furniture from its template, drawn to scale with its dimensions while one types. */
 import { computed, reactive, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import { compartmentsOf, shapeProblems } from '@stube/core/measuring/measuring/template';
-import { startOf, TEMPLATES } from '@stube/core/measuring/measuring/templates';
-import { formatLength } from '@stube/core/ground/lengths/length';
-import { inRoundNumbers } from '@stube/core/measuring/measuring/round-numbers';
-import { CHANGE_OVERS, type TemplateKind, type Unit, type UnitShape } from '@stube/core/ground/model/entities';
+import { compartmentsOf, inRoundNumbers, shapeProblems, startOf, TEMPLATES } from '@stube/core/measuring';
+import { formatLength } from '@stube/core/lengths';
+import { CHANGE_OVERS, type TemplateKind, type Unit, type UnitShape } from '@stube/core/model';
 import UnitElevation from '../../../drawing/UnitElevation.vue';
 import LayoutEditor from './LayoutEditor.vue';
 import CautionPreview from '../../../parts/cautions/CautionPreview.vue';

@@ -2,10 +2,9 @@
 /** What will not be safe any more in the next months as children grow, with the cheapest way to right it. */
 import { computed } from 'vue';
 import { MoveRight } from '@lucide/vue';
-import { comingCautions, roomThen } from '@stube/core/placing/cautions/coming';
-import { rightingOf } from '@stube/core/placing/plans/righting';
-import type { RoomData } from '@stube/core/placing/placement/room-data';
-import type { Spot } from '@stube/core/placing/placement/depth/spots';
+import { comingCautions, roomThen } from '@stube/core/cautions';
+import { rightingOf } from '@stube/core/plans';
+import type { RoomData, Spot } from '@stube/core/placement';
 import { formatMonth } from '../../../parts/day.ts';
 import { said, signedSeconds } from '../../../parts/numbers.ts';
 import { usePlaceName } from '../../../data/place-name.ts';

@@ -2,11 +2,10 @@
 /** The move plan on the phone: one step at a time, ticked, undone, refused; it waits where one stops. */
 import { computed, ref } from 'vue';
 import { ArrowDown, Check, Undo2, X } from '@lucide/vue';
-import type { Compartment, Move, Unit } from '@stube/core/ground/model/entities';
-import { moveWords } from '@stube/core/placing/moves/words';
-import { depthProblemOf, homesOf } from '@stube/core/placing/placement/depth/depth-problem-of';
-import { HEAVY_MASS } from '@stube/core/ground/problems/place-problem';
-import { Standing } from '@stube/core/placing/placement/depth/standing';
+import type { Compartment, Move, Unit } from '@stube/core/model';
+import { moveWords } from '@stube/core/moves';
+import { depthProblemOf, homesOf, Standing } from '@stube/core/placement';
+import { HEAVY_MASS } from '@stube/core/problems';
 import { useDrawnBins } from '../../../drawing/drawn.ts';
 import type { DrawnBin } from '../../../drawing/scale.ts';
 import UnitElevation, { type SpaceMark } from '../../../drawing/UnitElevation.vue';

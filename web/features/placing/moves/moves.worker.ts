@@ -1,7 +1,7 @@
 /** Finds the way from one layout to another, off the page's thread. */
 import { expose } from 'comlink';
-import { planMoves, type MovePlan, type MovesRoom } from '@stube/core/placing/moves/moves-of-room';
-import type { DepthPosition } from '@stube/core/placing/placement/depth/problem';
+import { type MovePlan, type MovesRoom, planMoves } from '@stube/core/moves';
+import type { DepthPosition } from '@stube/core/placement';
 
 const moves = {
   plan: (room: MovesRoom, before: DepthPosition[], after: DepthPosition[], places: number): MovePlan | null =>

@@ -1,12 +1,8 @@
 /** The move plan of the open room: made, ticked step by step, and planned anew where a step cannot be done. */
-import { inOrder } from '@stube/core/ground/model/sort';
+import { inOrder, type Move, ON_THE_BENCH } from '@stube/core/model';
 import { computed, ref } from 'vue';
-import type { Move } from '@stube/core/ground/model/entities';
-import { ON_THE_BENCH } from '@stube/core/ground/model/bin';
-import { heavyFirst } from '@stube/core/placing/moves/heavy-first';
-import { homesNow } from '@stube/core/placing/moves/moves-of-room';
-import { depthProblemOf, homesOf } from '@stube/core/placing/placement/depth/depth-problem-of';
-import { Standing, type Homes } from '@stube/core/placing/placement/depth/standing';
+import { heavyFirst, homesNow } from '@stube/core/moves';
+import { depthProblemOf, type Homes, homesOf, Standing } from '@stube/core/placement';
 import type { Batch } from '@stube/contract/rows/batch';
 import { useRoom } from '../../../data/room.ts';
 import { plain } from '../../../data/worker/plain.ts';

@@ -2,9 +2,9 @@
 /** One bin in hand: its seconds in parts, the rules it keeps, what keeps it from better places, and where else it could go. */
 import { computed } from 'vue';
 import { Pin, PinOff, X } from '@lucide/vue';
-import type { Bin } from '@stube/core/ground/model/entities';
-import { shapeOf } from '@stube/core/ground/contents/shape';
-import { tightSides, tightWords } from '@stube/core/measuring/measuring/tight';
+import type { Bin } from '@stube/core/model';
+import { shapeOf } from '@stube/core/contents';
+import { tightSides, tightWords } from '@stube/core/measuring';
 import { formatTimes, said } from '../../../parts/numbers.ts';
 import type { Placing } from './placing.ts';
 

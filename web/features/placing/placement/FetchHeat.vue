@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** The room from above: how often a week one goes to each piece of furniture. SVG units are mm. */
 import { computed } from 'vue';
-import { footprintOf } from '@stube/core/measuring/floor/footprint';
-import type { Standing } from '@stube/core/placing/placement/depth/standing';
+import { footprintOf } from '@stube/core/floor';
+import type { Standing } from '@stube/core/placement';
 import { useRoom } from '../../../data/room.ts';
 
 const props = defineProps<{ standing: Standing }>();

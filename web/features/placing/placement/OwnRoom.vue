@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What only one person uses, though that person has a room of their own: it need not be shared (practice P9). */
 import { computed } from 'vue';
-import { ownThings, type OwnThing } from '@stube/core/placing/placement/own-room';
+import { type OwnThing, ownThings } from '@stube/core/placement';
 import { useRoom } from '../../../data/room.ts';
 
 const { store, id } = useRoom();

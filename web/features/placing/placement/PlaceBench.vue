@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What has no place yet; where room is scarce, as a drawer that is pulled out. */
 import { ref, watch } from 'vue';
-import type { Bin } from '@stube/core/ground/model/entities';
+import type { Bin } from '@stube/core/model';
 
 const props = defineProps<{ bins: readonly Bin[]; folded?: boolean }>();
 const emit = defineEmits<{ grab: [event: PointerEvent, id: string]; pick: [id: string] }>();

@@ -2,10 +2,9 @@
 /** Every bin in its compartment with the least effort a week; moved by hand where somebody knows better. */
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import type { ReachLine } from '@stube/core/ground/body/reach';
-import { homesNow } from '@stube/core/placing/moves/moves-of-room';
-import { homesOf } from '@stube/core/placing/placement/depth/depth-problem-of';
-import type { Homes } from '@stube/core/placing/placement/depth/standing';
+import type { ReachLine } from '@stube/core/body';
+import { homesNow } from '@stube/core/moves';
+import { type Homes, homesOf, type Spot } from '@stube/core/placement';
 import { useMediaQuery } from '@vueuse/core';
 import ProgressBar from 'primevue/progressbar';
 import { Square, WandSparkles } from '@lucide/vue';
@@ -25,7 +24,6 @@ import { useRoomCautions } from '../../../parts/cautions/room-cautions.ts';
 import PlansDialog from '../plans/PlansDialog.vue';
 import WhatIfDialog from '../plans/WhatIfDialog.vue';
 import BinReason from './BinReason.vue';
-import type { Spot } from '@stube/core/placing/placement/depth/spots';
 import { useBinDrag, type DropTarget } from './drag.ts';
 import MovesToMake from './MovesToMake.vue';
 import PlaceBench from './PlaceBench.vue';

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** Whose reach is drawn over the furniture, and how often a week one goes to each piece of it. */
 import { computed, ref, watch } from 'vue';
-import { reachLines, type ReachLine } from '@stube/core/ground/body/reach';
-import type { Standing } from '@stube/core/placing/placement/depth/standing';
-import { comesInto } from '@stube/core/ground/body/who-comes';
+import { comesInto, type ReachLine, reachLines } from '@stube/core/body';
+import type { Standing } from '@stube/core/placement';
 import { useRoom } from '../../../data/room.ts';
 import FetchHeat from './FetchHeat.vue';
 

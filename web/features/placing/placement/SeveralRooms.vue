@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What is kept here and in other rooms: one place for all of it, or a said reason. */
 import { computed, reactive } from 'vue';
-import { inSeveralRooms, type InSeveralRooms } from '@stube/core/placing/placement/several-rooms';
+import { inSeveralRooms, type InSeveralRooms } from '@stube/core/placement';
 import { useRoom } from '../../../data/room.ts';
 
 const { store, id } = useRoom();

@@ -1,8 +1,7 @@
 /** Where the bin in hand could stand: what each place would cost, what forbids it, and why it stands where it does. */
 import { computed, ref } from 'vue';
-import { explain, optionsFor, type PlaceOption } from '@stube/core/placing/placement/depth/explain';
-import type { Spot } from '@stube/core/placing/placement/depth/spots';
-import { formatRule } from '@stube/core/ground/body/rules';
+import { explain, optionsFor, type PlaceOption, type Spot } from '@stube/core/placement';
+import { formatRule } from '@stube/core/body';
 import type { SpaceMark } from '../../../drawing/UnitElevation.vue';
 import { said, signedSeconds } from '../../../parts/numbers.ts';
 import type { Week } from './week.ts';

@@ -1,8 +1,13 @@
 /** Runs the placing engine against the clock, reports, and can be stopped with what it has. */
 import { expose } from 'comlink';
-import type { DepthAnswer, DepthPosition, DepthProblem } from '@stube/core/placing/placement/depth/problem';
-import { UNPLACED } from '@stube/core/ground/problems/place-problem';
-import { depthSteps, type DepthProgress } from '@stube/core/placing/placement/depth/solve';
+import {
+  type DepthAnswer,
+  type DepthPosition,
+  type DepthProblem,
+  type DepthProgress,
+  depthSteps,
+} from '@stube/core/placement';
+import { UNPLACED } from '@stube/core/problems';
 import { inSlices } from '../../../data/worker/slices.ts';
 
 export interface PlaceNews {

@@ -1,6 +1,6 @@
 /** The placing of one room, for its screen: the week, the bin in hand, the proposal, and moving by hand. */
 import type { PlacedAt } from '@stube/contract/placement/requests';
-import type { Spot } from '@stube/core/placing/placement/depth/spots';
+import type { Spot } from '@stube/core/placement';
 import { useRoom } from '../../../data/room.ts';
 import { usePlacementActions } from './actions.ts';
 import { useChoices } from './choices.ts';

@@ -1,11 +1,8 @@
 /** The search for a whole plan: how far it is, what it left open; it ends with the screen it is shown on. */
 import { onUnmounted, ref, shallowRef } from 'vue';
 import { proxy } from 'comlink';
-import { homesNow } from '@stube/core/placing/moves/moves-of-room';
-import { homesOf } from '@stube/core/placing/placement/depth/depth-problem-of';
-import type { Homes } from '@stube/core/placing/placement/depth/standing';
-import { fixedIn } from '@stube/core/placing/placement/depth/fixed';
-import { mustBeLocked } from '@stube/core/placing/placement/must-be-locked';
+import { homesNow } from '@stube/core/moves';
+import { fixedIn, type Homes, homesOf, mustBeLocked } from '@stube/core/placement';
 import { useNotices } from '../../../data/notices.ts';
 import { useRoom } from '../../../data/room.ts';
 import { searchBudget } from '../../../data/worker/budget.ts';

@@ -1,7 +1,6 @@
 /** The placement problem of the room as it stands, and the seconds a week it takes now. */
 import { computed } from 'vue';
-import { depthProblemOf, homesOf } from '@stube/core/placing/placement/depth/depth-problem-of';
-import { Standing } from '@stube/core/placing/placement/depth/standing';
+import { depthProblemOf, homesOf, Standing } from '@stube/core/placement';
 import { usePlaceName } from '../../../data/place-name.ts';
 import { useRoom } from '../../../data/room.ts';
 

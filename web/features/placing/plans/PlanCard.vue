@@ -2,12 +2,10 @@
 /** One whole plan, or the room as it stands: its figures, what has no place and why, and a picture of it. */
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import { shapeOf } from '@stube/core/ground/contents/shape';
-import type { PurchaseTotal } from '@stube/core/containing/containers/shopping';
-import { groupedBy } from '@stube/core/ground/model/grouped-by';
-import type { PlannedBin } from '@stube/core/placing/plans/planned-bins';
-import { weeksToMakeGood } from '@stube/core/placing/plans/carrying';
-import type { PlanFigures, WholePlan } from '@stube/core/placing/plans/whole-plan';
+import { shapeOf } from '@stube/core/contents';
+import type { PurchaseTotal } from '@stube/core/containers';
+import { groupedBy } from '@stube/core/model';
+import { type PlanFigures, type PlannedBin, weeksToMakeGood, type WholePlan } from '@stube/core/plans';
 import { useDrawnBins } from '../../../drawing/drawn.ts';
 import type { DrawnBin } from '../../../drawing/scale.ts';
 import UnitElevation from '../../../drawing/UnitElevation.vue';

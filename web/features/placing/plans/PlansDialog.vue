@@ -4,7 +4,7 @@ import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue';
 import { proxy } from 'comlink';
 import ProgressBar from 'primevue/progressbar';
 import { Check, Square } from '@lucide/vue';
-import { planOfNow, type WholePlan } from '@stube/core/placing/plans/whole-plan';
+import { planOfNow, type WholePlan } from '@stube/core/plans';
 import { useRoom } from '../../../data/room.ts';
 import { searchBudget } from '../../../data/worker/budget.ts';
 import { plain } from '../../../data/worker/plain.ts';

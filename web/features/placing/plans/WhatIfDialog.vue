@@ -4,15 +4,8 @@ import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue';
 import { proxy } from 'comlink';
 import ProgressBar from 'primevue/progressbar';
 import { Square } from '@lucide/vue';
-import {
-  bestChanges,
-  differenceOf,
-  whatIfsOf,
-  whatIfWords,
-  type WhatIfEffect,
-} from '@stube/core/placing/plans/what-if';
-import type { WhatIf } from '@stube/core/placing/plans/apply-what-if';
-import { TEMPLATES } from '@stube/core/measuring/measuring/templates';
+import { bestChanges, differenceOf, type WhatIf, type WhatIfEffect, whatIfsOf, whatIfWords } from '@stube/core/plans';
+import { TEMPLATES } from '@stube/core/measuring';
 import { useRoom } from '../../../data/room.ts';
 import { plain } from '../../../data/worker/plain.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';

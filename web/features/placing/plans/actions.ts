@@ -1,5 +1,5 @@
 import type { PlanRequest } from '@stube/contract/plans/requests';
-import type { WholePlan } from '@stube/core/placing/plans/whole-plan';
+import type { WholePlan } from '@stube/core/plans';
 import { useSite } from '../../../data/site.ts';
 
 export function usePlansActions() {

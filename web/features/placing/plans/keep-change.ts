@@ -1,7 +1,6 @@
 /** A change that was tried in a copy is made for real. */
-import { placesChanged } from '@stube/core/measuring/floor/change-places';
-import { LOOKS } from '@stube/core/measuring/floor/footprint';
-import { anotherLike, boarded, NEAR_UNIT, type WhatIf } from '@stube/core/placing/plans/apply-what-if';
+import { LOOKS, placesChanged } from '@stube/core/floor';
+import { anotherLike, boarded, NEAR_UNIT, type WhatIf } from '@stube/core/plans';
 import { useRoom } from '../../../data/room.ts';
 
 const KEPT: readonly WhatIf['kind'][] = [

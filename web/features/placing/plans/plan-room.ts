@@ -1,6 +1,6 @@
 /** The open room as a whole plan is made of it. */
 import { computed } from 'vue';
-import type { PlanRoom } from '@stube/core/placing/plans/whole-plan';
+import type { PlanRoom } from '@stube/core/plans';
 import { useRoom } from '../../../data/room.ts';
 
 export function usePlanRoom() {

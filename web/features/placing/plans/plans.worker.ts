@@ -1,14 +1,15 @@
 /** Reckons whole plans, one strategy after the other, each within its time; the caller hears of each as it comes. */
 import { expose } from 'comlink';
 import {
-  planStrategies,
-  wholePlanSteps,
   type PlanProgress,
   type PlanRoom,
+  planStrategies,
+  type WhatIf,
+  type WhatIfEffect,
+  whatIfSteps,
   type WholePlan,
-} from '@stube/core/placing/plans/whole-plan';
-import type { WhatIf } from '@stube/core/placing/plans/apply-what-if';
-import { whatIfSteps, type WhatIfEffect } from '@stube/core/placing/plans/what-if';
+  wholePlanSteps,
+} from '@stube/core/plans';
 import { inSlices } from '../../../data/worker/slices.ts';
 
 export interface PlanNews {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** What leaves the house, by where it goes: ticked off one by one or all at once when it is handed over. */
 import { computed, ref } from 'vue';
-import { departuresOf, handedOver, type Departure } from '@stube/core/sorting/pile/departures';
-import type { Line } from '@stube/core/ground/model/entities';
+import { type Departure, departuresOf, handedOver } from '@stube/core/pile';
+import type { Line } from '@stube/core/model';
 import { formatDay, today } from '../../../parts/day.ts';
 import { formatAmount, minorDigits, money, readNumber } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';

@@ -2,8 +2,7 @@
 /** What waits in a room to be handed over, and that it needs a place until then. */
 import { computed } from 'vue';
 import { DoorOpen } from '@lucide/vue';
-import { litresOfLine } from '@stube/core/ground/contents/demand';
-import { isWaiting, WAY_OUT } from '@stube/core/ground/contents/stored-lines';
+import { isWaiting, litresOfLine, WAY_OUT } from '@stube/core/contents';
 import { litres } from '../../../parts/numbers.ts';
 import { useRoom } from '../../../data/room.ts';
 import { useDeparturesActions } from './actions.ts';

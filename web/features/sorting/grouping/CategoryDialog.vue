@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** A category: what it is called, how it lies, who uses it, and what that asks of its container and place. */
 import { computed, reactive, ref } from 'vue';
-import { PACKING_WORDS } from '@stube/core/ground/contents/litres';
-import { HAZARD_WORDS } from '@stube/core/ground/hazards/hazards';
-import { ZONE_KINDS, type Category, type CategoryTraits } from '@stube/core/ground/model/entities';
+import { PACKING_WORDS } from '@stube/core/contents';
+import { HAZARD_WORDS } from '@stube/core/hazards';
+import { type Category, type CategoryTraits, ZONE_KINDS } from '@stube/core/model';
 import EntityDialog from '../../../parts/EntityDialog.vue';
 import NumberField from '../../../parts/NumberField.vue';
 import TextField from '../../../parts/TextField.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A family of categories: its name and hue. */
 import { reactive } from 'vue';
-import type { Family } from '@stube/core/ground/model/entities';
+import type { Family } from '@stube/core/model';
 import EntityDialog from '../../../parts/EntityDialog.vue';
 import HueChoice from '../../../parts/HueChoice.vue';
 import TextField from '../../../parts/TextField.vue';

@@ -3,17 +3,10 @@
 import { computed, reactive, ref, watch } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import { Chart, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
-import { comesInto } from '@stube/core/ground/body/who-comes';
-import {
-  ceilingFor,
-  fineAt,
-  fineCurve,
-  PUT_BACK,
-  roughPieces,
-  type Insight,
-} from '@stube/core/sorting/grouping/granularity';
-import type { Category, Family, Line } from '@stube/core/ground/model/entities';
-import { litresOfLine } from '@stube/core/ground/contents/demand';
+import { comesInto } from '@stube/core/body';
+import { ceilingFor, fineAt, fineCurve, type Insight, PUT_BACK, roughPieces } from '@stube/core/grouping';
+import type { Category, Family, Line } from '@stube/core/model';
+import { litresOfLine } from '@stube/core/contents';
 import { minutes } from '../../../parts/numbers.ts';
 import { useRoom } from '../../../data/room.ts';
 import { token } from '../../../theme/token.ts';

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 /** Like with like: the lines that stay, in categories, in families. Drag them, or move them by keyboard. */
-import { sameWords } from '@stube/core/ground/matching/phrase';
+import { sameWords } from '@stube/core/matching';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { ChartSpline, Pencil, Plus, Shapes } from '@lucide/vue';
-import { HUES } from '@stube/core/labelling/labels/hues';
-import type { Category, Family, Line } from '@stube/core/ground/model/entities';
-import { litresOfLine } from '@stube/core/ground/contents/demand';
+import { HUES } from '@stube/core/labels';
+import type { Category, Family, Line } from '@stube/core/model';
+import { litresOfLine } from '@stube/core/contents';
 import NextStep from '../../../frame/NextStep.vue';
 import Pictogram from '../../../drawing/Pictogram.vue';
 import { litres } from '../../../parts/numbers.ts';

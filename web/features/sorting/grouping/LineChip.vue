@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** A line as a slip of paper that can be dragged; pressed, it asks where to go. */
 import { computed } from 'vue';
-import { sameWords } from '@stube/core/ground/matching/phrase';
+import { sameWords } from '@stube/core/matching';
 import { formatAmount } from '../../../parts/numbers.ts';
-import type { Line } from '@stube/core/ground/model/entities';
+import type { Line } from '@stube/core/model';
 
 const props = defineProps<{
   line: Line;

@@ -2,7 +2,7 @@
 /** Lines as slips that can be dragged from one such list into another, or pressed and moved. */
 import { ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
-import type { Line } from '@stube/core/ground/model/entities';
+import type { Line } from '@stube/core/model';
 import LineChip from './LineChip.vue';
 
 defineProps<{ lines: readonly Line[]; under?: string }>();

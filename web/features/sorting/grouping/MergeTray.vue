@@ -2,7 +2,7 @@
 /** Categories laid together to become one. */
 import { computed, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
-import type { Category } from '@stube/core/ground/model/entities';
+import type { Category } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import { useMerging } from './merging.ts';
 

@@ -2,11 +2,10 @@
 /** Where does this line belong? The site's own categories first, then the starter library. */
 import { computed, ref } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
-import { HUES } from '@stube/core/labelling/labels/hues';
-import type { Line } from '@stube/core/ground/model/entities';
-import { knownCategories, proposeCategories, type CategoryProposal } from '@stube/core/ground/matching/propose';
-import { STARTER_CATEGORIES, starterFamilyOf } from '@stube/core/ground/starter/library';
-import { plain } from '@stube/core/ground/matching/words';
+import { HUES } from '@stube/core/labels';
+import type { Line } from '@stube/core/model';
+import { type CategoryProposal, knownCategories, plain, proposeCategories } from '@stube/core/matching';
+import { STARTER_CATEGORIES, starterFamilyOf } from '@stube/core/starter';
 import Pictogram from '../../../drawing/Pictogram.vue';
 import { useSite } from '../../../data/site.ts';
 import { usePileActions } from '../pile/actions.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What sorting by another school would do to every bin of the room, before it is done. */
 import { computed } from 'vue';
-import type { BinFate } from '@stube/core/sorting/grouping/regroup';
+import type { BinFate } from '@stube/core/grouping';
 
 const props = defineProps<{ school: string; bins: readonly BinFate[]; busy: boolean }>();
 const emit = defineEmits<{ take: []; leave: [] }>();

@@ -2,10 +2,16 @@
 /** The same things sorted by every school, side by side, with what each costs; one tap sorts the room by it. */
 import { computed, nextTick, onMounted, ref, shallowRef } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
-import { regroup, type Regrouping } from '@stube/core/sorting/grouping/regroup';
-import { handMade, SCHEMES, type SchemeResult } from '@stube/core/sorting/grouping/schemes';
-import { isAnswerable, type Suggestion } from '@stube/core/sorting/grouping/suggest';
-import { troublesOf } from '@stube/core/sorting/grouping/troubles';
+import {
+  handMade,
+  isAnswerable,
+  regroup,
+  type Regrouping,
+  type SchemeResult,
+  SCHEMES,
+  type Suggestion,
+  troublesOf,
+} from '@stube/core/grouping';
 import { today } from '../../../parts/day.ts';
 import { minutes, percent } from '../../../parts/numbers.ts';
 import { useNotices } from '../../../data/notices.ts';

@@ -1,7 +1,7 @@
 /** Categories made one, or parted; no line and no bin is lost, and each is taken back as one change. */
-import { takenAlong } from '@stube/core/ground/contents/piece';
-import { mergedTraits, partedCategory } from '@stube/core/sorting/grouping/merge';
-import type { Category, Line } from '@stube/core/ground/model/entities';
+import { takenAlong } from '@stube/core/contents';
+import { mergedTraits, partedCategory } from '@stube/core/grouping';
+import type { Category, Line } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import { newId } from '../../../data/new-id.ts';
 

@@ -1,7 +1,12 @@
 /** Compares the grouping schemes away from the page. */
 import { expose } from 'comlink';
-import { compareSchemes, type SchemeData, type SchemeResult } from '@stube/core/sorting/grouping/schemes';
-import { suggestScheme, type Suggestion } from '@stube/core/sorting/grouping/suggest';
+import {
+  compareSchemes,
+  type SchemeData,
+  type SchemeResult,
+  type Suggestion,
+  suggestScheme,
+} from '@stube/core/grouping';
 
 const schemes = {
   compare(data: SchemeData): { results: SchemeResult[]; suggestion: Suggestion | null } {

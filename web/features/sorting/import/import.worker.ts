@@ -1,7 +1,6 @@
 /** Reads somebody's list away from the page: splits it, guesses its columns, turns rows into lines. */
 import { expose } from 'comlink';
-import type { Mapping } from '@stube/core/sorting/import/columns';
-import { readList, type ImportedList, type ListContext } from '@stube/core/sorting/import/read-list';
+import { type ImportedList, type ListContext, type Mapping, readList } from '@stube/core/import';
 import { splitTable } from './table.ts';
 
 const list = {

@@ -1,9 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { runToEnd } from '@stube/core/ground/engine/run-to-end';
-import { guessColumns } from '@stube/core/sorting/import/columns';
-import { readList } from '@stube/core/sorting/import/read-list';
-import { context } from '@stube/core/sorting/import/testing/context';
+import { runToEnd } from '@stube/core/engine';
+import { guessColumns, readList } from '@stube/core/import';
+import { context } from '@stube/core/import/testing/context';
 import { splitTable } from './table.ts';
 
 const text = readFileSync(new URL('../../../../core/sorting/import/testing/messy.csv', import.meta.url), 'utf8');

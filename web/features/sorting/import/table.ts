@@ -1,6 +1,6 @@
 /** The text of somebody's list as a table, its columns guessed. */
 import Papa from 'papaparse';
-import { guessColumns, type Mapping } from '@stube/core/sorting/import/columns';
+import { guessColumns, type Mapping } from '@stube/core/import';
 
 export interface Table {
   headings: string[];

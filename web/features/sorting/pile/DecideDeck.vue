@@ -3,11 +3,11 @@
 import { computed, reactive, ref } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import { CircleHelp, SkipForward, Undo2 } from '@lucide/vue';
-import { addDays, LATER_DAYS } from '@stube/core/ground/calendar/day';
-import { advise, DOUBTS, PLAN_DAYS } from '@stube/core/sorting/pile/doubts';
-import { litresOfLine } from '@stube/core/ground/contents/demand';
-import { HUES } from '@stube/core/labelling/labels/hues';
-import { DECISIONS, type Decision, type Line } from '@stube/core/ground/model/entities';
+import { addDays, LATER_DAYS } from '@stube/core/calendar';
+import { advise, DOUBTS, PLAN_DAYS } from '@stube/core/pile';
+import { litresOfLine } from '@stube/core/contents';
+import { HUES } from '@stube/core/labels';
+import { type Decision, DECISIONS, type Line } from '@stube/core/model';
 import Pictogram from '../../../drawing/Pictogram.vue';
 import { formatDay, today } from '../../../parts/day.ts';
 import { formatAmount, litres } from '../../../parts/numbers.ts';

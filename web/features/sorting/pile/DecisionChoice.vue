@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What becomes of a thing, chosen from all that may; nobody has decided yet is one of them. */
-import { DECISIONS, type Decision } from '@stube/core/ground/model/entities';
+import { type Decision, DECISIONS } from '@stube/core/model';
 
 defineProps<{ modelValue: Decision | null }>();
 const emit = defineEmits<{ 'update:modelValue': [decision: Decision | null] }>();

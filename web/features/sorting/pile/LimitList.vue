@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The container is the limit: how full each is, what has to go, and papers whose time is over. */
 import { computed } from 'vue';
-import { limitsOf, pastKeeping } from '@stube/core/sorting/pile/limits';
+import { limitsOf, pastKeeping } from '@stube/core/pile';
 import { today } from '../../../parts/day.ts';
 import { litres, percent } from '../../../parts/numbers.ts';
 import { useRoom } from '../../../data/room.ts';

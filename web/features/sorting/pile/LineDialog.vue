@@ -1,13 +1,10 @@
 <script setup lang="ts">
 /** Everything about one line of the pile. */
-import { inOrder } from '@stube/core/ground/model/sort';
+import { type Attribute, ATTRIBUTES, CONDITIONS, inOrder, type Line } from '@stube/core/model';
 import { computed, reactive } from 'vue';
-import { CONDITIONS, ATTRIBUTES, type Attribute, type Line } from '@stube/core/ground/model/entities';
-import { AttributeReader } from '@stube/core/sorting/grouping/attributes';
-import { kindOfLine } from '@stube/core/ground/contents/piece';
-import { kindIn } from '@stube/core/sorting/pile/kind-in';
-import { EVERYDAY_MEASURES } from '@stube/core/ground/contents/measures';
-import { MAX_PUT_OFF } from '@stube/core/sorting/pile/new-line';
+import { AttributeReader } from '@stube/core/grouping';
+import { EVERYDAY_MEASURES, kindOfLine } from '@stube/core/contents';
+import { kindIn, MAX_PUT_OFF } from '@stube/core/pile';
 import EntityDialog from '../../../parts/EntityDialog.vue';
 import NumberField from '../../../parts/NumberField.vue';
 import LengthField from '../../../parts/LengthField.vue';

@@ -2,10 +2,10 @@
 /** One line of the pile with what a thumb can do to it. */
 import { computed, ref } from 'vue';
 import { Copy, FlaskConical, Pencil, Scissors, Trash2 } from '@lucide/vue';
-import { litresOfLine } from '@stube/core/ground/contents/demand';
-import { HUES } from '@stube/core/labelling/labels/hues';
-import type { Decision, Line } from '@stube/core/ground/model/entities';
-import { fateOf } from '@stube/core/sorting/pile/fate';
+import { litresOfLine } from '@stube/core/contents';
+import { HUES } from '@stube/core/labels';
+import type { Decision, Line } from '@stube/core/model';
+import { fateOf } from '@stube/core/pile';
 import Pictogram from '../../../drawing/Pictogram.vue';
 import { formatDay, today } from '../../../parts/day.ts';
 import { formatAmount, litres, sidesOf } from '../../../parts/numbers.ts';

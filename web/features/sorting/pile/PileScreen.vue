@@ -2,11 +2,9 @@
 /** The pile: one line for one kind of thing, in everyday words, each with its decision. */
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { ChartBarBig, DoorOpen, FileUp, Layers } from '@lucide/vue';
-import type { Line } from '@stube/core/ground/model/entities';
-import { fateOf, isOpen } from '@stube/core/sorting/pile/fate';
-import { dueLines } from '@stube/core/sorting/pile/limits';
-import { hasAll } from '@stube/core/ground/matching/words';
-import { pileTotals } from '@stube/core/sorting/pile/totals';
+import type { Line } from '@stube/core/model';
+import { dueLines, fateOf, isOpen, pileTotals } from '@stube/core/pile';
+import { hasAll } from '@stube/core/matching';
 import { formatDay, today } from '../../../parts/day.ts';
 import { useGrowing } from '../../../parts/growing.ts';
 import NextStep from '../../../frame/NextStep.vue';

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 /** What the pile adds up to, the line being typed included. */
 import { computed } from 'vue';
-import { fateOf } from '@stube/core/sorting/pile/fate';
-import type { PileTotals, Sum } from '@stube/core/sorting/pile/totals';
-import { DECISIONS } from '@stube/core/ground/model/entities';
+import { fateOf, type PileTotals, type Sum } from '@stube/core/pile';
+import { DECISIONS } from '@stube/core/model';
 import { formatAmount, litres } from '../../../parts/numbers.ts';
 
 const props = defineProps<{ totals: PileTotals; typing: boolean }>();

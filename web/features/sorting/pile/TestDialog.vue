@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import { Check, Undo2, X } from '@lucide/vue';
-import type { Line } from '@stube/core/ground/model/entities';
+import type { Line } from '@stube/core/model';
 import { formatDay, today } from '../../../parts/day.ts';
 import { percent } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';

@@ -2,8 +2,8 @@
 /** A word of a line that was taken to mean something, with what; one tap puts it back into the name. */
 import { computed } from 'vue';
 import { X } from '@lucide/vue';
-import { formatLength } from '@stube/core/ground/lengths/length';
-import type { ParsedLine, TokenKind } from '@stube/core/sorting/pile/parse-line';
+import { formatLength } from '@stube/core/lengths';
+import type { ParsedLine, TokenKind } from '@stube/core/pile';
 import { useSite } from '../../../data/site.ts';
 import { formatDay } from '../../../parts/day.ts';
 import { formatAmount, sidesOf } from '../../../parts/numbers.ts';

@@ -2,8 +2,8 @@
 /** What nobody has decided about yet: one by one, or all of it stays. */
 import { computed, ref } from 'vue';
 import { Check, Layers } from '@lucide/vue';
-import type { Line } from '@stube/core/ground/model/entities';
-import { proposedDecision } from '@stube/core/sorting/pile/proposed-decision';
+import type { Line } from '@stube/core/model';
+import { proposedDecision } from '@stube/core/pile';
 import { useRoom } from '../../../data/room.ts';
 import DecideDeck from './DecideDeck.vue';
 

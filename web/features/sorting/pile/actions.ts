@@ -1,5 +1,5 @@
 /** What the pile asks of the server. */
-import type { Row } from '@stube/core/ground/model/entities';
+import type { Row } from '@stube/core/model';
 import type { NewLine } from '@stube/contract/pile/requests';
 import { useSite } from '../../../data/site.ts';
 

@@ -1,7 +1,7 @@
 /** How each decision is shown: the same word, picture and order on every screen. */
 import type { Component } from 'vue';
 import { ArrowRightLeft, Check, Clock, Gift, HandHeart, Recycle, Tag, Trash2, Undo2 } from '@lucide/vue';
-import type { Decision } from '@stube/core/ground/model/entities';
+import type { Decision } from '@stube/core/model';
 
 export const DECISION_PICTURES: Record<Decision, Component> = {
   keep: Check,

@@ -1,6 +1,6 @@
 /** What one gesture does to lines and categories, against the real server. */
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
-import type { Line } from '@stube/core/ground/model/entities';
+import type { Line } from '@stube/core/model';
 import { siteWithRoom } from '../../../../server/testing/site.ts';
 import type { useSite } from '../../../data/site.ts';
 import { realServer, type RealServer } from '../../../testing/real-server.ts';

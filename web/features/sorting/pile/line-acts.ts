@@ -1,7 +1,6 @@
 /** What one gesture does to a line: once more, twice as much, half of it goes. Each is one change, taken back as one. */
-import { goingHalf, onceMore } from '@stube/core/sorting/pile/line-changes';
-import type { Line } from '@stube/core/ground/model/entities';
-import { sortAfter } from '@stube/core/ground/model/sort';
+import { goingHalf, onceMore } from '@stube/core/pile';
+import { type Line, sortAfter } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
 import { newId } from '../../../data/new-id.ts';
 import { moment } from '../../../parts/day.ts';

@@ -1,0 +1,24 @@
+/** What is public of this feature. */
+export { type Alternative, alternativesTo } from './alternatives.ts';
+export { binChanges, NEW_BIN } from './bin-changes.ts';
+export { binsFor } from './bins-for.ts';
+export { CATALOGUE } from './catalogue.ts';
+export {
+  chooseContainers,
+  chosenOf,
+  type ContainChoice,
+  type ContainContext,
+  type ContainerOption,
+  contextFor,
+  couldStand,
+  MAX_BINS,
+} from './choose.ts';
+export { readFound } from './found-object.ts';
+export { fillLimitOf, isBeyondLimit, tooFull } from './fullness.ts';
+export { canHang } from './hanging.ts';
+export { innerParts } from './inner.ts';
+export { type Saving, savingsOf } from './savers.ts';
+export { effectsOf, type School, type SchoolEffect, withSchool } from './schools.ts';
+export { countTypes, type Purchase, purchasesBeyond, type PurchaseTotal, shoppingList, totalOf } from './shopping.ts';
+export { fitsCompartment, whatWouldHelp } from './spaces.ts';
+export { strategiesOf, type Strategy, type StrategyId } from './strategies.ts';

@@ -1,0 +1,2 @@
+/** What is public of this feature. */
+export { fetchedOf, missingBins } from './fetched.ts';

@@ -1,0 +1,3 @@
+/** What is public of this feature. */
+export { HAZARD_WORDS } from './hazards.ts';
+export { isYoung, keptFromChildren } from './kept-from-children.ts';

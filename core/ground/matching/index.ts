@@ -1,0 +1,4 @@
+/** What is public of this feature. */
+export { sameWords, wordKey } from './phrase.ts';
+export { type CategoryProposal, knownCategories, proposeCategories } from './propose.ts';
+export { hasAll, plain } from './words.ts';

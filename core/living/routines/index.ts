@@ -1,0 +1,3 @@
+/** What is public of this feature. */
+export { daysDue, ruleProblem, wordsOfRule } from './recurrence.ts';
+export { type DueRoutine, dueRoutines, usualRoutines } from './routines.ts';

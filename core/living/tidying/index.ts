@@ -1,0 +1,3 @@
+/** What is public of this feature. */
+export { canTidy, shareOut, type TidyShare } from './share-out.ts';
+export { binsFor, tidyBins, tidyPeople } from './tidy-bins.ts';

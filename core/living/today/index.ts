@@ -1,0 +1,6 @@
+/** What is public of this feature. */
+export { agendaOf } from './agenda.ts';
+export { type AgendaItem, SCREEN_OF } from './agenda-item.ts';
+export { choresOf } from './chores.ts';
+export { doneThisWeek, type DoneThisWeek, mondayOf } from './done.ts';
+export { bestIn, type Chore } from './minutes.ts';

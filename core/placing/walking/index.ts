@@ -1,0 +1,2 @@
+/** What is public of this feature. */
+export { walksOf } from './walks.ts';
