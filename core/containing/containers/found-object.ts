@@ -5,7 +5,7 @@
 import { defaultsOf } from '../../ground/model/defaults.ts';
 import type { ContainerShape } from '../../ground/model/entities.ts';
 import type { LengthSystem } from '../../ground/model/site.ts';
-import { parseLength } from '../../ground/lengths/length.ts';
+import { parseLength } from '../../ground/notation/length.ts';
 import { NUMBER_WORDS } from '../../sorting/pile/reading/number.ts';
 import { plain, stem } from '../../ground/matching/words.ts';
 
@@ -78,7 +78,7 @@ function sidesOf(text: string, system: LengthSystem): number[] | null {
 
 /**
  * @returns what it is, or a sentence on what is missing
- * @example readFound('3 jam jars 75x110 round', 'metric').found // 3 of 75 × 75 × 110 mm, round, of glass
+ * @example readFound('3 jam jars 75x110 round', 'metric').found?.shape.outHeight // 110
  */
 export function readFound(told: string, system: LengthSystem): ReadFound {
   const text = told.replace(ACROSS, '⌀ $1 x $2');

@@ -10,7 +10,7 @@ export const noRows = (): SiteData => Object.fromEntries(TABLES.map((table) => [
 
 /**
  * The defaults of a table's fields, made anew at every call, so that no two rows share a list.
- * @example defaultsOf('person') // { colour: 'slate', born: null, reads: true, limit: null }
+ * @example defaultsOf('person') // { colour: 'slate', born: null, reads: true, count: 1, … }
  */
 export const defaultsOf = <T extends TableName>(table: T): Pick<RowOf<T>, DefaultedField<T> & keyof RowOf<T>> =>
   structuredClone(

@@ -11,6 +11,6 @@ const WRITTEN_OUT: readonly (readonly [RegExp, string])[] = [
   [/\s(?:->|=>|➔|➜)\s*/g, ' → '],
 ];
 
-/** @example writtenOut('3 doz. pencils') // '3 dozen pencils' */
+/** @example writtenOut('3 doz. pencils') // '3  dozen pencils' */
 export const writtenOut = (text: string): string =>
   WRITTEN_OUT.reduce((said, [short, full]) => said.replace(short, full), text);

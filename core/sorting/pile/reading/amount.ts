@@ -1,5 +1,5 @@
 /** How much of it there is, as a typed line tells it: pieces, packs of pieces, everyday measures, weights and contents. */
-import { LITRES_PER_QUART } from '../../../ground/lengths/in-units.ts';
+import { LITRES_PER_QUART } from '../../../ground/notation/in-units.ts';
 import { plain, stem } from '../../../ground/matching/words.ts';
 import type { Kind } from '../../../ground/starter/library.ts';
 import { EVERYDAY_MEASURES } from '../../../ground/contents/measures.ts';

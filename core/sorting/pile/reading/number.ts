@@ -49,16 +49,18 @@ const UNITS = 'one|two|three|four|five|six|seven|eight|nine';
 const TEENS = 'ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen';
 const TENS = 'twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety';
 const PLAIN = `(?:(?:${TENS})(?:[- ](?:${UNITS}))?|${TEENS}|${UNITS})`;
+const GREAT = '(?:dozen|hundred|thousand)';
 /** A number word or phrase. `a` and `an` alone are left to the readers. */
 export const NUMBER_WORD = [
-  String.raw`half\s+a\s+dozen`,
+  String.raw`half[\s-](?:a\s+)?${GREAT}`,
+  String.raw`(?:an?\s+)?${GREAT}\s+and\s+a\s+half`,
+  String.raw`(?:an?|${PLAIN})\s+and\s+a\s+half(?:\s+${GREAT})?`,
   String.raw`(?:an?\s+)?couple(?:\s+of)?`,
   String.raw`(?:an?\s+)?few`,
   'several',
   String.raw`(?:(?:an?|${PLAIN})\s+)?(?:dozens?|hundreds?|thousand)(?:\s+of)?`,
   String.raw`half\s+an?`,
   String.raw`(?:a\s+)?quarter\s+of\s+an?`,
-  `${PLAIN}\\s+and\\s+a\\s+half`,
   PLAIN,
 ].join('|');
 /** Digits, with thousands, decimals and fractions. */
@@ -89,8 +91,16 @@ export function numberOf(said: string): number {
   const sign = /^(\d*)\s?([½¼¾⅓⅔])$/.exec(text);
   if (sign) return Number(sign[1] || 0) + SIGNS[sign[2]!]!;
   if (/^\d+([.,]\d+)?$/.test(text)) return Number(text.replace(',', '.'));
+  const half = /^(.+?)\s+and\s+a\s+half(?:\s+(dozen|hundred|thousand))?$/.exec(text);
+  if (half) {
+    const whole = numberOf(half[1]!);
+    // `a dozen and a half` is eighteen, `one and a half dozen` too.
+    return half[2]
+      ? (whole + 0.5) * NUMBER_WORDS[half[2]]!
+      : whole + (new RegExp(`${GREAT}$`).test(half[1]!) ? whole / 2 : 0.5);
+  }
   const words = text
-    .replace(/\bof\b|\band a half\b/g, ' ')
+    .replace(/\bof\b/g, ' ')
     .split(/[\s-]+/)
     .filter((word) => word && !(word in { a: 1, an: 1 }));
   if (!words.length || words.some((word) => !(word in NUMBER_WORDS))) return /^an?$/.test(text) ? 1 : NaN;
@@ -99,7 +109,5 @@ export function numberOf(said: string): number {
     const value = NUMBER_WORDS[word]!;
     sum = /dozen|hundred|thousand/.test(word) && sum ? sum * value : sum + value;
   }
-  // `half a dozen` is half of twelve; `three and a half` is more than three.
-  if (words[0] === 'half' && words.length > 1) sum = 0.5 * (sum > 12 ? sum - 0.5 : sum);
-  return /and a half/.test(text) ? sum + 0.5 : sum;
+  return sum;
 }

@@ -1,6 +1,6 @@
 /** How large a piece is, as a typed line tells it: one, two or three sides, a thickness, a running length, a content. */
 import type { LengthSystem } from '../../../ground/model/site.ts';
-import { MM_PER_INCH, parseLength } from '../../../ground/lengths/length.ts';
+import { MM_PER_INCH, parseLength } from '../../../ground/notation/length.ts';
 import type { Kind } from '../../../ground/starter/library.ts';
 import { DIGITS, numberOf } from './number.ts';
 import { closed, type Token } from './token.ts';

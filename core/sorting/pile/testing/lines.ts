@@ -12,6 +12,11 @@ card game, 55 cards, one card missing | a=null n=card,game sp=55 sm=1 c=incomple
 tea set 15 pieces | a=null n=tea,set sp=15 l=1.5,10 cat=Toy kitchen ware
 two dozen eggs for painting, wooden | a=24 n=eggs
 half a dozen tennis balls | a=6 n=tennis,balls l=1,4 cat=Balls
+half a dozen jam jars | a=6 n=jam,jars
+half-dozen egg cups | a=6 n=egg,cups
+a dozen and a half corks | a=18 n=corks
+one and a half dozen clothes pegs | a=18 n=pegs
+two and a half thousand sequins | a=2500 n=sequins
 a dozen glue sticks | a=12 n=glue,sticks l=0.4,1.2 cat=Glue sticks
 4 pairs of knitting needles | a=4,8 n=knitting,needles no=pairs l=0.05,1 cat=Knitting needles
 3 pairs of wellies | a=3,6 n=wellies l=8,45
