@@ -26,7 +26,7 @@ import { ARC, TYPE, X_HEIGHT } from './labelling/labels/reading.ts';
 import { TAPES } from './labelling/labels/tape.ts';
 import { LINES_IN_A_PART, USUAL_SECONDS, USUAL_WEIGHT } from './living/makeover/pace.ts';
 import { BIN_SECONDS, CLEAN_SECONDS } from './living/makeover/portions.ts';
-import { METRIC_FACTOR, MM_PER_INCH } from './ground/lengths/length.ts';
+import { METRIC_FACTOR, MM_PER_INCH } from './ground/notation/length.ts';
 import { MIN_INSIDE } from './measuring/measuring/template.ts';
 import { DRAWER_LOSS, FILE_RAILS, TABLE_TOP, TEMPLATES } from './measuring/measuring/templates.ts';
 import { defaultsOf } from './ground/model/defaults.ts';

@@ -26,7 +26,7 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   CategoryDialog: ['ROOM/group', 'Edit the category Felt-tip pens'],
   FamilyDialog: ['ROOM/group', /^Edit the family/],
   FineDialog: ['ROOM/group', /^How fine to sort/],
-  MoveDialog: ['ROOM/group', /felt tips.*move/],
+  OtherCategoryDialog: ['ROOM/group', /felt tips.*move/],
   SchemesDialog: ['ROOM/group', 'Ways to sort'],
   UnitDialog: ['ROOM/measure', 'Bookcase'],
   ZoneDialog: ['ROOM/measure', 'A zone'],

@@ -20,7 +20,7 @@ export function useCache() {
       const rows = changes.rows[table] as Row[] | undefined;
       const gone = new Set(changes.removed[table] ?? []);
       if (!rows?.length && !gone.size) continue;
-      const newer = new Map((rows ?? []).map((row) => [row.id, row]));
+      const newer = byId(rows ?? []);
       const kept = (data as unknown as Rows)[table]
         .filter((row) => !gone.has(row.id))
         .map((row) => {

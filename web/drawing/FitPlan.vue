@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { HUES } from '@stube/core/labels';
 import type { FreeSpace } from '@stube/core/packing';
-import { editLength, formatLength } from '@stube/core/lengths';
+import { editLength, formatLength } from '@stube/core/notation';
 import type { LengthSystem } from '@stube/core/model';
 
 export interface PlanBox {

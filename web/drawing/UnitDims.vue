@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Dimension ticks below and beside a drawn unit. SVG units are mm. */
-import { formatLength } from '@stube/core/lengths';
+import { formatLength } from '@stube/core/notation';
 import type { LengthSystem } from '@stube/core/model';
 
 /** `foot` is where the floor is drawn: the height of the unit and what it is raised by. */

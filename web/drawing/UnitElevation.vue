@@ -4,7 +4,7 @@
  * SVG units are mm; `px` is the scale in pixels a millimetre, so that strokes and letters keep their size.
  */
 import { computed } from 'vue';
-import { editLength, formatLength } from '@stube/core/lengths';
+import { editLength, formatLength } from '@stube/core/notation';
 import type { BlockedPart, CompartmentSpace, LengthSystem, UnitShape } from '@stube/core/model';
 import type { ReachLine } from '@stube/core/body';
 import BinDrawing from './BinDrawing.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A length in either system: read while typing, written back tidily when left. */
 import { computed, ref, useId, watch } from 'vue';
-import { editFineLength, editLength, formatLength, parseFineLength, parseLength } from '@stube/core/lengths';
+import { editFineLength, editLength, formatLength, parseFineLength, parseLength } from '@stube/core/notation';
 import { DIFFERENCE_TOLD, readReadings } from '@stube/core/measuring';
 import { limitSaid } from './limit-said.ts';
 import { useSite } from '../data/site.ts';

@@ -1,6 +1,6 @@
 /** Numbers as people read them. */
 import { getActivePinia } from 'pinia';
-import { formatLength, formatMass, formatVolume, inUnits, MM_PER_INCH } from '@stube/core/lengths';
+import { formatLength, formatMass, formatVolume, inUnits, MM_PER_INCH } from '@stube/core/notation';
 import { formatAmount as amountInMetric } from '@stube/core/contents';
 import type { LengthSystem } from '@stube/core/model';
 import { useSite } from '../data/site.ts';
@@ -19,14 +19,6 @@ export const litres = (value: number | null): string =>
 export const formatAmount = (amount: number, measure: string): string =>
   inUnits(amountInMetric(amount, measure), unitSystem());
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
-const currencyFormat = (currency: string) => new Intl.NumberFormat(undefined, { style: 'currency', currency });
-/** Decimals of a currency: two of the euro, none of the yen. */
-export const minorDigits = (currency: string): number =>
-  currencyFormat(currency).resolvedOptions().maximumFractionDigits ?? 2;
-/** @param minor whole minor units */
-export const money = (minor: number, currency: string): string =>
-  currencyFormat(currency).format(minor / 10 ** minorDigits(currency));
-
 /** A number as people type it: `1.5` or `1,5`. @returns undefined where it is none */
 export function readNumber(text: string, whole = false): number | undefined {
   const value = /\d/.test(text) ? Number(text.trim().replace(',', '.')) : NaN;

@@ -1,4 +1,5 @@
 /** Which container a category should live in, or whether it stands without one, and why (practices C1 to C8, F5). */
+import { plural } from '../../ground/notation/plural.ts';
 import { bareBins, usuallyStands, type BareBin } from './bare.ts';
 import { canHang } from './hanging.ts';
 import { partsOf } from './by-year.ts';
@@ -6,7 +7,7 @@ import type { Demand, DemandLine } from '../../ground/contents/demand.ts';
 import { groupedBy } from '../../ground/model/grouped-by.ts';
 import type { Bin, Limit } from '../../ground/model/entities.ts';
 import { conditionRank } from '../../sorting/pile/condition-rank.ts';
-import { formatVolume } from '../../ground/lengths/in-units.ts';
+import { formatVolume } from '../../ground/notation/in-units.ts';
 import { HEAVY_MASS } from '../../ground/problems/place-problem.ts';
 import { judge, MAX_BINS, type ContainContext, type ContainerOption, type Standing } from './judge.ts';
 import { bareShape } from '../../ground/contents/shape.ts';
@@ -124,7 +125,7 @@ function chooseFor(demand: Demand, context: ContainContext, free: ReadonlyMap<st
   if (demand.litres <= 0)
     return {
       ...none,
-      problem: `Nobody can say how much room ${demand.unknown.join(', ')} ${demand.unknown.length === 1 ? 'takes' : 'take'}: tell a size on the pile.`,
+      problem: `Nobody can say how much room ${demand.unknown.join(', ')} ${plural(demand.unknown.length, 'takes', 'take')}: tell a size on the pile.`,
     };
   const over = overLimit(demand, context);
   const options = context.types

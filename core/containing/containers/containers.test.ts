@@ -1,3 +1,4 @@
+import { byId } from '../../ground/model/by-id.ts';
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
 import { CATALOGUE } from './catalogue.ts';
@@ -29,7 +30,7 @@ const types: ContainerType[] = CATALOGUE.map((shape, i) => ({
 }));
 const site = { growth: 0.1, fillLimit: 0.8, measures: {} };
 const choose = (lines: Line[], cats: Category[], stock = types, taken = new Map<string, number>()) =>
-  chooseContainers(demandsOf(lines, new Map(cats.map((c) => [c.id, c])), site), {
+  chooseContainers(demandsOf(lines, byId(cats), site), {
     site,
     types: stock,
     compartments: [],

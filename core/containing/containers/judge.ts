@@ -1,6 +1,6 @@
 /** What speaks for and against one kind of container for what a category asks for (practices C1 to C8). */
 import type { Bin, Compartment, ContainerType, Room, Site } from '../../ground/model/entities.ts';
-import { formatVolume } from '../../ground/lengths/in-units.ts';
+import { formatVolume } from '../../ground/notation/in-units.ts';
 import { HEAVY_MASS } from '../../ground/problems/place-problem.ts';
 import type { Demand } from '../../ground/contents/demand.ts';
 import { pieceFits } from './fits-piece.ts';

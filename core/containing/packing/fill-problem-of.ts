@@ -1,4 +1,5 @@
 /** One unit as a filling problem: the bins meant for it, and which of its places each may stand in. */
+import { byId } from '../../ground/model/by-id.ts';
 import type { Bin, Category, Compartment, ContainerType } from '../../ground/model/entities.ts';
 import { widthOf } from '../containers/spaces.ts';
 import { brokenRules } from '../../ground/body/rules.ts';
@@ -17,9 +18,9 @@ export function fillProblemOf(
   categories: ReadonlyMap<string, Category>,
   types: ReadonlyMap<string, ContainerType>,
 ): FillProblem {
-  const people = new Map(room.people.map((person) => [person.id, person]));
-  const places = new Map(room.compartments.map((space) => [space.id, space]));
-  const known = new Map(room.bins.map((bin) => [bin.id, bin]));
+  const people = byId(room.people);
+  const places = byId(room.compartments);
+  const known = byId(room.bins);
   // What hangs hangs one to a hook: that is dealt with in Place.
   const packed = spaces.filter((space) => !space.hangs && places.has(space.id));
   return {

@@ -3,6 +3,7 @@
  * thing gets one of its own. The packing engine covers the floor; each tray is worth its floor and a little for being one
  * more, and that little is raised until there are enough.
  */
+import { byId } from '../../ground/model/by-id.ts';
 import type { Demand } from '../../ground/contents/demand.ts';
 import { pieceFits } from '../containers/fits-piece.ts';
 import { usableLitres } from '../../ground/contents/litres.ts';
@@ -152,16 +153,16 @@ export async function proposeTrays(
   site: Pick<Site, 'growth' | 'fillLimit'>,
   solve: (problem: FitProblem) => FitAnswer | Promise<FitAnswer>,
 ): Promise<TraySet | null> {
-  const byId = new Map(types.map((type) => [type.id, type]));
+  const typesById = byId(types);
   const answers: FitAnswer[] = [];
   const wanted: Demand[] = [];
   for (let round = 0; round < ROUNDS; round++) {
     for (const problem of coverProblems(drawer, types, wanted, site)) answers.push(await solve(problem));
-    const without = bestTraySet(answers, drawer, byId, demands, site)?.without ?? [];
+    const without = bestTraySet(answers, drawer, typesById, demands, site)?.without ?? [];
     if (!without.length) break;
     wanted.push(...without);
   }
-  return bestTraySet(answers, drawer, byId, demands, site);
+  return bestTraySet(answers, drawer, typesById, demands, site);
 }
 
 /**

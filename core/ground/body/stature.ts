@@ -2,6 +2,7 @@
  * Stature by age: medians of the WHO Child Growth Standards (length or height for age, birth to 5 years, 2006) and of the
  * WHO Growth Reference (height for age, 5 to 19 years, 2007), the mean of girls' and boys' medians, in mm by month of age.
  */
+import { counted } from '../notation/plural.ts';
 export const MEDIANS: readonly (readonly [months: number, mm: number])[] = [
   [0, 495],
   [6, 667],
@@ -54,5 +55,5 @@ export function medianStature(months: number): number {
 export function formatAge(months: number): string {
   if (months < 24) return `${Math.max(0, months)} months`;
   const [years, rest] = [Math.floor(months / 12), months % 12];
-  return rest && years < 6 ? `${years} years ${rest} ${rest === 1 ? 'month' : 'months'}` : `${years} years`;
+  return rest && years < 6 ? `${years} years ${counted(rest, 'month')}` : `${years} years`;
 }

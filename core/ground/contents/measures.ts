@@ -1,4 +1,5 @@
 /** Everyday measures: how people tell an amount without a scale (practice G6). */
+import { counted } from '../notation/plural.ts';
 
 export interface EverydayMeasure {
   key: string;
@@ -62,6 +63,6 @@ export const litresOf = (key: string, own: Partial<Record<string, number>> = {})
 export function formatAmount(amount: number, measure: string): string {
   const known = byKey.get(measure);
   const number = Number(amount.toFixed(2));
-  if (!known) return `${number} ${number === 1 ? 'piece' : 'pieces'}`;
+  if (!known) return counted(number, 'piece');
   return `${number} ${number === 1 ? known.one : known.many}`;
 }

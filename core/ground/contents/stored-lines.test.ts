@@ -1,3 +1,4 @@
+import { byId } from '../model/by-id.ts';
 import { expect, test } from 'vitest';
 import { cautionsOf } from '../../placing/cautions/cautions.ts';
 import { H, scene, toddler } from '../../placing/cautions/testing/scene.ts';
@@ -25,7 +26,7 @@ const line = (name: string, categoryId: string, more: Partial<Line> = {}): Line 
 });
 const site = { measures: {} };
 const books = category('picture-books');
-const known = new Map([books, category(WAY_OUT)].map((each) => [each.id, each]));
+const known = byId([books, category(WAY_OUT)]);
 const lines = [
   line('stays', books.id),
   line('to the school', books.id, { decision: 'give away' }),

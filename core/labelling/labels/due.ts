@@ -1,4 +1,5 @@
 /** Labels kept true (practice L5): which are due and why, and which old ones are to be taken off. */
+import { byId } from '../../ground/model/by-id.ts';
 import type { LabelRole, PrintedLabel, Says } from '../../ground/model/entities.ts';
 import { keyOf, type LabelContent } from './label.ts';
 import type { LabelData } from './label-data.ts';
@@ -94,7 +95,7 @@ export function dueLabels(data: LabelData, roles: readonly LabelRole[]): DueLabe
   const hanging = new Map(
     data.printed.filter(({ old }) => !old).map((label): [string, PrintedLabel] => [keyOf(label), label]),
   );
-  const bins = new Map(data.bins.map((bin) => [bin.id, bin]));
+  const bins = byId(data.bins);
   const labelled = labelledBins(data);
   return roles.flatMap((role) =>
     labelsOfRole(role, data, labelled).map((content): DueLabel => {

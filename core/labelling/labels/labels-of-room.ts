@@ -1,4 +1,5 @@
 /** What each label of a room says (practice L1): on bins, on their places, in their cells, under lids, on numbered sets, between books. */
+import { byId } from '../../ground/model/by-id.ts';
 import { cellGrid, cellsOf, cellSize } from '../../ground/contents/cells.ts';
 import { setIn } from '../../ground/contents/contents.ts';
 import { shapeOf, type BinShape } from '../../ground/contents/shape.ts';
@@ -241,7 +242,7 @@ function dividerLabels(data: LabelData, bins: readonly BinLabelled[]): LabelCont
 /** Of the numbered sets in this room: the number large, what is in it below. */
 function numberLabels(data: LabelData): LabelContent[] {
   const photos = photosOf(data, true);
-  const lines = new Map(data.lines.filter((line) => line.roomId === data.room.id).map((line) => [line.id, line]));
+  const lines = byId(data.lines.filter((line) => line.roomId === data.room.id));
   return data.numbers
     .filter(({ lineId }) => lines.get(lineId)?.decision === 'keep')
     .sort((a, b) => a.series.localeCompare(b.series) || a.number - b.number)

@@ -1,4 +1,5 @@
 /** A room with two lives: what closes, rolls away or is covered when it changes over, in minutes, and what is then seen (practice U1). */
+import { byId } from '../../ground/model/by-id.ts';
 import { shapeOf } from '../../ground/contents/shape.ts';
 import type { Bin, ChangeOver, Compartment, ContainerType, Unit } from '../../ground/model/entities.ts';
 import { DOOR_SECONDS } from '../../ground/body/effort.ts';
@@ -60,7 +61,7 @@ export function changeOverOf({ units, compartments, bins, types }: ChangeOverDat
   let [seenByDay, seenAfter] = [0, 0];
   for (const unit of units) {
     const spaces = compartments.filter(({ unitId }) => unitId === unit.id);
-    const inside = new Map(spaces.map((space) => [space.id, space]));
+    const inside = byId(spaces);
     const what = unit.changeOver ?? suggestedChange(unit, spaces);
     const suggested = unit.changeOver === null;
     const own = bins.filter(({ compartmentId }) => inside.has(compartmentId ?? ''));

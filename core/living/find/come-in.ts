@@ -1,4 +1,5 @@
 /** Before something is bought or accepted: is one owned already, has it a home, what must go for it? (practices E6, E10) */
+import { byId } from '../../ground/model/by-id.ts';
 import { contentsOf } from '../../ground/contents/contents.ts';
 import { litresOfLine } from '../../ground/contents/demand.ts';
 import { insideLitres } from '../../ground/contents/litres.ts';
@@ -41,9 +42,9 @@ export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
   const site = data.site[0]!;
   const read = parseLine(text, site.system);
   if (!isParsedLine(read)) return null;
-  const categories = new Map(data.category.map((category) => [category.id, category]));
-  const types = new Map(data.containerType.map((type) => [type.id, type]));
-  const rooms = new Map(data.room.map((room) => [room.id, room]));
+  const categories = byId(data.category);
+  const types = byId(data.containerType);
+  const rooms = byId(data.room);
   const proposal = proposeCategories(read.name, knownCategories(data.category), 1)[0];
   const category = categories.get(proposal?.categoryId ?? '') ?? null;
   const asIs: Category | undefined =

@@ -2,6 +2,7 @@
  * Where is it? Answers while one types: forgiving of typing errors, of endings, and of other words for the same thing.
  * The index is MiniSearch (an inverted index on a radix tree); built once, searched in milliseconds.
  */
+import { byId } from '../../ground/model/by-id.ts';
 import MiniSearch, { type SearchResult } from 'minisearch';
 import { soundOf } from '../../ground/matching/sound.ts';
 import { plain, stem } from '../../ground/matching/words.ts';
@@ -69,7 +70,7 @@ export class Finder {
       processTerm: (term) => stem(plain(term)) || null,
     });
     this.index.addAll(things as Findable[]);
-    this.known = new Map(things.map((thing) => [thing.id, thing]));
+    this.known = byId(things);
   }
 
   /**
@@ -78,7 +79,7 @@ export class Finder {
    * @returns how many were touched
    */
   update(things: readonly Findable[]): number {
-    const now = new Map(things.map((thing) => [thing.id, thing]));
+    const now = byId(things);
     let touched = 0;
     for (const [id, thing] of this.known)
       if (!now.has(id)) {
@@ -141,7 +142,7 @@ export class Finder {
         : (sounds.get(soundOf(stem(word))) ?? []).filter((known) => Math.abs(known.length - word.length) <= 2),
     );
     if (!heard.some((list, i) => list.length && list[0] !== words[i]) || heard.some((list) => !list.length)) return [];
-    const found = heard.map((list) => new Map(list.flatMap((word) => this.run([word])).map((one) => [one.id, one])));
+    const found = heard.map((list) => byId(list.flatMap((word) => this.run([word]))));
     const [first, ...rest] = found;
     return [...first!.values()].filter(({ id }) => rest.every((other) => other.has(id)));
   }

@@ -2,6 +2,7 @@
  * The room as it is before its makeover (practice M6): what stands today with what is in it, kept whole, so that every
  * later plan is shown beside it. It points to nothing, so that nothing that changes afterwards changes it.
  */
+import { byId } from '../../ground/model/by-id.ts';
 import type { AsItIs, Bin, BinThen } from '../../ground/model/entities.ts';
 import { shapeOf } from '../../ground/contents/shape.ts';
 import { depthProblemOf, homesOf } from '../../placing/placement/depth/depth-problem-of.ts';
@@ -11,7 +12,7 @@ import type { RoomData } from '../../placing/placement/room-data.ts';
 /** @param hueOf the hue of a bin's family */
 export function asItIsOf(data: RoomData, hueOf: (bin: Bin) => string): AsItIs {
   const standing = new Standing(depthProblemOf(data), homesOf(data.bins));
-  const places = new Map(data.compartments.map((space) => [space.id, space]));
+  const places = byId(data.compartments);
   let unplaced = 0;
   const inSpace = new Map<string, BinThen[]>();
   for (const bin of data.bins) {

@@ -1,4 +1,5 @@
 /** What is left of a room's makeover, in portions that a day can take. */
+import { counted } from '../../ground/notation/plural.ts';
 import type { SiteData } from '../../ground/model/entities.ts';
 import { LINES_IN_A_PART, paceOf, type Portion } from './pace.ts';
 
@@ -30,7 +31,7 @@ export function portionsOf(data: Data, roomId: string, now: Date): Portion[] {
   const portions: Portion[] = [];
   if (pace.open)
     portions.push({
-      what: `decide about ${pace.open} ${pace.open === 1 ? 'line' : 'lines'}`,
+      what: `decide about ${counted(pace.open, 'line')}`,
       seconds: pace.open * pace.perLine,
     });
   for (const part of here(data.deferral))

@@ -1,4 +1,5 @@
 /** How far a room has come along the line of work: what is done and what is open at each step. */
+import { counted } from '../../ground/notation/plural.ts';
 import { contentsOf, type Contents } from '../../ground/contents/contents.ts';
 import { binsLabelled } from '../../labelling/labels/due.ts';
 import { labelDataOf, type LabelTables } from '../../labelling/labels/label-data.ts';
@@ -33,12 +34,11 @@ export function roomProgress(data: Data, roomId: string, today: string): Record<
   const without = [...wanted].filter((id) => !contained.has(id)).length;
   const placed = bins.filter((bin) => bin.compartmentId).length;
   const printed = labelled(data, roomId, today);
-  const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
   return {
     pile: {
       done: lines.length - open,
       open,
-      words: open ? `${open} to decide` : lines.length ? count(lines.length, 'line') : 'nothing yet',
+      words: open ? `${open} to decide` : lines.length ? counted(lines.length, 'line') : 'nothing yet',
     },
     group: {
       done: sorted.length,
@@ -46,27 +46,27 @@ export function roomProgress(data: Data, roomId: string, today: string): Record<
       words:
         kept.length - sorted.length
           ? `${kept.length - sorted.length} unsorted`
-          : count(wanted.size, 'category', 'categories'),
+          : counted(wanted.size, 'category', 'categories'),
     },
     measure: {
       done: spaces.length,
       open: spaces.length ? 0 : 1,
-      words: spaces.length ? count(spaces.length, 'compartment') : 'no furniture yet',
+      words: spaces.length ? counted(spaces.length, 'compartment') : 'no furniture yet',
     },
     contain: {
       done: wanted.size - without,
       open: without,
-      words: without ? `${without} without a bin` : count(bins.length, 'bin'),
+      words: without ? `${without} without a bin` : counted(bins.length, 'bin'),
     },
     place: {
       done: placed,
       open: bins.length - placed,
-      words: bins.length - placed ? `${bins.length - placed} on the bench` : count(placed, 'placed', 'placed'),
+      words: bins.length - placed ? `${bins.length - placed} on the bench` : `${placed} placed`,
     },
     label: {
       done: printed,
       open: bins.length - printed,
-      words: bins.length - printed ? `${bins.length - printed} to print` : count(printed, 'printed', 'printed'),
+      words: bins.length - printed ? `${bins.length - printed} to print` : `${printed} printed`,
     },
     live: { done: placed, open: 0, words: bins.length && placed === bins.length ? 'ready' : 'not all in place' },
   };

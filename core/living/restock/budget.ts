@@ -1,5 +1,6 @@
 /** What of the orders a month's budget pays for, the most urgent first; the rest waits for a later month (practice S1). */
-import type { Par, SiteData } from '../../ground/model/entities.ts';
+import { byId } from '../../ground/model/by-id.ts';
+import type { SiteData } from '../../ground/model/entities.ts';
 import type { Forecasted } from './forecast-of-site.ts';
 
 export interface ToOrder {
@@ -30,7 +31,7 @@ export function ordersOf(
 ): Orders {
   const budget = site[0]?.restockBudget ?? null;
   const now = today.slice(0, 7);
-  const pars = new Map(par.map((one): [string, Par] => [one.id, one]));
+  const pars = byId(par);
   const spent = stockOrder
     .filter(({ on }) => on.slice(0, 7) === now)
     .reduce((sum, { parId, packs, paid }) => sum + packs * (paid ?? pars.get(parId)?.price ?? 0), 0);

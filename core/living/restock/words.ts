@@ -1,4 +1,5 @@
 /** Amounts of what is used up, as people say them. */
+import { counted } from '../../ground/notation/plural.ts';
 import type { Par } from '../../ground/model/entities.ts';
 
 /** One of what is counted. @example singular('boxes') // 'box' */
@@ -13,7 +14,7 @@ export const inUnitsOf = (amount: number, unit: string): string =>
 
 /** @example packsOf(2, { pack: 40, unit: 'pieces' }) // '2 packs of 40 pieces' */
 export const packsOf = (packs: number, { pack, unit }: Pick<Par, 'pack' | 'unit'>): string =>
-  pack === 1 ? inUnitsOf(packs, unit) : `${packs} ${packs === 1 ? 'pack' : 'packs'} of ${inUnitsOf(pack, unit)}`;
+  pack === 1 ? inUnitsOf(packs, unit) : `${counted(packs, 'pack')} of ${inUnitsOf(pack, unit)}`;
 
 /** From that on it is told by the day; below it, in how many days one is used. */
 const BY_THE_DAY = 0.8;

@@ -1,4 +1,5 @@
 /** What a stray piece belongs to: sets with pieces missing first, then things and kinds of that name, then persons (practice F2). */
+import { plural } from '../../ground/notation/plural.ts';
 import { hazardsInWords } from '../../ground/hazards/danger-words.ts';
 import { indexNames, likest } from '../../ground/matching/name-index.ts';
 import { stems } from '../../ground/matching/words.ts';
@@ -90,7 +91,7 @@ export function matchStray(what: string, data: Data, most = 5): StrayMatch[] {
 }
 
 const missingWords = ({ setPieces, setMissing }: Line): string =>
-  `${setMissing} of its ${setPieces} pieces ${setMissing === 1 ? 'is' : 'are'} missing`;
+  `${setMissing} of its ${setPieces} pieces ${plural(setMissing, 'is', 'are')} missing`;
 
 const matchOfPerson = ({ id, name }: Person): StrayMatch => ({
   kind: 'person',

@@ -1,4 +1,5 @@
 /** The bins of a room that are tidied, with how long each takes: estimated from its pieces, or as it was seen. */
+import { byId } from '../../ground/model/by-id.ts';
 import { gripHundredths } from '../../ground/body/effort.ts';
 import { roughPieces } from '../../sorting/grouping/granularity.ts';
 import { contentsOf } from '../../ground/contents/contents.ts';
@@ -31,7 +32,7 @@ export interface TidyEntry extends TidyBin {
 export function tidyBins(data: RoomData): TidyEntry[] {
   const problem = placeProblemOf(data);
   const contents = contentsOf(data);
-  const spaces = new Map(data.compartments.map((space) => [space.id, space]));
+  const spaces = byId(data.compartments);
   const seen = groupedBy(
     (data.observations ?? []).filter(({ kind, seconds }) => kind === 'tidied' && seconds !== null),
     ({ binId }) => data.bins.find(({ id }) => id === binId)?.categoryId ?? '',

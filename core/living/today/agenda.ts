@@ -1,4 +1,5 @@
 /** What is due in all rooms of a site, by its day (practices E2, E4, E9, F2, N2, U1). */
+import { byId } from '../../ground/model/by-id.ts';
 import { addDays } from '../../ground/calendar/day.ts';
 import type { Deferral, Line, SiteData, Stray } from '../../ground/model/entities.ts';
 import { forecastsOf } from '../restock/forecast-of-site.ts';
@@ -33,7 +34,7 @@ export function agendaOf(
   ahead = AHEAD_DAYS,
   forecasts = forecastsOf(data, today),
 ): AgendaItem[] {
-  const rooms = new Map(data.room.map((room) => [room.id, room]));
+  const rooms = byId(data.room);
   const until = addDays(today, ahead);
   const item = (kind: RowKind, row: Line | Deferral | Stray, day: string | null, what: string): AgendaItem[] => {
     const room = rooms.get(row.roomId);

@@ -1,4 +1,6 @@
 /** All that waits to be done in a site or a room, as chores with their minutes and their worth. */
+import { counted } from '../../ground/notation/plural.ts';
+import { byId } from '../../ground/model/by-id.ts';
 import type { Caution } from '../../placing/cautions/caution.ts';
 import { missingBins } from '../../ground/frequency/fetched.ts';
 import { overFullBins } from '../feedback/over-full.ts';
@@ -39,8 +41,7 @@ export interface ChoreFacts {
 
 /** @param minutes one has so many: what is many small steps is offered in so many as fit into them */
 export function choresOf({ agenda, dangers, labels, data }: ChoreFacts, minutes: number): Chore[] {
-  const bins = new Map(data.bin.map((bin) => [bin.id, bin]));
-  const many = (n: number, one: string, more: string): string => `${n} ${n === 1 ? one : more}`;
+  const bins = byId(data.bin);
   const due = agenda.filter(({ when }) => when !== 'coming');
   const decisions = due.filter(({ kind }) => kind === 'decide');
   const strays = agenda.filter(({ kind }) => kind === 'stray');
@@ -93,7 +94,7 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts, minutes:
     if (stale)
       chores.push({
         key: `labels ${room.id}`,
-        what: `${room.name}: ${many(stale, 'label', 'labels')} to print anew`,
+        what: `${room.name}: ${counted(stale, 'label')} to print anew`,
         minutes: OF.labels.minutes + Math.ceil(stale / 4),
         worth: OF.labels.worth + Math.min(stale, 10),
         because: 'they say something else than what is in the bin',
@@ -115,7 +116,7 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts, minutes:
         key: `over-full ${id}`,
         what: `go through ${named(id)}`,
         ...OF.overFull,
-        because: `over-full, seen ${many(seen, 'time', 'times')}`,
+        because: `over-full, seen ${counted(seen, 'time')}`,
         where: { screen: 'bin', code: bins.get(id)!.code },
       });
   /** So many small steps of one kind as there is time for. */
@@ -130,7 +131,7 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts, minutes:
       const { count, ...takes } = some(steps, 'move');
       chores.push({
         key: `moves ${room.id}`,
-        what: `${room.name}: ${count} of ${many(steps, 'step', 'steps')} of the move`,
+        what: `${room.name}: ${count} of ${counted(steps, 'step')} of the move`,
         ...takes,
         because: 'until it is done, some things are not where they are looked for',
         where: { screen: 'moves', roomId: room.id },
@@ -140,7 +141,7 @@ export function choresOf({ agenda, dangers, labels, data }: ChoreFacts, minutes:
       const { count, ...takes } = some(waiting, 'place');
       chores.push({
         key: `bench ${room.id}`,
-        what: `${room.name}: give ${count === waiting ? many(count, 'bin', 'bins') : `${count} of ${waiting} bins`} a place`,
+        what: `${room.name}: give ${count === waiting ? counted(count, 'bin') : `${count} of ${waiting} bins`} a place`,
         ...takes,
         because: 'on the bench, where nobody looks for it',
         where: { screen: 'place', roomId: room.id },

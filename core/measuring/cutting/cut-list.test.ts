@@ -1,13 +1,14 @@
+import { byId } from '../../ground/model/by-id.ts';
 import { expect, test } from 'vitest';
 import { startOf } from '../measuring/templates.ts';
 import type { Compartment, CutPiece, CutStock, Unit } from '../../ground/model/entities.ts';
 import { cutProblemOf, fixingsOf, listPieces, supportsOf } from './cut-list.ts';
 
 const unit = (id: string, template: Unit['template']) => ({ ...startOf(template), id, name: id }) as Unit;
-const units = new Map([unit('closet', 'bookcase'), unit('wall', 'rails')].map((one) => [one.id, one]));
+const units = byId([unit('closet', 'bookcase'), unit('wall', 'rails')]);
 const space = (id: string, unitId: string, width: number, height: number) =>
   ({ id, unitId, name: id, width, height, depth: 300, measured: true }) as Compartment;
-const spaces = new Map([space('a', 'closet', 1215, 300), space('b', 'wall', 700, 280)].map((one) => [one.id, one]));
+const spaces = byId([space('a', 'closet', 1215, 300), space('b', 'wall', 700, 280)]);
 const piece = (id: string, compartmentId: string, part: CutPiece['part'], count = 1) =>
   ({ id, compartmentId, part, count }) as CutPiece;
 const stock = (id: string, part: CutStock['part'], length: number, count: number | null = null) =>

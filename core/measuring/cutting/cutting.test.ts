@@ -1,3 +1,4 @@
+import { byId } from '../../ground/model/by-id.ts';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { FormatError } from '../../ground/engine/problem-format.ts';
@@ -17,7 +18,7 @@ const solve = (problem: CutProblem): CutAnswer => runToEnd(cutSteps(readCutProbl
 
 /** Every rule of the format, on an answer with bars. */
 function expectValid(problem: CutProblem, answer: CutAnswer): void {
-  const stock = new Map(problem.stock.map((bar) => [bar.id, bar]));
+  const stock = byId(problem.stock);
   const length = new Map(problem.pieces.map((piece) => [piece.id, piece.length]));
   const cut = new Map<string, number>();
   const used = new Map<string, number>();

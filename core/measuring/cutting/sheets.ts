@@ -2,6 +2,7 @@
  * Boards and panels from sheets (practice M5): sheet after sheet is filled by the packing engine, each piece made larger
  * by the saw's cut. Good, not proven: which pieces share a sheet is decided one sheet at a time.
  */
+import { byId } from '../../ground/model/by-id.ts';
 import type { FitAnswer, FitProblem } from '../../ground/problems/fit-problem.ts';
 import type { CutStock } from '../../ground/model/entities.ts';
 import { isFromSheets, type ListedPiece } from './cut-list.ts';
@@ -75,10 +76,10 @@ export async function planSheets(
       for (const one of stock.filter(
         (sheet) => sheet.part === part && sheet.width !== null && there.get(sheet.id)! > 0,
       )) {
-        const byId = new Map(open.map((piece) => [piece.id, piece]));
+        const pieces = byId(open);
         const { placed } = await solve(sheetProblem(one, open, kerf));
         const cuts = placed.map(({ id, x, y, turned }): SheetCut => {
-          const { length, width } = byId.get(id)!;
+          const { length, width } = pieces.get(id)!;
           return { piece: id, x, y, length: turned ? width : length, width: turned ? length : width };
         });
         if (!cuts.length) continue;

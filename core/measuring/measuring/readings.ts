@@ -1,6 +1,6 @@
 /** Several readings of one length: walls are not straight, and what has to go in meets the least of them (practice M3). */
 import type { LengthSystem } from '../../ground/model/site.ts';
-import { parseLength } from '../../ground/lengths/length.ts';
+import { parseLength } from '../../ground/notation/length.ts';
 
 export interface Readings {
   /** mm */

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { formatLength } from '../../ground/lengths/length.ts';
+import { formatLength } from '../../ground/notation/length.ts';
 import { inRoundNumbers } from './round-numbers.ts';
 
 test.each([

@@ -1,3 +1,4 @@
+import { byId } from '../../ground/model/by-id.ts';
 import { expect, test } from 'vitest';
 import { defaultsOf } from '../../ground/model/defaults.ts';
 import type { Category, Person, Unit } from '../../ground/model/entities.ts';
@@ -78,7 +79,7 @@ const room = (people: Person[], categories: Category[], units = [unit()]): RoomD
     parkId: null,
     sort: i,
   })),
-  categories: new Map(categories.map((category) => [category.id, category])),
+  categories: byId(categories),
   types: new Map([['t', type]]),
   today: '2026-11-26',
 });

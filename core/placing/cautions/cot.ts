@@ -1,4 +1,5 @@
 /** A shelf over or within reach of a cot, and cords and bags at it (H6, H10). */
+import { plural } from '../../ground/notation/plural.ts';
 import { THREE_YEARS } from '../../ground/hazards/ages.ts';
 import { distanceTo, footprintOf } from '../../measuring/floor/footprint.ts';
 import type { RoomData } from '../placement/room-data.ts';
@@ -41,7 +42,7 @@ export function cotCautions(data: RoomData, all: readonly Stored[], children: re
         hazard: 'H10',
         severity: 'danger',
         about: unit.name,
-        fact: `${above.map(nameOf).join(', ')} ${above.length === 1 ? 'stands' : 'stand'} above or within reach of ${cot.name}.`,
+        fact: `${above.map(nameOf).join(', ')} ${plural(above.length, 'stands', 'stand')} above or within reach of ${cot.name}.`,
         helps: 'Nothing on shelves above or within reach of a cot; spacing and sight lines as the licence says.',
       });
     return found;

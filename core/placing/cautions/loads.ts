@@ -1,11 +1,12 @@
 /** What shelves and whole pieces of furniture bear (H8). */
+import { byId } from '../../ground/model/by-id.ts';
 import { groupedBy } from '../../ground/model/grouped-by.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import type { Caution } from './caution.ts';
 import { nameOf, type Stored } from './stored.ts';
 
 export function loadCautions(data: RoomData, all: readonly Stored[]): Caution[] {
-  const units = new Map(data.units.map((unit) => [unit.id, unit]));
+  const units = byId(data.units);
   const inCompartment = groupedBy(all, ({ at }) => at?.compartment.id);
   return data.compartments.flatMap((compartment): Caution[] => {
     const inside = inCompartment.get(compartment.id) ?? [];

@@ -1,4 +1,5 @@
 /** What has to be locked or out of the reach of children, and where they get at it (H2 to H6, H15). */
+import { plural } from '../../ground/notation/plural.ts';
 import { SIX_YEARS, THREE_YEARS } from '../../ground/hazards/ages.ts';
 import { SMALL_PARTS } from '../../ground/hazards/hazards-of.ts';
 import type { Caution, Child } from './caution.ts';
@@ -15,7 +16,7 @@ export function benchCautions(stored: Stored, children: readonly Child[]): Cauti
       hazard,
       'bench',
       'danger',
-      `It has no place yet, and ${who} ${children.length === 1 ? 'comes' : 'come'} in.`,
+      `It has no place yet, and ${who} ${plural(children.length, 'comes', 'come')} in.`,
       hazard === 'H3' || hazard === 'H5'
         ? 'A locked compartment; until there is one, out of the room.'
         : 'A locked compartment, or one out of their reach; until there is one, out of the room.',
@@ -40,7 +41,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'H3',
         '',
         'danger',
-        `It is not locked (${heightOf(stored)}), and ${names(young.length ? young : anybody)} ${(young.length || anybody.length) === 1 ? 'comes' : 'come'} in.`,
+        `It is not locked (${heightOf(stored)}), and ${names(young.length ? young : anybody)} ${plural(young.length || anybody.length, 'comes', 'come')} in.`,
         'Lock it away, or keep it out of the house while children are small: swallowed, it is an emergency.',
       ),
     );

@@ -1,3 +1,4 @@
+import { byId } from '../../ground/model/by-id.ts';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { heavyFirst, type OrderedStep } from './heavy-first.ts';
@@ -31,7 +32,7 @@ test('every plan can still be done step by step, with no more on the floor', () 
       // Some made ones are wrong in themselves: there is nothing to keep.
       if (!steps?.length || playMoves(problem, steps)) return;
       played++;
-      const bins = new Map(problem.bins.map((bin) => [bin.id, bin]));
+      const bins = byId(problem.bins);
       const at = new Map(problem.bins.map((bin) => [bin.id, bin.from?.compartment ?? null]));
       const ordered = steps.map(({ bin, to }): OrderedStep => {
         const from = at.get(bin) ?? null;

@@ -1,3 +1,4 @@
+import { byId } from '../../ground/model/by-id.ts';
 import { describe, expect, test } from 'vitest';
 import { defaultsOf } from '../../ground/model/defaults.ts';
 import type { Bin, Compartment, Move, Unit } from '../../ground/model/entities.ts';
@@ -57,7 +58,7 @@ test('where a bin really stands: before its step where it was, on the floor betw
 test('the words of a step name bin, from and to', () => {
   const names = {
     bin: new Map([['1', bin('1')]]),
-    compartment: new Map(spaces.map((space) => [space.id, space])),
+    compartment: byId(spaces),
     unit: new Map([['u', unit]]),
   };
   expect(moveWords(move({}), names, null)).toEqual({ bin: 'K1 Blocks', from: 'Cubes › cube a', to: 'Cubes › cube b' });

@@ -1,4 +1,5 @@
 /** The way from where the bins of a room stand to where they are wanted, as steps that are kept, done and replanned (practice P13). */
+import { byId } from '../../ground/model/by-id.ts';
 import { inOrder } from '../../ground/model/sort.ts';
 import type { Bin, Compartment, Move, Room, Unit } from '../../ground/model/entities.ts';
 import { standBefore } from '../../measuring/floor/footprint.ts';
@@ -25,7 +26,7 @@ export function movesProblemOf(
   places: number,
   timeMs: number,
 ): MovesProblem {
-  const unitOf = new Map(units.map((unit) => [unit.id, unit]));
+  const unitOf = byId(units);
   const from = new Map(before.map((position) => [position.bin, position]));
   const to = new Map(after.map((position) => [position.bin, position]));
   const placeOf = (position: DepthPosition | undefined): MovePosition | null => {

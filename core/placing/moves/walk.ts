@@ -1,4 +1,5 @@
 /** In which order the parts are done, so that one walks least: each after what has to come before it. */
+import { byId } from '../../ground/model/by-id.ts';
 import { Random } from '../../ground/engine/random.ts';
 import type { MoveStep, MovesProblem } from './problem.ts';
 
@@ -7,7 +8,7 @@ const between = (a: Point, b: Point): number => Math.abs(a[0] - b[0]) + Math.abs
 
 /** What is walked in all, mm (see the format). */
 export function walkOf(problem: MovesProblem, steps: readonly MoveStep[]): number {
-  const bins = new Map(problem.bins.map((bin) => [bin.id, bin]));
+  const bins = byId(problem.bins);
   const at = new Map(problem.compartments.map((space) => [space.id, space.at]));
   const where = new Map<string, Point>();
   let hands: Point | null = null;

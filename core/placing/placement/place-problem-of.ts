@@ -1,4 +1,5 @@
 /** The placement problem of one room, made from the site's data. */
+import { byId } from '../../ground/model/by-id.ts';
 import { groupedBy } from '../../ground/model/grouped-by.ts';
 import type { Category, ContainerType, Unit, Zone } from '../../ground/model/entities.ts';
 import { contentsOf, type Contents } from '../../ground/contents/contents.ts';
@@ -83,7 +84,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
     ? zones
     : [{ id: 'room', kind: 'whole room' as const, x: room.width / 2, y: room.depth / 2 }];
   const walks = walksOf(room, centres, units);
-  const unitOf = new Map(units.map((unit) => [unit.id, unit]));
+  const unitOf = byId(units);
   const parkedAt = groupedBy(data.parked ?? [], ({ bin }) => bin.parkId);
   const spaces = data.compartments.filter((space) => unitOf.has(space.unitId));
   const inUnit = groupedBy(spaces, ({ unitId }) => unitId);

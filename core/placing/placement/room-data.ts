@@ -1,4 +1,5 @@
 /** What of a site belongs to one room: what places, cautions, plans and rounds of it are reckoned from. */
+import { byId } from '../../ground/model/by-id.ts';
 import { byCode } from '../../ground/model/bin.ts';
 import type {
   Bin,
@@ -64,8 +65,8 @@ export function roomDataOf(data: SiteData, roomId: string, today: string): RoomD
     compartments,
     bins: data.bin.filter((bin) => bin.roomId === roomId).sort(byCode),
     lines: inOrder(data.line.filter((line) => line.roomId === roomId)),
-    categories: new Map(data.category.map((category) => [category.id, category])),
-    types: new Map(data.containerType.map((type) => [type.id, type])),
+    categories: byId(data.category),
+    types: byId(data.containerType),
     observations: data.observation.filter((seen) => seen.roomId === roomId),
     parked: parkedIn(data, compartments),
     today,

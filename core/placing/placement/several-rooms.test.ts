@@ -1,3 +1,4 @@
+import { byId } from '../../ground/model/by-id.ts';
 import { expect, test } from 'vitest';
 import type { Category } from '../../ground/model/entities.ts';
 import { starterCategory } from '../../ground/starter/testing/category.ts';
@@ -6,7 +7,7 @@ import { inSeveralRooms } from './several-rooms.ts';
 const glue = starterCategory('glue-sticks');
 const more: Category = { ...glue, id: 'glue-2' };
 const blocks = starterCategory('wooden-blocks');
-const known = (...categories: Category[]) => new Map(categories.map((category) => [category.id, category]));
+const known = (...categories: Category[]) => byId(categories);
 const bin = (roomId: string, categoryId: string) => ({ roomId, categoryId });
 
 test('the same thing in two rooms is told in each, once, until somebody says why', () => {

@@ -1,4 +1,5 @@
 /** A change of a room, its furniture or its people, made in a copy of its data. */
+import { byId } from '../../ground/model/by-id.ts';
 import { placesChanged } from '../../measuring/floor/change-places.ts';
 import { freeSpot } from '../../measuring/floor/free-spot.ts';
 import { footprintOf, LOOKS, overlap, sharesHeight } from '../../measuring/floor/footprint.ts';
@@ -125,7 +126,7 @@ export function applyWhatIf(
     }
     case 'places changed': {
       const changed = placesChanged(unitOf(room, change.unitId), unitOf(room, change.otherId), room.units, room.room);
-      const at = new Map(changed?.map((unit) => [unit.id, unit]));
+      const at = byId(changed ?? []);
       return changed && { room: { ...room, units: room.units.map((known) => at.get(known.id) ?? known) } };
     }
     case 'zone nearer': {

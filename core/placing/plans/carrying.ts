@@ -1,4 +1,5 @@
 /** What a plan asks to be carried, how long that takes, and when what it saves has made that good. */
+import { byId } from '../../ground/model/by-id.ts';
 import { WALK_SECONDS } from '../../ground/body/effort.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import type { PlannedBin } from './planned-bins.ts';
@@ -10,9 +11,9 @@ const SHIFT_SECONDS = 10;
 
 /** How many bins are carried from where they stand to where the plan has them, and about how long that takes. */
 export function movesBetween(room: RoomData, bins: readonly PlannedBin[]): { moved: number; moveSeconds: number } {
-  const before = new Map(room.bins.map((bin) => [bin.id, bin]));
+  const before = byId(room.bins);
   const unitOf = new Map(room.compartments.map((space) => [space.id, space.unitId]));
-  const units = new Map(room.units.map((unit) => [unit.id, unit]));
+  const units = byId(room.units);
   const pointOf = (compartmentId: string | null) => {
     const unit = units.get(unitOf.get(compartmentId ?? '') ?? '');
     return unit ?? { x: room.room.width / 2, y: room.room.depth / 2 };

@@ -1,3 +1,4 @@
+import { byId } from '../../ground/model/by-id.ts';
 import { describe, expect, test } from 'vitest';
 import { cautionsOf } from '../cautions/cautions.ts';
 import { adult, H, pupil, scene, SPACE, toddler } from '../cautions/testing/scene.ts';
@@ -88,7 +89,7 @@ describe('a whole plan', () => {
           price: 0,
         };
         const flat = { ...tall, id: 'flat', name: 'Flat tub', outHeight: 150, inHeight: 140, owned: 0, price: 400 };
-        return { ...room, bins: [], types: new Map([tall, flat].map((type) => [type.id, type])) };
+        return { ...room, bins: [], types: byId([tall, flat]) };
       },
     );
     const [stock] = planStrategies(crowded, null);

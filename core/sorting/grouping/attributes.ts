@@ -1,4 +1,5 @@
 /** The sides from which a line can be looked at (practice G1): said by hand, or read from its name, category and users. */
+import { byId } from '../../ground/model/by-id.ts';
 import { pieceOf } from '../../ground/contents/piece.ts';
 import { monthsOld } from '../../ground/body/stature.ts';
 import type { Category, Attribute, Line, Person, ZoneKind } from '../../ground/model/entities.ts';
@@ -98,7 +99,7 @@ export class AttributeReader {
 
   constructor(categories: ReadonlyMap<string, Category>, people: readonly Person[], today: Date) {
     this.categories = categories;
-    this.people = new Map(people.map((person) => [person.id, person]));
+    this.people = byId(people);
     // `Otters, 3 to 5` is called Otters.
     this.persons = people.map((person) => [plain(person.name.split(',')[0]!), person.name]);
     this.today = today;

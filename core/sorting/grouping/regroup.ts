@@ -1,4 +1,5 @@
 /** From the groups of a scheme to what has to be written: categories of the scheme, the lines in them, and every bin. */
+import { byId } from '../../ground/model/by-id.ts';
 import { contentsOf } from '../../ground/contents/contents.ts';
 import { takenAlong } from '../../ground/contents/piece.ts';
 import { litresOfLine } from '../../ground/contents/demand.ts';
@@ -58,8 +59,8 @@ const titled = (name: string): string => (name.charAt(0).toUpperCase() + name.sl
 export function regroup(result: SchemeResult, data: RegroupData, newId: () => string): Regrouping {
   const { lines, categories, families, site } = data;
   const { name } = SCHEMES.find((scheme) => scheme.key === result.scheme)!;
-  const byId = new Map(categories.map((category) => [category.id, category]));
-  const byLine = new Map(lines.map((line) => [line.id, line]));
+  const classes = byId(categories);
+  const byLine = byId(lines);
   const ofCategory = groupedBy(lines, (line) => (line.decision === 'keep' ? line.categoryId : null));
   const change: Regrouping = { what: `sort by ${name.toLowerCase()}`, create: [], update: [], remove: [], bins: [] };
   const familyName = `By ${name.toLowerCase()}`;
@@ -72,7 +73,7 @@ export function regroup(result: SchemeResult, data: RegroupData, newId: () => st
   for (const group of result.groups) {
     const members = group.lineIds.map((id): ClassMember => {
       const line = byLine.get(id)!;
-      const category = byId.get(line.categoryId ?? '');
+      const category = classes.get(line.categoryId ?? '');
       const siblings = ofCategory.get(line.categoryId ?? '')?.length ?? 1;
       return {
         line,
@@ -154,7 +155,7 @@ export function regroup(result: SchemeResult, data: RegroupData, newId: () => st
 
   /** Every bin goes with most of what is in it, but with what is kept safe wherever any of that is in it. */
   function moveBins(): void {
-    const contents = contentsOf({ ...data, categories: byId });
+    const contents = contentsOf({ ...data, categories: classes });
     const safe = new Set(result.groups.filter((group) => group.safe).flatMap((group) => group.lineIds));
     const fates = data.bins.map((bin) => {
       const litres = new Map<string, number>();
@@ -162,7 +163,7 @@ export function regroup(result: SchemeResult, data: RegroupData, newId: () => st
         const to = goesTo.get(line.id);
         if (!to) continue;
         const weight =
-          (litresOfLine(line, byId.get(line.categoryId ?? ''), site) ?? 0) + 1e-6 + (safe.has(line.id) ? 1e9 : 0);
+          (litresOfLine(line, classes.get(line.categoryId ?? ''), site) ?? 0) + 1e-6 + (safe.has(line.id) ? 1e9 : 0);
         litres.set(to, (litres.get(to) ?? 0) + weight);
       }
       const to =

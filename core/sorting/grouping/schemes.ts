@@ -2,6 +2,7 @@
  * The same things grouped by each scheme of sorting (practices G1, G4), and what each costs: bins, how full, orphans,
  * giants, torn kinds, and the week's seconds of finding and tidying (docs/computing.md, Other ways of sorting).
  */
+import { byId } from '../../ground/model/by-id.ts';
 import { chooseContainers, type Standing } from '../../containing/containers/choose.ts';
 import { demandOf, litresOfLine } from '../../ground/contents/demand.ts';
 import { comesInto } from '../../ground/body/who-comes.ts';
@@ -110,12 +111,12 @@ interface Thing extends ClassMember {
   safe: boolean;
 }
 
-function thingsOf(data: SchemeData, byId: ReadonlyMap<string, Category>): Thing[] {
+function thingsOf(data: SchemeData, classes: ReadonlyMap<string, Category>): Thing[] {
   const kept = data.lines.filter((line) => line.decision === 'keep');
   const count = new Map<string, number>();
   for (const line of kept) if (line.categoryId) count.set(line.categoryId, (count.get(line.categoryId) ?? 0) + 1);
   return kept.map((line) => {
-    const category = byId.get(line.categoryId ?? '');
+    const category = classes.get(line.categoryId ?? '');
     const litres = litresOfLine(line, category, data.site) ?? 0;
     const pieces = roughPieces(line, litres);
     return {
@@ -150,9 +151,9 @@ function valueOf(line: Line, scheme: SchemeKey, reader: AttributeReader): string
  * @example suggestScheme(compareSchemes(data))?.scheme // 'activity'
  */
 export function compareSchemes(data: SchemeData): SchemeResult[] {
-  const byId = new Map(data.categories.map((category) => [category.id, category]));
-  const reader = new AttributeReader(byId, data.people, new Date(`${data.today}T00:00:00Z`));
-  const all = thingsOf(data, byId);
+  const classes = byId(data.categories);
+  const reader = new AttributeReader(classes, data.people, new Date(`${data.today}T00:00:00Z`));
+  const all = thingsOf(data, classes);
   const present = comesInto(data.room, data.people);
   const ceiling = ceilingFor(present, new Date(`${data.today}T00:00:00Z`));
   const choose =

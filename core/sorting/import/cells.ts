@@ -2,7 +2,7 @@
 import { readDay } from '../pile/reading/day.ts';
 import { readDecision } from '../pile/reading/decision.ts';
 import { EVERYDAY_MEASURES } from '../../ground/contents/measures.ts';
-import { parseLength } from '../../ground/lengths/length.ts';
+import { parseLength } from '../../ground/notation/length.ts';
 import type { LengthSystem } from '../../ground/model/site.ts';
 import type { Decision } from '../../ground/model/entities.ts';
 import { plain } from '../../ground/matching/words.ts';

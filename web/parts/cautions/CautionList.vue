@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What to be careful of: each is settled by a fact, or somebody answers for it with a reason. */
+import { counted } from '@stube/core/notation';
 import { computed, nextTick, ref } from 'vue';
 import { Check } from '@lucide/vue';
 import { type Caution, DEFER } from '@stube/core/cautions';
@@ -86,9 +87,7 @@ const wordsOf = (hazard: string): string => (HAZARD_WORDS as Record<string, stri
       {{ all ? 'fewer' : `${cautions.open.length - SHOWN} more` }}
     </button>
     <details v-if="cautions.acknowledged.length" :open="!cautions.open.length">
-      <summary>
-        {{ cautions.acknowledged.length }} {{ cautions.acknowledged.length === 1 ? 'is' : 'are' }} answered for
-      </summary>
+      <summary>{{ counted(cautions.acknowledged.length, 'is', 'are') }} answered for</summary>
       <ul class="answered">
         <li v-for="{ caution, by: kept } in cautions.acknowledged" :key="kept.id" class="small">
           <b>{{ caution.about }}</b>: {{ said(caution.fact) }} <i>{{ kept.reason }}</i> ({{

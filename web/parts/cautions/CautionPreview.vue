@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="T extends TableName">
 /** What a row as it stands in a form would warn of: said before it is saved. */
+import { counted } from '@stube/core/notation';
 import { refDebounced } from '@vueuse/core';
 import { computed, toRef } from 'vue';
 import { cautionsWith, standingCautions } from '@stube/core/cautions';
@@ -24,7 +25,7 @@ const found = computed(() => cautionsWith(store.data, props.table, settled.value
   <div role="status">
     <div v-if="found.length" class="caution">
       <p v-for="{ room, cautions } in found" :key="room" class="small">
-        <b>{{ room }}: {{ cautions.length }} {{ cautions.length === 1 ? 'caution' : 'cautions' }} more.</b>
+        <b>{{ room }}: {{ counted(cautions.length, 'caution') }} more.</b>
         {{
           cautions
             .slice(0, SHOWN)

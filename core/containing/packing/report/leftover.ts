@@ -1,4 +1,5 @@
 /** What a packing leaves: free rectangles of the floor, and what left-out containers would have to be smaller by to fit in one. */
+import { byId } from '../../../ground/model/by-id.ts';
 import type { FitAnswer, FitProblem } from '../../../ground/problems/fit-problem.ts';
 
 /** On the floor, mm; x from the left, y from the front. */
@@ -44,7 +45,7 @@ function largestFree(floor: { width: number; depth: number }, taken: readonly Fr
 }
 
 const floorOf = (problem: FitProblem, answer: FitAnswer): FreeSpace[] => {
-  const kinds = new Map(problem.containers.map((container) => [container.id, container]));
+  const kinds = byId(problem.containers);
   return answer.placed
     .filter((put) => put.z === 0)
     .map((put) => {

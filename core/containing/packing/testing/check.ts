@@ -1,11 +1,12 @@
 /** Checks of packings for tests. */
+import { byId } from '../../../ground/model/by-id.ts';
 import { expect } from 'vitest';
 import type { FitAnswer, FitPlacement, FitProblem } from '../../../ground/problems/fit-problem.ts';
 
 /** What was placed keeps every rule of the format, written apart from the engine; returns its value. */
 export function checkPlaced(problem: FitProblem, placed: readonly FitPlacement[]): number {
   const { width, depth, height } = problem.compartment;
-  const kinds = new Map(problem.containers.map((container) => [container.id, container]));
+  const kinds = byId(problem.containers);
   const boxes = placed.map((put) => {
     const kind = kinds.get(put.id)!;
     expect(put.turned && !kind.turnable).toBe(false);

@@ -1,4 +1,5 @@
 /** The rules and the value of a rotation, reckoned apart from the engine: week by week, thing by thing. */
+import { byId } from '../../../ground/model/by-id.ts';
 import { fitsSlot, suits, type RotateProblem } from '../problem.ts';
 
 /** @returns the value; the rule that is broken where one is */
@@ -6,7 +7,7 @@ export function valueOfPlan(problem: RotateProblem, plan: readonly Record<string
   const { slots, things, children, rules, weeks, weights } = problem;
   const { balance = 1, loved = 1, rest = 1, swaps = 1 } = weights ?? {};
   const areas = [...new Set(slots.map(({ area }) => area))];
-  const slotOf = new Map(slots.map((slot) => [slot.id, slot]));
+  const slotOf = byId(slots);
   const state = new Map(
     things.map((thing) => [
       thing.id,

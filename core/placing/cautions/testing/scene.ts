@@ -1,4 +1,5 @@
 /** A room with one piece of furniture, told in a few words: for situations. */
+import { byId } from '../../../ground/model/by-id.ts';
 import { defaultsOf } from '../../../ground/model/defaults.ts';
 import { lineValues } from '../../../ground/model/testing/rows.ts';
 import type {
@@ -182,8 +183,8 @@ export function scene({
     lines: things.flatMap(({ line }, i): Line[] =>
       line ? [{ ...row, id: `l${i}`, ...lineValues(line.name ?? 'x', { ...line, categoryId: `c${i}` }) }] : [],
     ),
-    categories: new Map(categories.map((category) => [category.id, category])),
-    types: new Map(types.map((type) => [type.id, type])),
+    categories: byId(categories),
+    types: byId(types),
     today: TODAY,
   };
 }

@@ -1,4 +1,5 @@
 /** What bending and reaching costs: each bin's users with their bands, flat, as a search asks millions of times. */
+import { byId } from '../../../ground/model/by-id.ts';
 import { BANDS, BODY_SECONDS } from '../../../ground/body/effort.ts';
 import type { DepthProblem } from './problem.ts';
 
@@ -14,7 +15,7 @@ export class Bodies {
   private readonly atBorder: Float64Array;
 
   constructor({ people, bins }: DepthProblem) {
-    const personAt = new Map(people.map((person) => [person.id, person]));
+    const personAt = byId(people);
     this.from = new Int32Array(bins.length + 1);
     const data: number[] = [];
     bins.forEach(({ uses }, bin) => {

@@ -1,7 +1,7 @@
 /** A problem in depth as flat arrays: what the search looks at millions of times. */
 import { notAbove, notBeneath, notBeside } from '../../../ground/hazards/natures.ts';
 import { runToEnd } from '../../../ground/engine/run-to-end.ts';
-import { indexById } from '../../../ground/model/by-id.ts';
+import { byId, indexById } from '../../../ground/model/by-id.ts';
 import {
   accessSeconds,
   adultReach,
@@ -137,7 +137,7 @@ export function* compileDepth(
   later = false,
 ): Generator<void, CompiledDepth> {
   const [n, m] = [problem.bins.length, problem.compartments.length];
-  const people = new Map(problem.people.map((person) => [person.id, person]));
+  const people = byId(problem.people);
   const groupNumbers = new Map<string, number>();
   const unitNumbers = new Map<string, number>();
   const numberIn = (numbers: Map<string, number>, key: string): number => {

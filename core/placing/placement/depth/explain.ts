@@ -1,4 +1,5 @@
 /** Why a bin stands where it stands: its seconds, what has to be moved first, what keeps it out of nearer places, the next best. */
+import { byId } from '../../../ground/model/by-id.ts';
 import { bodyBand, effortOf, gripHundredths, type EffortParts } from '../../../ground/body/effort.ts';
 import {
   GROUP_SPLIT,
@@ -38,8 +39,7 @@ export interface Explanation {
   excluded: PlaceOption[];
 }
 
-const peopleOf = (problem: DepthProblem): Map<string, PlacePerson> =>
-  new Map(problem.people.map((person) => [person.id, person]));
+const peopleOf = (problem: DepthProblem): Map<string, PlacePerson> => byId(problem.people);
 
 /** A compartment as it is for what stands so high above its bottom, mm. */
 const raised = (space: PlaceCompartment, z: number): PlaceCompartment => ({ ...space, floor: space.floor + z });

@@ -1,4 +1,5 @@
 /** Rooms in which nothing turns or bears another: whatever stands in one row, by the words of the rules, is a plan in depth. */
+import { byId } from '../../../ground/model/by-id.ts';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { runToEnd } from '../../../ground/engine/run-to-end.ts';
@@ -14,7 +15,7 @@ import { solveDepth } from './solve.ts';
 
 /** The least effort of all plans in one row, by trying every compartment for every bin. */
 function bestInOneRow({ people, compartments, bins, growth }: DepthProblem): number {
-  const persons = new Map(people.map((person) => [person.id, person]));
+  const persons = byId(people);
   const at: number[] = [];
   let best = Infinity;
   const go = (b: number, effort: number): void => {

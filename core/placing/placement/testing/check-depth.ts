@@ -1,4 +1,5 @@
 /** An independent look at a plan in depth: every rule of the format by its words, and the effort added up anew. */
+import { byId } from '../../../ground/model/by-id.ts';
 import { effortOf } from '../../../ground/body/effort.ts';
 import { clearHeight, GROUP_SPLIT, UNPLACED } from '../../../ground/problems/place-problem.ts';
 import { brokenRules, usableWidth } from '../../../ground/body/rules.ts';
@@ -13,9 +14,9 @@ const meet = (a0: number, a1: number, b0: number, b1: number): boolean => a0 < b
 
 export function checkDepth(problem: DepthProblem, answer: DepthAnswer): DepthCheck {
   const problems: string[] = [];
-  const people = new Map(problem.people.map((person) => [person.id, person]));
-  const spaces = new Map(problem.compartments.map((space) => [space.id, space]));
-  const bins = new Map(problem.bins.map((bin) => [bin.id, bin]));
+  const people = byId(problem.people);
+  const spaces = byId(problem.compartments);
+  const bins = byId(problem.bins);
   const boxes = answer.placed.map((put) => {
     const bin = bins.get(put.bin)!;
     const [width, depth] = put.turned ? [bin.depth, bin.width] : [bin.width, bin.depth];

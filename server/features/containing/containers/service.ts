@@ -1,5 +1,5 @@
 /** Bins for a room's categories: as proposed, or as chosen on the screen. */
-import { type Bin, inOrder } from '@stube/core/model';
+import { type Bin, byId, inOrder } from '@stube/core/model';
 import {
   binChanges,
   binsFor,
@@ -29,8 +29,8 @@ export async function contain(recorder: Recorder, roomId: string, wanted: Contai
   let gone = 0;
   const room = await recorder.find('room', roomId);
   const data = await readSite(recorder.db, recorder.siteId);
-  const categories = new Map(data.category.map((category) => [category.id, category]));
-  const types = new Map(data.containerType.map((type) => [type.id, type]));
+  const categories = byId(data.category);
+  const types = byId(data.containerType);
   const demands = demandsOf(
     data.line.filter((line) => line.roomId === roomId),
     categories,

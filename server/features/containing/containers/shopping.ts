@@ -1,16 +1,15 @@
 /** What is to buy, as a list to take along: one line a kind and size, with a box to tick. */
 import { type Purchase, shoppingList, totalOf } from '@stube/core/containers';
-import { inUnits } from '@stube/core/lengths';
+import { inUnits } from '@stube/core/notation';
 import type { Site } from '@stube/core/model';
 import type { ShoppingQuery } from '@stube/contract/containers/requests';
 import { readTables } from '../../../db/read.ts';
 import type { Scope } from '../../../db/scope.ts';
-import { priceIn } from '../../../documents/money.ts';
+import { formatMoney } from '@stube/core/notation';
 import { cellsOf, tableCsv, type Column } from '../../../documents/table.ts';
 import type { Work } from '../../../threads/pool.ts';
 
 function columnsOf({ currency, system }: Site): Column<Purchase>[] {
-  const price = priceIn(currency);
   const sides = (...mm: number[]) => inUnits(`${mm.join(' × ')} mm`, system);
   return [
     { title: 'pieces', share: 0.6, of: ({ pieces }) => pieces },
@@ -22,7 +21,7 @@ function columnsOf({ currency, system }: Site): Column<Purchase>[] {
     },
     { title: 'packs', share: 0.9, of: ({ packs, type }) => (type.pack > 1 ? `${packs} of ${type.pack}` : packs) },
     { title: 'left over', share: 0.7, of: ({ pieces, needed, owned }) => Math.max(0, owned + pieces - needed) },
-    { title: 'price', share: 0.9, of: ({ cost }) => (cost ? price(cost) : 'to be found') },
+    { title: 'price', share: 0.9, of: ({ cost }) => (cost ? formatMoney(cost, currency) : 'to be found') },
   ];
 }
 
@@ -41,7 +40,7 @@ export async function shoppingPdf(scope: Scope, query: ShoppingQuery, work: Work
   const { site, purchases } = await listed(scope, query);
   const { cost: sum, pieces } = totalOf(purchases);
   const title = `${site.name} · to buy`;
-  const under = `${pieces} pieces of ${purchases.length} kinds, ${priceIn(site.currency)(sum)} together. Buy one of each first, and try it in its place.`;
+  const under = `${pieces} pieces of ${purchases.length} kinds, ${formatMoney(sum, site.currency)} together. Buy one of each first, and try it in its place.`;
   const table = cellsOf(columnsOf(site), purchases);
   return { title, pdf: await work.run('tablePdf', { title, under, table, boxes: true, paper: site.paper }) };
 }

@@ -1,5 +1,5 @@
 /** What the site keeps, as a table. */
-import { byCode } from '@stube/core/model';
+import { byCode, byId } from '@stube/core/model';
 import { contentsOf, formatAmount, litresOfLine, shapeOf } from '@stube/core/contents';
 import { pathsOf } from '@stube/core/find';
 import { readSite } from '../../../db/read.ts';
@@ -21,9 +21,9 @@ const INVENTORY = [
 
 export async function inventoryCsv({ db, siteId }: Scope): Promise<string> {
   const data = await readSite(db, siteId);
-  const categories = new Map(data.category.map((category) => [category.id, category]));
+  const categories = byId(data.category);
   const families = new Map(data.family.map((family) => [family.id, family.name]));
-  const types = new Map(data.containerType.map((type) => [type.id, type]));
+  const types = byId(data.containerType);
   const contents = contentsOf({ bins: data.bin, lines: data.line, categories, types, site: data.site[0]! });
   const paths = pathsOf(data);
   const rows = [...data.bin].sort(byCode).map((bin) => {

@@ -1,4 +1,5 @@
 /** Labels of a room: which are to be printed, and that they were. */
+import { counted } from '@stube/core/notation';
 import { dayIn } from '@stube/core/calendar';
 import { contentsOf } from '@stube/core/contents';
 import {
@@ -147,7 +148,7 @@ export async function binsOfRoom({ db, siteId, now }: Scope, roomId: string) {
 
 /** Remembers what was printed; what hung on another container or at another place before is an old label now. */
 export async function markPrinted(scope: Scope, { room, labels }: PrintedRequest): Promise<ChangeAnswer> {
-  return makeChange(scope, `${labels.length} ${labels.length === 1 ? 'label' : 'labels'} printed`, async (recorder) => {
+  return makeChange(scope, `${counted(labels.length, 'label')} printed`, async (recorder) => {
     const data = await readTables(recorder.db as Db, scope.siteId, NEEDED);
     const roles = [...new Set(labels.map(({ role }) => role))];
     const of = labelData(data, scope.siteId, room, '', dayIn(data.site[0]!.timeZone, scope.now));

@@ -1,4 +1,5 @@
 /** What is to order, and the first-aid kit with its checks, on paper. */
+import { formatMoney } from '@stube/core/notation';
 import { inOrder, type SiteData } from '@stube/core/model';
 import { dayIn } from '@stube/core/calendar';
 import { forecastsOf, ordersOf } from '@stube/core/restock';
@@ -19,15 +20,13 @@ interface ToOrder {
 
 function toOrder(data: SiteData, today: string): ToOrder[] {
   const { currency } = data.site[0]!;
-  const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
-  const digits = money.resolvedOptions().maximumFractionDigits ?? 2;
   return ordersOf(forecastsOf(data, today), data, today).list.map(
     ({ row: { par, line, forecast }, cost, waitsFor }): ToOrder => ({
       name: line.name,
       packs: forecast.packs,
       pack: `${par.pack} ${par.unit}`,
       by: forecast.orderBy!,
-      money: money.format(cost / 10 ** digits),
+      money: formatMoney(cost, currency),
       waits: waitsFor ?? '',
     }),
   );

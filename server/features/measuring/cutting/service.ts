@@ -1,4 +1,5 @@
 /** The cut list of a room as a document to take along: what to buy, what to cut from which bar, what carries it. */
+import { byId } from '@stube/core/model';
 import {
   barsAlike,
   bearsWeight,
@@ -10,11 +11,11 @@ import {
   planSheets,
   wallFixingsOf,
 } from '@stube/core/cutting';
-import { formatLength, inUnits } from '@stube/core/lengths';
+import { formatLength, inUnits } from '@stube/core/notation';
 import { NotFound } from '../../../db/problems.ts';
 import { readTables } from '../../../db/read.ts';
 import type { Scope } from '../../../db/scope.ts';
-import { priceIn } from '../../../documents/money.ts';
+import { formatMoney } from '@stube/core/notation';
 import { tableCsv } from '../../../documents/table.ts';
 import type { Work } from '../../../threads/pool.ts';
 import type { CutDocument } from './document.ts';
@@ -26,8 +27,8 @@ export async function cutDocument({ db, siteId }: Scope, roomId: string, work: W
   const room = data.room.find((one) => one.id === roomId);
   if (!room) throw new NotFound('room', roomId);
   const site = data.site[0]!;
-  const units = new Map(data.unit.filter((unit) => unit.roomId === roomId).map((unit) => [unit.id, unit]));
-  const compartments = new Map(data.compartment.map((space) => [space.id, space]));
+  const units = byId(data.unit.filter((unit) => unit.roomId === roomId));
+  const compartments = byId(data.compartment);
   const listed = listPieces(data.cutPiece, compartments, units, site.clearance);
   const { problem, tooLong } = cutProblemOf(listed, data.cutStock, site);
   const answer = await work.run('cut', problem);
@@ -35,14 +36,14 @@ export async function cutDocument({ db, siteId }: Scope, roomId: string, work: W
   const own = data.unit.filter((unit) => unit.roomId === roomId);
   const onWalls = wallFixingsOf(own, data.compartment, room);
   const say = (mm: number) => formatLength(mm, site.system, 'down', 16);
-  const byId = new Map(listed.map((one) => [one.piece.id, one]));
-  const stock = new Map(data.cutStock.map((bar) => [bar.id, bar]));
+  const lengths = new Map(listed.map((one) => [one.piece.id, one]));
+  const stock = byId(data.cutStock);
   const nameOf = (id: string): string => {
-    const { unit, compartment } = byId.get(id)!;
+    const { unit, compartment } = lengths.get(id)!;
     return `${unit.name}, ${compartment.name}`;
   };
-  const price = priceIn(site.currency);
-  const bars = barsAlike(answer.bars ?? [], (id) => byId.get(id)!.length).map((alike) => {
+  const price = (minor: number) => formatMoney(minor, site.currency);
+  const bars = barsAlike(answer.bars ?? [], (id) => lengths.get(id)!.length).map((alike) => {
     const from = stock.get(alike.stock)!;
     return {
       times: alike.times,
@@ -88,7 +89,7 @@ export async function cutDocument({ db, siteId }: Scope, roomId: string, work: W
     ].map(({ what, count, why }) => ({ what, count, why: inUnits(why, site.system) })),
     notes: [
       ...[...sheets.without].map(
-        ([id, count]) => `${count} × ${byId.get(id)!.piece.part} for ${nameOf(id)}: no sheet is that large.`,
+        ([id, count]) => `${count} × ${lengths.get(id)!.piece.part} for ${nameOf(id)}: no sheet is that large.`,
       ),
       ...onWalls.flatMap(({ caution }) => (caution ? [caution] : [])),
       ...tooLong.map(

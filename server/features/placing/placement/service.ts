@@ -1,7 +1,7 @@
 /** Bins into compartments: one moved by hand, or a whole plan. */
 import { dayIn } from '@stube/core/calendar';
 import { depthProblemOf, fixedIn, homesOf, mustBeLocked, roomDataOf, Standing } from '@stube/core/placement';
-import { type Bin, ON_THE_BENCH, type SiteData } from '@stube/core/model';
+import { type Bin, byId, ON_THE_BENCH, type SiteData } from '@stube/core/model';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { PlacedAt, PlaceRequest } from '@stube/contract/placement/requests';
 import { makeChange } from '../../../db/change.ts';
@@ -32,7 +32,7 @@ async function propose(data: SiteData, roomId: string, today: string, work: Work
 export async function compartmentsOf(recorder: Recorder, roomId: string, ids: readonly string[]) {
   const units = new Set((await recorder.rows('unit', { roomId })).map((unit) => unit.id));
   const spaces = await recorder.rows('compartment', { id: ids });
-  return new Map(spaces.filter((space) => units.has(space.unitId)).map((space) => [space.id, space]));
+  return byId(spaces.filter((space) => units.has(space.unitId)));
 }
 
 /** What is written into a bin that goes there; on the bench nothing is pinned. */
@@ -55,7 +55,7 @@ export async function placeBins(scope: Scope, roomId: string, wanted: PlaceReque
     const wantedSpaces = new Set(placed.flatMap(({ compartmentId }) => compartmentId ?? []));
     const spaces = await compartmentsOf(recorder, roomId, [...wantedSpaces]);
     const rows = await recorder.rows('bin', { roomId, id: placed.map(({ binId }) => binId) });
-    const bins = new Map(rows.map((row) => [row.id, row]));
+    const bins = byId(rows);
     let moved = 0;
     let last = '';
     for (const [i, { binId, version, ...at }] of placed.entries()) {

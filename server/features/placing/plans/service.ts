@@ -1,4 +1,5 @@
 /** A whole plan is taken over: the room's containers and the places of its bins, in one change with one undo. */
+import { counted } from '@stube/core/notation';
 import { groupedBy, inOrder } from '@stube/core/model';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { PlanRequest } from '@stube/contract/plans/requests';
@@ -37,5 +38,5 @@ export const takePlan = (scope: Scope, roomId: string, { bins, choices, placed }
       await recorder.update('bin', bin.id, null, home);
       count++;
     }
-    recorder.what = `plan: ${count} ${count === 1 ? 'bin' : 'bins'} placed`;
+    recorder.what = `plan: ${counted(count, 'bin')} placed`;
   });

@@ -1,6 +1,6 @@
 /** What leaves and what goes back, as documents. */
-import { formatVolume, LITRES_PER_QUART } from '@stube/core/lengths';
-import type { LengthSystem } from '@stube/core/model';
+import { counted, formatVolume, LITRES_PER_QUART } from '@stube/core/notation';
+import { byId, type LengthSystem } from '@stube/core/model';
 import { type ListedLine, listOf, LISTS, sumOf } from '@stube/core/pile';
 import type { ListQuery } from '@stube/contract/departures/requests';
 import { cellsOf, tableCsv, type Column } from '../../../documents/table.ts';
@@ -24,13 +24,7 @@ const columnsFor = (system: LengthSystem): Column<ListedLine>[] => [
 async function listed({ db, siteId }: Scope, query: ListQuery) {
   const data = await readSite(db, siteId);
   const lines = data.line.filter((line) => !query.room || line.roomId === query.room);
-  const rows = listOf(
-    query.of,
-    lines,
-    data.room,
-    new Map(data.category.map((category) => [category.id, category])),
-    data.site[0]!,
-  );
+  const rows = listOf(query.of, lines, data.room, byId(data.category), data.site[0]!);
   const where = data.room.find((room) => room.id === query.room)?.name ?? data.site[0]!.name;
   return { rows, site: data.site[0]!, title: `${LISTS[query.of]}: ${where}` };
 }
@@ -42,7 +36,7 @@ export async function listCsv(scope: Scope, query: ListQuery): Promise<string> {
 
 export async function listPdf(scope: Scope, query: ListQuery, work: Work): Promise<{ title: string; pdf: Buffer }> {
   const { rows, site, title } = await listed(scope, query);
-  const under = `${rows.length} ${rows.length === 1 ? 'line' : 'lines'}, about ${formatVolume(sumOf(rows), site.system)}`;
+  const under = `${counted(rows.length, 'line')}, about ${formatVolume(sumOf(rows), site.system)}`;
   const table = cellsOf(columnsFor(site.system), rows);
   return { title, pdf: await work.run('tablePdf', { title, under, table, boxes: true, paper: site.paper }) };
 }

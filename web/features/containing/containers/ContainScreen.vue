@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** How many of which container each category needs: chosen with its reason, from the stock first. */
+import { counted } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { Grid3x3, LayoutGrid, PackageCheck, Puzzle, Scale } from '@lucide/vue';
 import {
@@ -120,10 +121,7 @@ async function take(): Promise<void> {
   <div class="work-two">
     <section class="stack">
       <div class="row between">
-        <h2 class="title">
-          {{ total }} {{ total === 1 ? 'bin' : 'bins' }} for {{ demands.length }}
-          {{ demands.length === 1 ? 'category' : 'categories' }}
-        </h2>
+        <h2 class="title">{{ counted(total, 'bin') }} for {{ counted(demands.length, 'category', 'categories') }}</h2>
         <span class="row">
           <button v-if="bins.length && compartments.length" class="press" type="button" @click="fitting = 'place'">
             <Puzzle :size="18" />Does it fit?

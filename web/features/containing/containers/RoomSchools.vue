@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** What the room prefers: seen or hidden, lids, how it buys; each with what it would bring, reckoned for this room. */
+import { counted, formatMoney } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { type ContainContext, effectsOf, type School, type SchoolEffect } from '@stube/core/containers';
 import { useRoom } from '../../../data/room.ts';
-import { minutes, money, percent } from '../../../parts/numbers.ts';
+import { minutes, percent } from '../../../parts/numbers.ts';
 
 const props = defineProps<{ context: ContainContext }>();
 const { store, room, demands } = useRoom();
@@ -63,8 +64,8 @@ const say = ({ seen, lidSeconds, cost, kinds }: SchoolEffect) =>
   [
     `${percent(seen)} seen`,
     `${minutes(lidSeconds)} a week for lids`,
-    money(cost, store.site?.currency ?? 'EUR'),
-    `${kinds} ${kinds === 1 ? 'kind' : 'kinds'}`,
+    formatMoney(cost, store.site?.currency ?? 'EUR'),
+    counted(kinds, 'kind'),
   ].join(', ');
 const choose = (field: Field, value: School[Field]) =>
   store.tryWrite(() => store.patch('room', room.value!, { [field]: value }));

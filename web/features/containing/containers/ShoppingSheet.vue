@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What must be bought when the containers shown are taken: owned ones taken off, packs rounded up. */
+import { counted, formatMoney } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { FileDown } from '@lucide/vue';
 import {
@@ -13,7 +14,6 @@ import {
 } from '@stube/core/containers';
 import type { ContainerType } from '@stube/core/model';
 import TypeDialog from './TypeDialog.vue';
-import { money } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';
 
 const props = defineProps<{
@@ -90,7 +90,7 @@ const takeInstead = ({ type, categoryIds }: Alternative) =>
     }),
   );
 const signed = (minor: number) =>
-  minor === 0 ? 'the same price' : `${minor < 0 ? '−' : '+'}${money(Math.abs(minor), currency.value)}`;
+  minor === 0 ? 'the same price' : `${minor < 0 ? '−' : '+'}${formatMoney(Math.abs(minor), currency.value)}`;
 const href = (kind: 'pdf' | 'csv') =>
   `/api/sites/${store.id}/shopping.${kind}?used=${[...props.used].map(([id, count]) => `${id}:${count}`).join(',')}`;
 const currency = computed(() => store.site?.currency ?? 'EUR');
@@ -113,7 +113,7 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
           ><span class="small soft"
             >{{ purchase.needed }} needed, {{ purchase.owned }} owned{{
               purchase.type.pack > 1
-                ? `; ${purchase.packs} ${purchase.packs === 1 ? 'pack' : 'packs'} of ${purchase.type.pack}${purchase.owned + purchase.pieces > purchase.needed ? `, ${purchase.owned + purchase.pieces - purchase.needed} left over` : ''}`
+                ? `; ${counted(purchase.packs, 'pack')} of ${purchase.type.pack}${purchase.owned + purchase.pieces > purchase.needed ? `, ${purchase.owned + purchase.pieces - purchase.needed} left over` : ''}`
                 : ''
             }}</span
           ><button
@@ -123,7 +123,7 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
             @click="bought([purchase])"
           >
             bought</button
-          ><span class="price">{{ purchase.cost ? money(purchase.cost, currency) : 'to be found' }}</span>
+          ><span class="price">{{ purchase.cost ? formatMoney(purchase.cost, currency) : 'to be found' }}</span>
           <span v-if="purchase.type.tried === 'fits'" class="small tried">tried: it fits</span>
           <span v-else-if="purchase.type.tried === 'does not'" class="small wrong tried">tried: it does not fit</span>
           <span v-else-if="purchase.owned > 0" class="small tried"
@@ -169,7 +169,7 @@ const currency = computed(() => store.site?.currency ?? 'EUR');
         </li>
       </ul>
       <p class="row between sum">
-        <span>Together</span><b class="figure">{{ money(cost, currency) }}</b>
+        <span>Together</span><b class="figure">{{ formatMoney(cost, currency) }}</b>
       </p>
       <button class="press small" type="button" @click="bought(purchases)">All of it is bought</button>
       <p class="small soft">Buy one of each as a sample first; the rest when it fits.</p>

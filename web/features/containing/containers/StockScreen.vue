@@ -1,12 +1,13 @@
 <script setup lang="ts">
 /** The kinds of containers this site knows: what is owned, in use and free (practice C1). */
+import { formatMoney } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { Minus, Pencil, Plus } from '@lucide/vue';
 import { hasAll } from '@stube/core/matching';
 import { countTypes } from '@stube/core/containers';
 import { insideLitres } from '@stube/core/contents';
 import type { ContainerType } from '@stube/core/model';
-import { litres, money, sidesOf } from '../../../parts/numbers.ts';
+import { litres, sidesOf } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';
 import FoundObject from './FoundObject.vue';
 import TypeDialog from './TypeDialog.vue';
@@ -97,7 +98,7 @@ const scale = (type: ContainerType) => ({ width: `${type.outWidth / 9}px`, heigh
               }}
             </td>
             <td class="number">
-              {{ type.price ? money(type.price, store.site?.currency ?? 'EUR') : '–'
+              {{ type.price ? formatMoney(type.price, store.site?.currency ?? 'EUR') : '–'
               }}<span v-if="type.pack > 1" class="small soft"> for {{ type.pack }}</span>
             </td>
             <td class="number">{{ used.get(type.id) ?? 0 }}</td>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Three ways to buy for this room, side by side under a budget; taking one chooses the containers, one undo takes it back. */
+import { counted, formatMoney, minorDigits } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { Check } from '@lucide/vue';
 import { type ContainContext, strategiesOf, type Strategy } from '@stube/core/containers';
@@ -7,7 +8,7 @@ import { strategyName as nameOf } from './strategy-names.ts';
 import { useRoom } from '../../../data/room.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import NumberField from '../../../parts/NumberField.vue';
-import { minorDigits, money, percent } from '../../../parts/numbers.ts';
+import { percent } from '../../../parts/numbers.ts';
 import { BARE } from './bare.ts';
 
 const props = defineProps<{ context: ContainContext }>();
@@ -62,8 +63,8 @@ async function take(strategy: Strategy): Promise<void> {
         >
           <h3>{{ nameOf(strategy) }}</h3>
           <p>
-            <b class="figure">{{ money(strategy.cost, currency) }}</b> for {{ strategy.pieces }}
-            {{ strategy.pieces === 1 ? 'piece' : 'pieces' }} to buy
+            <b class="figure">{{ formatMoney(strategy.cost, currency) }}</b> for
+            {{ counted(strategy.pieces, 'piece') }} to buy
           </p>
           <dl>
             <dt>Kinds in use</dt>
@@ -73,7 +74,7 @@ async function take(strategy: Strategy): Promise<void> {
           </dl>
           <ul v-if="strategy.purchases.length" class="small">
             <li v-for="purchase in strategy.purchases.slice(0, 5)" :key="purchase.type.id">
-              {{ purchase.pieces }} × {{ purchase.type.name }}, {{ money(purchase.cost, currency) }}
+              {{ purchase.pieces }} × {{ purchase.type.name }}, {{ formatMoney(purchase.cost, currency) }}
             </li>
             <li v-if="strategy.purchases.length > 5" class="soft">
               and {{ strategy.purchases.length - 5 }} more kinds

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A drawer or shelf from above, filled while one watches: the jigsaw that is solved by trial and error otherwise. */
+import { byId } from '@stube/core/model';
 import { computed, onMounted, onUnmounted, ref, shallowRef, toRaw, watch } from 'vue';
 import { proxy } from 'comlink';
 import ModalDialog from '../../../parts/ModalDialog.vue';
@@ -9,7 +10,7 @@ import { blockersOf, fitProblemOf, freeSpaces, nearMisses } from '@stube/core/pa
 import { shapeOf } from '@stube/core/contents';
 import type { FitAnswer, FitProblem } from '@stube/core/problems';
 import { tightSides, tightWords } from '@stube/core/measuring';
-import { formatLength } from '@stube/core/lengths';
+import { formatLength } from '@stube/core/notation';
 import { said } from '../../../parts/numbers.ts';
 import { useDrawnBins } from '../../../drawing/drawn.ts';
 import FitPlan from '../../../drawing/FitPlan.vue';
@@ -110,9 +111,7 @@ const tight = computed(() =>
 );
 const leftOut = computed(() => {
   const placed = new Set(answer.value?.placed.map((put) => put.id));
-  const misses = new Map(
-    (found.value ? nearMisses(found.value.problem, found.value.answer) : []).map((one) => [one.id, one]),
-  );
+  const misses = byId(found.value ? nearMisses(found.value.problem, found.value.answer) : []);
   return candidates.value.filter((bin) => !placed.has(bin.id)).map((bin) => ({ bin, miss: misses.get(bin.id) }));
 });
 const length = (mm: number) => formatLength(mm, store.site?.system);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Loose trays for one drawer from scratch, in a room that has drawers: a tray for each kind of thing, the floor covered as well as it can be. */
+import { counted, formatMoney } from '@stube/core/notation';
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { proxy } from 'comlink';
 import { Check, RotateCcw } from '@lucide/vue';
@@ -10,7 +11,7 @@ import { isYoung, keptFromChildren } from '@stube/core/hazards';
 import FitPlan from '../../../drawing/FitPlan.vue';
 import { useRoom } from '../../../data/room.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';
-import { litres, money, percent } from '../../../parts/numbers.ts';
+import { litres, percent } from '../../../parts/numbers.ts';
 import { useContainersActions } from '../containers/actions.ts';
 import { today } from '../../../parts/day.ts';
 import { usePlacementActions } from '../../placing/placement/actions.ts';
@@ -162,9 +163,9 @@ async function keep(): Promise<void> {
         <p v-if="none" class="caution warn">No tray of yours goes into that drawer: add one to the containers.</p>
         <template v-if="found">
           <p>
-            <b class="figure">{{ percent(found.covered) }}</b> of the floor covered by {{ found.trays.length }}
-            {{ found.trays.length === 1 ? 'tray' : 'trays' }};
-            <b class="figure">{{ money(cost, store.site!.currency) }}</b> to buy.
+            <b class="figure">{{ percent(found.covered) }}</b> of the floor covered by
+            {{ counted(found.trays.length, 'tray') }};
+            <b class="figure">{{ formatMoney(cost, store.site!.currency) }}</b> to buy.
           </p>
           <FitPlan
             :space="{ name: drawer.name, width: drawer.width, depth: drawer.depth }"
@@ -177,7 +178,7 @@ async function keep(): Promise<void> {
           </p>
           <ul class="small">
             <li v-for="purchase in purchases" :key="purchase.type.id">
-              {{ purchase.pieces }} × {{ purchase.type.name }}, {{ money(purchase.cost, store.site!.currency) }}
+              {{ purchase.pieces }} × {{ purchase.type.name }}, {{ formatMoney(purchase.cost, store.site!.currency) }}
             </li>
           </ul>
           <p class="small soft">Buy one of each first and try it in the drawer. Spare trays are for what comes.</p>

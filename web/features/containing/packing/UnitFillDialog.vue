@@ -16,7 +16,7 @@ import {
   topOf,
 } from '@stube/core/packing';
 import { placeProblemOf } from '@stube/core/placement';
-import { formatLength } from '@stube/core/lengths';
+import { counted, formatLength } from '@stube/core/notation';
 import FitPlan from '../../../drawing/FitPlan.vue';
 import { useDrawnBins } from '../../../drawing/drawn.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';
@@ -180,8 +180,7 @@ async function keep(): Promise<void> {
           />
           <ul class="small">
             <li>
-              {{ one.boxes.length }} {{ one.boxes.length === 1 ? 'bin' : 'bins'
-              }}{{ one.stacked ? ', some on one another' : ''
+              {{ counted(one.boxes.length, 'bin') }}{{ one.stacked ? ', some on one another' : ''
               }}{{ sayAbove(one.leftover) ? `; ${sayAbove(one.leftover)}` : '' }}
             </li>
             <li v-for="gap in one.leftover.gaps.slice(0, 3)" :key="`${gap.rect.x} ${gap.rect.y}`">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** How much this site remembers of what was done, and forgetting the older part of it. */
+import { counted } from '@stube/core/notation';
 import { computed, onMounted, ref } from 'vue';
 import { addDays } from '@stube/core/calendar';
 import type { HistorySize } from '@stube/contract/answers';
@@ -41,7 +42,7 @@ async function forget(): Promise<void> {
   <section class="sheet stack tight" aria-labelledby="history-title">
     <h2 id="history-title">What is remembered</h2>
     <p v-if="size" class="small soft">
-      {{ size.changes }} {{ size.changes === 1 ? 'change' : 'changes'
+      {{ counted(size.changes, 'change')
       }}<template v-if="size.oldest">, the oldest from {{ formatDay(dayOf(size.oldest)) }}</template
       >; {{ megabytes }}. Undo and the way each bin has gone live from it.
     </p>

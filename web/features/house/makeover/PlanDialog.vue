@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The rest of a makeover over days, and what is put off on purpose so that it is not forgotten. */
+import { counted } from '@stube/core/notation';
 import { computed, reactive, ref } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import { CalendarPlus, Plus } from '@lucide/vue';
@@ -62,7 +63,7 @@ const drop = (part: Deferral) => store.remove('deferral', part, part.what);
             >Not done by {{ formatDay(draft.deadline) }}: it takes {{ plan.needed }} min a day.</template
           >
           <template v-else
-            >{{ total }} min in {{ plan.days.length }} {{ plan.days.length === 1 ? 'day' : 'days'
+            >{{ total }} min in {{ counted(plan.days.length, 'day')
             }}{{ minutes ? '' : ', at 60 min a day' }}.</template
           >
         </p>

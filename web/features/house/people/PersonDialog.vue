@@ -2,7 +2,7 @@
 /** An adult or a child: shelves are judged by their stature. */
 import { computed, reactive, watch } from 'vue';
 import type { Person } from '@stube/core/model';
-import { formatLength } from '@stube/core/lengths';
+import { formatLength } from '@stube/core/notation';
 import { formatAge, medianStature, monthsOld, STATURE_SOURCE } from '@stube/core/body';
 import CautionPreview from '../../../parts/cautions/CautionPreview.vue';
 import DayField from '../../../parts/DayField.vue';

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { ArrowRight, Download, Pencil, Plus } from '@lucide/vue';
 import { isWhole, nextStep, roomProgress, STEPS } from '@stube/core/makeover';
-import { formatLength } from '@stube/core/lengths';
+import { formatLength } from '@stube/core/notation';
 import { HUES } from '@stube/core/labels';
 import type { Person, Room } from '@stube/core/model';
 import { api } from '../../../data/transport.ts';

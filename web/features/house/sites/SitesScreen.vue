@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** All sites: what Stube does, open one, begin one, visit the made-up one, bring one in, bring a removed one back. */
+import { counted } from '@stube/core/notation';
 import { computed, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { DoorOpen, FileUp } from '@lucide/vue';
@@ -107,7 +108,7 @@ async function bringBack(site: SiteSummary): Promise<void> {
             <path d="M4 34h112M4 51h112M42 34v34M82 34v34" class="thin" />
           </svg>
           <span class="figure">{{ site.name }}</span><span class="small soft"
-            >{{ site.rooms }} {{ site.rooms === 1 ? 'room' : 'rooms' }} · {{ site.bins }} bins</span
+            >{{ counted(site.rooms, 'room') }} · {{ site.bins }} bins</span
           >
         </RouterLink>
       </li>

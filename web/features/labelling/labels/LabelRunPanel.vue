@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The print run: its layout, what is in it and why, how it is printed, and what came out. */
+import { counted } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { Pencil, Plus, Printer } from '@lucide/vue';
 import { LABEL_ROLES, type LabelRole } from '@stube/core/model';
@@ -28,11 +29,11 @@ const tapeLength = computed(() => {
   return store.site?.system === 'imperial' ? said(`${tape} mm`) : `${(tape / METRE).toFixed(2)} m`;
 });
 const heading = computed(() => {
-  const labels = `${count.value} ${count.value === 1 ? 'label' : 'labels'}`;
+  const labels = counted(count.value, 'label');
   if (isTape.value) return `${labels}, ${tapeLength.value} of tape`;
   if (isPlotter.value) return `${labels} of cut letters`;
   const pages = run.value?.pages.length ?? 0;
-  return `${labels} on ${pages} ${pages === 1 ? 'sheet' : 'sheets'}`;
+  return `${labels} on ${counted(pages, 'sheet')}`;
 });
 const dueOf = (role: LabelRole) => all.value.get(role)!.filter(({ reason }) => reason !== null).length;
 const offered = computed(() => LABEL_ROLES.filter((role) => all.value.get(role)!.length));

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What jammed, tore or smeared after it was noted as printed: it is due again. */
+import { counted } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import type { LabelRunView } from './run.ts';
 import { today } from '../../../parts/day.ts';
@@ -19,7 +20,7 @@ const toggle = (id: string) => {
 };
 async function send(): Promise<void> {
   const labels = fresh.value.filter(({ id }) => ticked.value.includes(id));
-  const what = `${labels.length} ${labels.length === 1 ? 'label' : 'labels'} came out badly`;
+  const what = `${counted(labels.length, 'label')} came out badly`;
   if (await props.view.store.tryWrite(() => takeBack(what, labels))) {
     open.value = false;
     ticked.value = [];

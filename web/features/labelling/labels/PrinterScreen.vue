@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A label printer to try tape with: it shows what comes out, keeps it, runs out of tape and can jam. */
+import { counted } from '@stube/core/notation';
 import { computed, onMounted, onUnmounted, ref } from 'vue';
 import { TAPES } from '@stube/core/labels';
 import { listenForJobs, type PrintJob } from './printer.ts';
@@ -75,7 +76,7 @@ onUnmounted(() => stop());
       <p class="soft small">{{ metres }} m are left.</p>
     </section>
     <section class="stack tight" aria-label="What came out">
-      <h2>{{ out.length }} {{ out.length === 1 ? 'label' : 'labels' }} came out</h2>
+      <h2>{{ counted(out.length, 'label') }} came out</h2>
       <ol class="strip">
         <li v-for="(label, i) in out" :key="i">
           <img

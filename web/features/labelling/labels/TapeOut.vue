@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Tape on its way out: to the label printer, which may run out or jam, or as pictures of dots. */
+import { counted } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { Image as Picture, Printer } from '@lucide/vue';
 import { type LabelRun, LEADER } from '@stube/core/labels';
@@ -45,7 +46,7 @@ async function print(): Promise<void> {
     const out = labels.slice(0, report.printed).map(({ content }) => content);
     if (out.length && !(await store.tryWrite(() => markPrinted(props.view.id.value, out)))) return;
     if (report.stopped) stopped.value = { why: report.stopped, printed: report.printed, of: labels.length };
-    else store.sayDone(`${out.length} ${out.length === 1 ? 'label' : 'labels'} came out and are noted as printed.`);
+    else store.sayDone(`${counted(out.length, 'label')} came out and are noted as printed.`);
   } finally {
     at.value = null;
   }

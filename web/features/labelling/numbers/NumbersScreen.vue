@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Numbered sets of the site: the index by number, name and place, and numbers for what has none (practice L4). */
+import { plural } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { Download, Printer } from '@lucide/vue';
 import { pathsOf, wayOf } from '@stube/core/find';
@@ -165,7 +166,7 @@ const MOST = 1000;
       <div v-for="gap in gaps" :key="gap.name" class="stack tight">
         <p class="small">
           {{ gap.name }}: {{ gap.free.slice(0, 8).join(', ') }}{{ gap.free.length > 8 ? ' …' : '' }}
-          {{ gap.free.length === 1 ? 'is' : 'are' }} free.
+          {{ plural(gap.free.length, 'is', 'are') }} free.
         </p>
         <button class="press small" type="button" @click="store.tryWrite(() => closeGaps(gap.name))">
           Close the gaps; what moves up is labelled anew

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What somebody sees or does with the bin in hand, one tap each; how often it is fetched learns from it. */
+import { counted } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import type { Bin, ObservationKind } from '@stube/core/model';
 import { fetchedOf, missingBins } from '@stube/core/frequency';
@@ -67,8 +68,8 @@ const tell = (kind: ObservationKind) =>
     <p v-if="category" class="small soft">
       Fetched {{ formatTimes(fetched?.perWeek ?? category.perWeek)
       }}<template v-if="fetched"
-        >: seen {{ fetched.seen }} {{ fetched.seen === 1 ? 'time' : 'times' }} in {{ fetched.weeks }}
-        {{ fetched.weeks === 1 ? 'week' : 'weeks' }}, with what was estimated</template
+        >: seen {{ counted(fetched.seen, 'time') }} in {{ counted(fetched.weeks, 'week') }}, with what was
+        estimated</template
       ><template v-else>, as estimated</template>, for all of {{ category.name }}.
     </p>
   </section>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A change that would stop a misplacement, with all that follows from it: bins, labels, moves; taken as one, undone as one. */
+import { counted } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { dueLabels } from '@stube/core/labels';
 import type { Proposal } from '@stube/core/feedback';
@@ -72,13 +73,12 @@ const follows = computed(() => {
   if (kind === 'merge' && otherCategory.value) {
     const lines = store.data.line.filter(({ categoryId }) => categoryId === category.value.id).length;
     list.push(
-      `${lines} ${lines === 1 ? 'line goes' : 'lines go'} from ${category.value.name} to ${otherCategory.value.name}; both words still find them.`,
+      `${counted(lines, 'line goes', 'lines go')} from ${category.value.name} to ${otherCategory.value.name}; both words still find them.`,
       `${bin.value.code} and ${other.value!.code} hold one class from then on.`,
     );
   }
   if (kind === 'picture') list.push(`Labels of ${room.value.name} get a picture beside the word.`);
-  if (labels.value)
-    list.push(`${labels.value} ${labels.value === 1 ? 'label is' : 'labels are'} on the next print run.`);
+  if (labels.value) list.push(`${counted(labels.value, 'label is', 'labels are')} on the next print run.`);
   if (saves !== null) list.push(`The week’s effort: ${signedSeconds(-saves)}.`);
   list.push('One undo takes all of it back.');
   return list;

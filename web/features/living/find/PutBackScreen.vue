@@ -4,7 +4,7 @@ import { computed, onMounted, ref, toRaw, watch } from 'vue';
 import { Check, X } from '@lucide/vue';
 import { pathsOf, walkingOrder, wayOf } from '@stube/core/find';
 import { standBefore } from '@stube/core/floor';
-import type { Bin } from '@stube/core/model';
+import { type Bin, byId } from '@stube/core/model';
 import Pictogram from '../../../drawing/Pictogram.vue';
 import PlaceLit from '../../../drawing/PlaceLit.vue';
 import { useSite } from '../../../data/site.ts';
@@ -77,8 +77,8 @@ const round = computed(() => {
     const at = unit ? standBefore(unit) : { x: 0, y: 0 };
     return [{ id: String(i), room, ...at, called, bin }];
   });
-  const byId = new Map(carried.map((one) => [one.id, one]));
-  return walkingOrder(carried).map(({ id }) => byId.get(id)!);
+  const known = byId(carried);
+  return walkingOrder(carried).map(({ id }) => known.get(id)!);
 });
 const next = computed(() => round.value[0]);
 function drop(id: string): void {

@@ -1,4 +1,5 @@
 /** What differs between the rows the index knows and those there are: a store replaces the lists and rows it changes. */
+import { byId } from '@stube/core/model';
 import type { FindData } from '@stube/core/find';
 import type { FindChanges } from './find.worker.ts';
 
@@ -10,7 +11,7 @@ export function changesBetween(before: FindData | null, now: FindData): FindChan
   for (const table of Object.keys(now) as (keyof FindData)[]) {
     const [old, rows] = [(before?.[table] ?? []) as readonly Row[], now[table] as readonly Row[]];
     if (old === rows) continue;
-    const known = new Map(old.map((row) => [row.id, row]));
+    const known = byId(old);
     const written = rows.filter((row) => known.get(row.id) !== row);
     for (const row of rows) known.delete(row.id);
     if (written.length || known.size) changes[table] = { rows: written, gone: [...known.keys()] };

@@ -1,17 +1,17 @@
 <script setup lang="ts">
 /** What is to be ordered, by its day, against the budget of the month (practice S1). */
+import { formatMoney } from '@stube/core/notation';
 import { computed } from 'vue';
 import { type Forecasted, ordersOf, packsOf } from '@stube/core/restock';
 import MoneyField from '../../../parts/MoneyField.vue';
 import { formatDay, formatMonth, today } from '../../../parts/day.ts';
-import { money } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';
 
 const props = defineProps<{ rows: readonly Forecasted[] }>();
 const store = useSite();
 const orders = computed(() => ordersOf(props.rows, store.data, today()));
 const budget = computed(() => store.site?.restockBudget ?? null);
-const inMoney = (minor: number) => money(minor, store.site?.currency ?? 'EUR');
+const inMoney = (minor: number) => formatMoney(minor, store.site?.currency ?? 'EUR');
 const waiting = computed(() => orders.value.list.some(({ waitsFor }) => waitsFor));
 const setBudget = (minor: number) =>
   store.site && store.tryWrite(() => store.patch('site', store.site!, { restockBudget: minor > 0 ? minor : null }));

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 /** One consumable: counted with a tap, how long it lasts, when to order, and what is on its way. */
+import { counted, formatMoney } from '@stube/core/notation';
 import { computed, reactive, ref } from 'vue';
 import { useBy } from '@stube/core/calendar';
 import { type Forecasted, inUnitsOf, usedUp } from '@stube/core/restock';
 import { formatDay, formatMonth, today } from '../../../parts/day.ts';
-import { money, readNumber } from '../../../parts/numbers.ts';
+import { readNumber } from '../../../parts/numbers.ts';
 import MoneyField from '../../../parts/MoneyField.vue';
 import { usePlaceName } from '../../../data/place-name.ts';
 import type { Batch } from '@stube/contract/rows/batch';
@@ -158,9 +159,8 @@ async function receive(id: string, packs: number): Promise<void> {
       class="small"
       :class="{ wrong: row.forecast.orderBy <= today() }"
     >
-      Order {{ row.forecast.packs }} {{ row.forecast.packs === 1 ? 'pack' : 'packs' }} by
-      {{ formatDay(row.forecast.orderBy)
-      }}{{ par.price ? `, ${money(row.forecast.packs * par.price, store.site?.currency ?? 'EUR')}` : ''
+      Order {{ counted(row.forecast.packs, 'pack') }} by {{ formatDay(row.forecast.orderBy)
+      }}{{ par.price ? `, ${formatMoney(row.forecast.packs * par.price, store.site?.currency ?? 'EUR')}` : ''
       }}{{
         row.forecast.limitedBy === 'outgrown'
           ? ': no more, as it is outgrown'
@@ -212,8 +212,8 @@ async function receive(id: string, packs: number): Promise<void> {
     </div>
     <div v-for="one in open" :key="one.id" class="small row tight arriving">
       <span
-        >{{ one.packs - one.received }} {{ one.packs - one.received === 1 ? 'pack is' : 'packs are' }} on the way,
-        ordered {{ formatDay(one.on) }}.</span
+        >{{ counted(one.packs - one.received, 'pack is', 'packs are') }} on the way, ordered
+        {{ formatDay(one.on) }}.</span
       >
       <MoneyField
         class="paid"

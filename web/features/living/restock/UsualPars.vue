@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What of the house is usually used up and is not restocked yet: taken in one press, then corrected (practice S1). */
+import { counted, plural } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { Plus } from '@lucide/vue';
 import { comesInto } from '@stube/core/body';
@@ -23,7 +24,7 @@ const usual = computed(() => {
   });
 });
 /** Whose use it is reckoned from, so that a group that counts as one child is seen. */
-const counted = computed(() => {
+const children = computed(() => {
   const rooms = new Map(usual.value.map(({ room }) => [room.id, room]));
   const coming = [...rooms.values()].flatMap((room) => comesInto(room, store.data.person));
   return [...new Set(coming)].filter(({ kind }) => kind === 'child');
@@ -54,22 +55,22 @@ async function restock(): Promise<void> {
       ],
     }),
   );
-  if (done) store.sayDone(`${taken.length} ${taken.length === 1 ? 'thing is' : 'things are'} restocked from now on.`);
+  if (done) store.sayDone(`${counted(taken.length, 'thing is', 'things are')} restocked from now on.`);
 }
 </script>
 
 <template>
   <details v-if="usual.length" class="sheet" :open="!store.data.par.length">
     <summary>
-      <b>{{ usual.length }} that {{ usual.length === 1 ? 'is' : 'are' }} usually used up</b>
+      <b>{{ usual.length }} that {{ plural(usual.length, 'is', 'are') }} usually used up</b>
     </summary>
     <div class="stack tight">
       <p class="small soft">
         Amounts are a first answer from the children who come and the days you are open; what you count soon says it
         better. Prices come with the first order.
       </p>
-      <p v-if="counted.length" class="small">
-        Reckoned for {{ counted.map(({ name, count }) => `${name}: ${count}`).join('; ') }}. How many they are is told
+      <p v-if="children.length" class="small">
+        Reckoned for {{ children.map(({ name, count }) => `${name}: ${count}`).join('; ') }}. How many they are is told
         <RouterLink :to="{ name: 'site', params: { site: store.id } }">in the house</RouterLink>.
       </p>
       <ul class="plain">

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { ArrowLeft, Check } from '@lucide/vue';
 import { addDays } from '@stube/core/calendar';
 import { standBefore } from '@stube/core/floor';
-import type { Spell } from '@stube/core/model';
+import { byId, type Spell } from '@stube/core/model';
 import { type SwapTask, swapWalk, type WalkPoint } from '@stube/core/rotation';
 import { mondayOf } from '@stube/core/today';
 import { usePlaceName } from '../../../data/place-name.ts';
@@ -13,7 +13,7 @@ import { formatDate, today } from '../../../parts/day.ts';
 
 const { store, room, compartments, bins } = useRoom();
 const monday = computed(() => (mondayOf(today()) === today() ? today() : addDays(mondayOf(today()), 7)));
-const slots = computed(() => new Map(store.data.slot.map((slot) => [slot.id, slot])));
+const slots = computed(() => byId(store.data.slot));
 const here = computed(() => new Set(compartments.value.map(({ id }) => id)));
 const spells = computed(() =>
   store.data.spell.filter(({ slotId }) => here.value.has(slots.value.get(slotId)?.compartmentId ?? '')),

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What would help most in the minutes one has. */
+import { plural } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import type { Room } from '@stube/core/model';
 import type { Caution } from '@stube/core/cautions';
@@ -62,7 +63,7 @@ const total = computed(() => best.value.reduce((sum, chore) => sum + chore.minut
     </p>
     <p v-if="best.length" class="small soft">
       Together about {{ total }} of {{ minutes }} minutes; {{ chores.length - best.length }} more
-      {{ chores.length - best.length === 1 ? 'chore waits' : 'chores wait' }}.
+      {{ plural(chores.length - best.length, 'chore waits', 'chores wait') }}.
     </p>
   </section>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What has come apart from what is written down: labels that say something else now, and bins that were not there. */
+import { counted } from '@stube/core/notation';
 import { computed } from 'vue';
 import { missingBins } from '@stube/core/frequency';
 import { useSite } from '../../../data/site.ts';
@@ -14,7 +15,6 @@ const missing = computed(() =>
     return bin ? [{ bin, at }] : [];
   }),
 );
-const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
 </script>
 
 <template>
@@ -25,7 +25,7 @@ const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' :
         <span
           ><b>{{ room.name }}</b
           ><span class="small soft">{{
-            [stale && `${count(stale, 'label')} out of date`, old && `${count(old, 'old label')} to take off`]
+            [stale && `${counted(stale, 'label')} out of date`, old && `${counted(old, 'old label')} to take off`]
               .filter(Boolean)
               .join(', ')
           }}</span></span

@@ -2,7 +2,7 @@
 /** Bars to scale with their cuts; those that are cut alike are drawn once. */
 import { computed } from 'vue';
 import { type Bar, barsAlike, leftOf, type ListedPiece } from '@stube/core/cutting';
-import type { CutStock } from '@stube/core/model';
+import { byId, type CutStock } from '@stube/core/model';
 
 const props = defineProps<{
   bars: readonly Bar[];
@@ -15,7 +15,7 @@ const WIDE = 420;
 const HIGH = 26;
 const drawn = computed(() => {
   const lengths = new Map(props.listed.map(({ piece, length }) => [piece.id, length]));
-  const stock = new Map(props.stock.map((bar) => [bar.id, bar]));
+  const stock = byId(props.stock);
   const longest = Math.max(1, ...props.stock.map(({ length }) => length));
   const px = WIDE / longest;
   return barsAlike(props.bars, (id) => lengths.get(id) ?? 0).flatMap((alike) => {

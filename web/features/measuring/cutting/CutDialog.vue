@@ -10,14 +10,14 @@ import {
   type ListedPiece,
   wallFixingsOf,
 } from '@stube/core/cutting';
-import { formatLength } from '@stube/core/lengths';
+import { counted, formatLength, formatMoney } from '@stube/core/notation';
 import { CUT_PARTS, type CutPart, type CutStock as Stock } from '@stube/core/model';
 import { useRoom } from '../../../data/room.ts';
 import LengthField from '../../../parts/LengthField.vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import NumberField from '../../../parts/NumberField.vue';
 import { useForm } from '../../../parts/form.ts';
-import { money, said } from '../../../parts/numbers.ts';
+import { said } from '../../../parts/numbers.ts';
 import CutBars from './CutBars.vue';
 import CutSheets from './CutSheets.vue';
 import CutStock from './CutStock.vue';
@@ -153,12 +153,12 @@ const href = (kind: 'pdf' | 'csv') => `/api/sites/${store.id}/rooms/${id.value}/
           <p v-if="!answer.bars" class="caution warn">There is not enough of that stock for all pieces.</p>
           <template v-else>
             <p>
-              <b class="figure">{{ money(answer.price!, store.site!.currency) }}</b> for {{ answer.bars.length }}
-              {{ answer.bars.length === 1 ? 'length' : 'lengths'
+              <b class="figure">{{ formatMoney(answer.price!, store.site!.currency) }}</b> for
+              {{ counted(answer.bars.length, 'length')
               }}{{
                 answer.optimal
                   ? '. No way is cheaper: this is proven.'
-                  : `. No way costs less than ${money(answer.bound!, store.site!.currency)}.`
+                  : `. No way costs less than ${formatMoney(answer.bound!, store.site!.currency)}.`
               }}
             </p>
             <CutBars :bars="answer.bars" :listed="listed" :stock="stock" :kerf="store.site!.kerf" :say="say" />
@@ -166,8 +166,8 @@ const href = (kind: 'pdf' | 'csv') => `/api/sites/${store.id}/rooms/${id.value}/
         </template>
         <template v-if="sheets?.sheets.length">
           <p>
-            <b class="figure">{{ money(sheets.price, store.site!.currency) }}</b> for {{ sheets.sheets.length }}
-            {{ sheets.sheets.length === 1 ? 'sheet' : 'sheets' }}.
+            <b class="figure">{{ formatMoney(sheets.price, store.site!.currency) }}</b> for
+            {{ counted(sheets.sheets.length, 'sheet') }}.
           </p>
           <CutSheets :sheets="sheets.sheets" :say="say" :stock-words="sayStock" />
         </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The lengths and sheets that are sold, or there already. */
+import { formatMoney } from '@stube/core/notation';
 import { ref } from 'vue';
 import { Plus, Trash2 } from '@lucide/vue';
 import { CUT_PARTS, type CutPart, type CutStock } from '@stube/core/model';
@@ -8,7 +9,6 @@ import LengthField from '../../../parts/LengthField.vue';
 import MoneyField from '../../../parts/MoneyField.vue';
 import NumberField from '../../../parts/NumberField.vue';
 import { useForm } from '../../../parts/form.ts';
-import { money } from '../../../parts/numbers.ts';
 import { PART_WORDS } from './cutting.ts';
 
 defineProps<{ stock: readonly CutStock[]; stockWords: (bar: CutStock) => string }>();
@@ -29,7 +29,7 @@ const addStock = () => once(() => store.create('cutStock', { ...newStock.value }
   <ul v-if="stock.length" class="pieces" aria-label="Stock">
     <li v-for="bar in stock" :key="bar.id" class="row between">
       <span>{{ stockWords(bar) }}</span><span class="row tight"
-        >{{ bar.price ? money(bar.price, store.site!.currency) : 'free' }}
+        >{{ bar.price ? formatMoney(bar.price, store.site!.currency) : 'free' }}
         <button
           class="icon-press"
           type="button"

@@ -7,7 +7,7 @@ import { HANGS } from '@stube/core/cautions';
 import { footprintOf, overlap, type Rect, zoneFloor } from '@stube/core/floor';
 import type { Compartment, Fixture, Room, Unit, Zone } from '@stube/core/model';
 import { floorSize, said } from '../../../parts/numbers.ts';
-import { formatLength } from '@stube/core/lengths';
+import { formatLength } from '@stube/core/notation';
 import { useSite } from '../../../data/site.ts';
 import FixtureMark from './FixtureMark.vue';
 import FloorHeld from './FloorHeld.vue';

@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { fixturesOnWall, lengthOfWall, unitsOnWall, WALLS } from '@stube/core/floor';
-import { formatLength } from '@stube/core/lengths';
+import { formatLength } from '@stube/core/notation';
 import type { Compartment, Facing, Fixture, Room, Unit } from '@stube/core/model';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import UnitElevation from '../../../drawing/UnitElevation.vue';

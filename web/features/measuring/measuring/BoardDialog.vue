@@ -4,8 +4,8 @@ import { computed, useTemplateRef } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { Check } from '@lucide/vue';
 import { planBoards } from '@stube/core/measuring';
-import { formatLength } from '@stube/core/lengths';
-import type { Compartment, Unit } from '@stube/core/model';
+import { counted, formatLength } from '@stube/core/notation';
+import { byId, type Compartment, type Unit } from '@stube/core/model';
 import { placeProblemOf } from '@stube/core/placement';
 import { brokenRules } from '@stube/core/body';
 import { useDrawnBins } from '../../../drawing/drawn.ts';
@@ -22,7 +22,7 @@ const say = (mm: number) => formatLength(mm, store.site?.system);
 /** Moved boards keep to the rules of places: nothing dangerous comes within reach, nothing needed goes out of it. */
 const rules = computed(() => {
   const problem = placeData.value && placeProblemOf(placeData.value);
-  const of = <T extends { id: string }>(list: readonly T[] = []) => new Map(list.map((one) => [one.id, one]));
+  const of = <T extends { id: string }>(list: readonly T[] = []) => byId(list);
   return { bins: of(problem?.bins), spaces: of(problem?.compartments), people: of(problem?.people) };
 });
 function mayStand(binId: string, { id, floor, height }: Compartment): boolean {
@@ -44,7 +44,7 @@ const binsThen = computed(() => {
   return (id: string) => there.get(id) ?? [];
 });
 const moved = computed(() => {
-  const now = new Map(props.spaces.map((space) => [space.id, space]));
+  const now = byId(props.spaces);
   return (plan.value?.spaces ?? []).filter((space) => {
     const before = now.get(space.id)!;
     return before.z !== space.z || before.height !== space.height;
@@ -116,8 +116,8 @@ const px = computed(() =>
           </figure>
         </div>
         <p class="small soft">
-          {{ moved.length }} {{ moved.length === 1 ? 'shelf changes' : 'shelves change' }} and {{ carried }}
-          {{ carried === 1 ? 'bin is' : 'bins are' }} carried to another. Empty a shelf before its board is moved, and
+          {{ counted(moved.length, 'shelf changes', 'shelves change') }} and
+          {{ counted(carried, 'bin is', 'bins are') }} carried to another. Empty a shelf before its board is moved, and
           see that every pin sits.
         </p>
         <button class="press main" type="button" @click="apply"><Check :size="18" />Move the boards</button>

@@ -4,7 +4,7 @@ import { computed, onUnmounted, ref, useTemplateRef, watch } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { ArrowLeft, Check, Radio } from '@lucide/vue';
 import { guideOf, type GuideStep, leastOf, type Side } from '@stube/core/measuring';
-import { editLength, formatLength, parseLength } from '@stube/core/lengths';
+import { counted, editLength, formatLength, parseLength } from '@stube/core/notation';
 import type { Compartment, Unit } from '@stube/core/model';
 import UnitElevation from '../../../drawing/UnitElevation.vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
@@ -169,7 +169,7 @@ onUnmounted(() => end?.());
     </form>
     <div v-else class="empty">
       <h2>{{ unit.name }} is measured</h2>
-      <p>{{ steps.length }} lengths for {{ spaces.length }} {{ spaces.length === 1 ? 'place' : 'places' }}.</p>
+      <p>{{ steps.length }} lengths for {{ counted(spaces.length, 'place') }}.</p>
       <button class="press main" type="button" @click="emit('close')">Done</button>
     </div>
   </ModalDialog>

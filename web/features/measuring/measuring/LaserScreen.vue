@@ -2,7 +2,7 @@
 /** A measuring device to try the guided measuring with: it sends a length to whatever window is listening. */
 import { computed, onMounted, ref } from 'vue';
 import { Send } from '@lucide/vue';
-import { parseLength } from '@stube/core/lengths';
+import { parseLength } from '@stube/core/notation';
 import { sendLength } from './device.ts';
 
 const text = ref('');

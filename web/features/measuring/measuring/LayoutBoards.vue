@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The boards and uprights of a front of one's own, to be dragged, or moved by the arrow keys. SVG units are mm. */
 import { computed, ref } from 'vue';
-import { formatLength } from '@stube/core/lengths';
+import { formatLength } from '@stube/core/notation';
 import { sharedSizes } from '@stube/core/measuring';
 import type { Column } from '@stube/core/model';
 import { useDrag } from '../../../drawing/drag.ts';

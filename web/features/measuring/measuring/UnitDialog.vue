@@ -3,7 +3,7 @@
 import { computed, reactive, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { compartmentsOf, inRoundNumbers, shapeProblems, startOf, TEMPLATES } from '@stube/core/measuring';
-import { formatLength } from '@stube/core/lengths';
+import { counted, formatLength } from '@stube/core/notation';
 import { CHANGE_OVERS, type TemplateKind, type Unit, type UnitShape } from '@stube/core/model';
 import UnitElevation from '../../../drawing/UnitElevation.vue';
 import LayoutEditor from './LayoutEditor.vue';
@@ -273,7 +273,7 @@ const values = () => ({
           numbers
         />
         <p v-if="inside" class="small soft">
-          {{ drawn!.spaces.length }} {{ drawn!.spaces.length === 1 ? 'space' : 'spaces' }}, inside
+          {{ counted(drawn!.spaces.length, 'space') }}, inside
           {{ formatLength(inside.width, store.site?.system, 'down') }} wide,
           {{ formatLength(inside.height, store.site?.system, 'down') }} high,
           {{ formatLength(inside.depth, store.site?.system, 'down') }} deep; reckoned from the outside, so measure one

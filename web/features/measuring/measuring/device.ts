@@ -2,7 +2,7 @@
  * What sends lengths to the field in hand: the simulated laser of the application's own, or a device on a serial line
  * (also over a wireless one) that writes a length a line. Both are asked the same way.
  */
-import { parseLength } from '@stube/core/lengths';
+import { parseLength } from '@stube/core/notation';
 
 export interface MeasuringDevice {
   name: string;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What a plan moves that stands somewhere already: step by step, or it stands so already. */
+import { counted, plural } from '@stube/core/notation';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { useMoving } from '../moves/moving.ts';
@@ -30,8 +31,8 @@ async function startMoves(): Promise<void> {
 <template>
   <div v-if="before && moving" class="caution plain row between">
     <span>
-      The plan carries {{ moving }} {{ moving === 1 ? 'bin' : 'bins' }} that
-      {{ moving === 1 ? 'stands' : 'stand' }}
+      The plan carries {{ counted(moving, 'bin') }} that
+      {{ plural(moving, 'stands', 'stand') }}
       somewhere already.
     </span>
     <span class="row tight"

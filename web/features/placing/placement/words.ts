@@ -1,8 +1,9 @@
 /** How good a plan can get at all, in plain words. */
+import { counted } from '@stube/core/notation';
 import { minutes, signedSeconds } from '../../../parts/numbers.ts';
 
 export function formatGap(gap: { effort: number; bound: number } | null, loose: number): string {
-  const out = loose ? `${loose} ${loose === 1 ? 'bin has' : 'bins have'} no place yet. ` : '';
+  const out = loose ? `${counted(loose, 'bin has', 'bins have')} no place yet. ` : '';
   if (!gap)
     return loose
       ? `${out}Stube proposes one for each.`

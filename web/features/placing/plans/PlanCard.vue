@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** One whole plan, or the room as it stands: its figures, what has no place and why, and a picture of it. */
+import { counted, formatMoney, plural } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { shapeOf } from '@stube/core/contents';
@@ -10,7 +11,7 @@ import { useDrawnBins } from '../../../drawing/drawn.ts';
 import type { DrawnBin } from '../../../drawing/scale.ts';
 import UnitElevation from '../../../drawing/UnitElevation.vue';
 import { useRoom } from '../../../data/room.ts';
-import { inWeeks, minutes, money, percent, signedSeconds } from '../../../parts/numbers.ts';
+import { inWeeks, minutes, percent, signedSeconds } from '../../../parts/numbers.ts';
 
 const props = defineProps<{
   title: string;
@@ -39,7 +40,7 @@ const cautions = computed(() => {
   const dangers = all.filter(({ severity }) => severity === 'danger').length;
   if (!dangers) return `${all.length}`;
   if (dangers === all.length) return dangers === 1 ? '1, a danger' : `${dangers}, all dangers`;
-  return `${all.length}, ${dangers} of them ${dangers === 1 ? 'a danger' : 'dangers'}`;
+  return `${all.length}, ${dangers} of them ${plural(dangers, 'a danger', 'dangers')}`;
 });
 const drawn = computed(() => {
   const bySpace = new Map<string, DrawnBin[]>();
@@ -106,7 +107,7 @@ const madeGood = computed(() => {
       </template>
       <template v-if="fresh">
         <dt>Not in bins today</dt>
-        <dd>{{ fresh }} {{ fresh === 1 ? 'kind' : 'kinds' }}</dd>
+        <dd>{{ counted(fresh, 'kind') }}</dd>
       </template>
       <template v-if="several >= 30">
         <dt>Looking in several places</dt>
@@ -114,7 +115,9 @@ const madeGood = computed(() => {
       </template>
       <template v-if="figures.pieces || plan">
         <dt>To buy</dt>
-        <dd>{{ figures.pieces ? `${money(figures.cost, store.site!.currency)}, ${figures.pieces}` : 'nothing' }}</dd>
+        <dd>
+          {{ figures.pieces ? `${formatMoney(figures.cost, store.site!.currency)}, ${figures.pieces}` : 'nothing' }}
+        </dd>
       </template>
       <dt>Places left free</dt>
       <dd>{{ percent(figures.free) }}</dd>

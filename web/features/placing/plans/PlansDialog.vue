@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Whole plans for this room, each for one strategy, beside what stands; one is taken over whole or in part. */
+import { minorDigits } from '@stube/core/notation';
 import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue';
 import { proxy } from 'comlink';
 import ProgressBar from 'primevue/progressbar';
@@ -10,7 +11,6 @@ import { searchBudget } from '../../../data/worker/budget.ts';
 import { plain } from '../../../data/worker/plain.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import NumberField from '../../../parts/NumberField.vue';
-import { minorDigits } from '../../../parts/numbers.ts';
 import { usePlansActions } from './actions.ts';
 import { STRATEGY_NAMES, strategyName } from '../../containing/containers/strategy-names.ts';
 import PlanCard from './PlanCard.vue';

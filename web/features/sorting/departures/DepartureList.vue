@@ -1,10 +1,11 @@
 <script setup lang="ts">
 /** What leaves the house, by where it goes: ticked off one by one or all at once when it is handed over. */
+import { formatMoney, minorDigits } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { type Departure, departuresOf, handedOver } from '@stube/core/pile';
 import type { Line } from '@stube/core/model';
 import { formatDay, today } from '../../../parts/day.ts';
-import { formatAmount, minorDigits, money, readNumber } from '../../../parts/numbers.ts';
+import { formatAmount, readNumber } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';
 import { DECISION_PICTURES } from '../pile/decisions.ts';
 
@@ -86,14 +87,16 @@ const back = (line: Line) => store.tryWrite(() => store.patch('line', line, { ha
     </div>
     <details v-if="gone.length">
       <summary>
-        {{ gone.length }} handed over<template v-if="gained">, {{ money(gained, currency) }} came for it</template>
+        {{ gone.length }} handed over<template v-if="gained"
+          >, {{ formatMoney(gained, currency) }} came for it</template
+        >
       </summary>
       <ul>
         <li v-for="line in gone.slice(0, SHOWN * 4)" :key="line.id" class="row between small">
           <span
             >{{ line.name }} · {{ line.decision
             }}<template v-if="line.destination"> · {{ line.destination }}</template> · {{ formatDay(line.handedOver!)
-            }}<template v-if="line.gained"> · {{ money(line.gained, currency) }}</template></span
+            }}<template v-if="line.gained"> · {{ formatMoney(line.gained, currency) }}</template></span
           ><button class="press quiet small" type="button" :aria-label="`Still here: ${line.name}`" @click="back(line)">
             still here
           </button>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What came of the pile: kept and let go by destination, the room it freed, and the lists to take along. */
+import { counted } from '@stube/core/notation';
 import { computed, ref, watch } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import { FileDown, Printer } from '@lucide/vue';
@@ -38,9 +39,7 @@ const bays = computed(() => {
   return props.totals.leaving.litres / (middle * fillLimitOf(store.site));
 });
 const said = (sum: Sum) =>
-  [`${sum.lines} ${sum.lines === 1 ? 'line' : 'lines'}`, sum.pieces && formatAmount(Math.round(sum.pieces), 'pieces')]
-    .filter(Boolean)
-    .join(', ');
+  [counted(sum.lines, 'line'), sum.pieces && formatAmount(Math.round(sum.pieces), 'pieces')].filter(Boolean).join(', ');
 const list = (of: ListKey, ending: string) => `/api/sites/${store.id}/list.${ending}?of=${of}&room=${id.value}`;
 
 const canvas = ref<HTMLCanvasElement | null>(null);

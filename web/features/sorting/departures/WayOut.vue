@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What waits in a room to be handed over, and that it needs a place until then. */
+import { plural } from '@stube/core/notation';
 import { computed } from 'vue';
 import { DoorOpen } from '@lucide/vue';
 import { isWaiting, litresOfLine, WAY_OUT } from '@stube/core/contents';
@@ -25,7 +26,7 @@ const hasPlace = computed(() => store.data.category.some((category) => category.
     <p>
       <DoorOpen :size="20" />{{ waiting.length === 1 ? 'One thing waits' : `${waiting.length} things wait` }} here to be
       handed over<template v-if="takes >= 0.5">
-        and {{ waiting.length === 1 ? 'takes' : 'take' }} about {{ litres(takes) }}</template
+        and {{ plural(waiting.length, 'takes', 'take') }} about {{ litres(takes) }}</template
       >.
     </p>
     <button class="press small" type="button" @click="store.tryWrite(() => givePlace())">Give them a place</button>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A category: what it is called, how it lies, who uses it, and what that asks of its container and place. */
+import { counted } from '@stube/core/notation';
 import { computed, reactive, ref } from 'vue';
 import { PACKING_WORDS } from '@stube/core/contents';
 import { HAZARD_WORDS } from '@stube/core/hazards';
@@ -43,8 +44,7 @@ const values = () => {
 };
 const lines = computed(() => store.data.line.filter((line) => line.categoryId === old?.id).length);
 const removal = computed(
-  () =>
-    `Remove${lines.value ? `; its ${lines.value} ${lines.value === 1 ? 'line stays' : 'lines stay'}, unsorted` : ''}`,
+  () => `Remove${lines.value ? `; its ${counted(lines.value, 'line stays', 'lines stay')}, unsorted` : ''}`,
 );
 
 const { merge, split } = useMerging();

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** How fine a family is sorted: the curve of finding and tidying over the number of bins, its best, and one's own choice. */
+import { counted } from '@stube/core/notation';
 import { computed, reactive, ref, watch } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import { Chart, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
@@ -131,9 +132,8 @@ async function keep(fine: number | null): Promise<void> {
   <ModalDialog :title="`How fine: ${family.name}`" :width="640" @close="emit('close')">
     <div class="stack">
       <p>
-        <b>{{ curve.best.bins }} {{ curve.best.bins === 1 ? 'bin' : 'bins' }}</b> for {{ pieces }}
-        {{ pieces === 1 ? 'thing' : 'things' }} that differ, looked for {{ finds.toFixed(1).replace('.0', '') }} times a
-        week: {{ minutes(curve.best.total) }} a week.
+        <b>{{ counted(curve.best.bins, 'bin') }}</b> for {{ counted(pieces, 'thing') }} that differ, looked for
+        {{ finds.toFixed(1).replace('.0', '') }} times a week: {{ minutes(curve.best.total) }} a week.
         <template v-if="curve.without.bins > curve.best.bins"
           >Without the ceiling of {{ ceiling }} classes for the youngest who tidy it would be
           {{ curve.without.bins }}.</template

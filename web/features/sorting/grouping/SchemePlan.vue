@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What sorting by another school would do to every bin of the room, before it is done. */
+import { plural } from '@stube/core/notation';
 import { computed } from 'vue';
 import type { BinFate } from '@stube/core/grouping';
 
@@ -39,7 +40,7 @@ const labels = computed(() => props.bins.filter((bin) => bin.newLabel).length);
     <p class="small">
       {{
         labels
-          ? `${labels} printed ${labels === 1 ? 'label is' : 'labels are'} out of date then and go on the next print run.`
+          ? `${labels} printed ${plural(labels, 'label is', 'labels are')} out of date then and go on the next print run.`
           : 'No printed label changes.'
       }}
       One undo brings all of it back.

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The same things sorted by every school, side by side, with what each costs; one tap sorts the room by it. */
+import { counted } from '@stube/core/notation';
 import { computed, nextTick, onMounted, ref, shallowRef } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import {
@@ -108,7 +109,7 @@ async function apply(): Promise<void> {
   busy.value = false;
   if (!done) return;
   const moved = change.update.filter(({ table }) => table === 'line').length;
-  store.sayDone(`Sorted by ${name}: ${moved} ${moved === 1 ? 'line' : 'lines'} moved.`);
+  store.sayDone(`Sorted by ${name}: ${counted(moved, 'line')} moved.`);
   emit('close');
 }
 </script>
@@ -202,8 +203,7 @@ async function apply(): Promise<void> {
       />
       <section v-if="open && !plan" class="groups" :aria-label="`Classes by ${open.about.name}`">
         <span v-for="group in open.groups" :key="group.name" class="tag"
-          ><b>{{ group.name }}</b> {{ group.lineIds.length }} {{ group.lineIds.length === 1 ? 'line' : 'lines' }},
-          {{ group.bins }} {{ group.bins === 1 ? 'bin' : 'bins' }}</span
+          ><b>{{ group.name }}</b> {{ counted(group.lineIds.length, 'line') }}, {{ counted(group.bins, 'bin') }}</span
         >
       </section>
       <section
@@ -223,9 +223,8 @@ async function apply(): Promise<void> {
       </section>
       <p class="small soft">
         Red classes are more than the youngest who tidy here keep apart. What a school does not know stays with its
-        kind<template v-if="own"
-          >; {{ own }} {{ own === 1 ? 'line' : 'lines' }} in categories of your own stay where they are</template
-        >. A longer bar is quicker. One undo takes it back.
+        kind<template v-if="own">; {{ counted(own, 'line') }} in categories of your own stay where they are</template>.
+        A longer bar is quicker. One undo takes it back.
       </p>
     </div>
   </ModalDialog>

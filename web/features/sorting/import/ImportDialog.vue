@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A list kept elsewhere comes in: columns matched, every fault shown at its row, then all of it or nothing. */
+import { counted } from '@stube/core/notation';
 import { computed, reactive, ref, shallowRef, watch } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import ProgressBar from 'primevue/progressbar';
@@ -152,15 +153,12 @@ async function write(): Promise<void> {
           <p aria-live="polite">
             <b>{{ found.lines.length }} lines</b> of {{ table.rows.length }} rows can come in<template
               v-if="found.empty - left.size > 0"
-              >, {{ found.empty - left.size }}
-              {{ found.empty - left.size === 1 ? 'row is' : 'rows are' }} empty</template
+              >, {{ counted(found.empty - left.size, 'row is', 'rows are') }} empty</template
             ><template v-if="left.size">, {{ left.size }} left out</template>.
           </p>
           <section v-if="stops.length" class="caution stack tight" aria-label="What has to be settled">
             <div class="row between">
-              <h3>
-                {{ stoppedRows.length }} {{ stoppedRows.length === 1 ? 'row has' : 'rows have' }} to be settled first
-              </h3>
+              <h3>{{ counted(stoppedRows.length, 'row has', 'rows have') }} to be settled first</h3>
               <button class="press small" type="button" @click="leaveOut(stoppedRows)">Leave them all out</button>
             </div>
             <ul>
@@ -181,7 +179,7 @@ async function write(): Promise<void> {
             </ul>
           </section>
           <details v-if="notes.length">
-            <summary>{{ notes.length }} {{ notes.length === 1 ? 'remark' : 'remarks' }} on how rows were read</summary>
+            <summary>{{ counted(notes.length, 'remark') }} on how rows were read</summary>
             <ul>
               <li v-for="(note, i) in notes.slice(0, SHOWN)" :key="i" class="small">
                 <b>Row {{ note.row }}</b> {{ titleOf(note.column) }}: {{ note.message }}

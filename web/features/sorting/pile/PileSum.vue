@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What the pile adds up to, the line being typed included. */
+import { counted } from '@stube/core/notation';
 import { computed } from 'vue';
 import { fateOf, type PileTotals, type Sum } from '@stube/core/pile';
 import { DECISIONS } from '@stube/core/model';
@@ -38,7 +39,7 @@ const pieces = (sum: Sum) => (sum.pieces ? formatAmount(Math.round(sum.pieces), 
         ><dt><i :class="bar.key" />{{ bar.word }}</dt>
         <dd>
           <b class="figure" :data-sum="bar.key">{{ litres(bar.sum.litres) }}</b><span class="small soft">{{
-            [`${bar.sum.lines} ${bar.sum.lines === 1 ? 'line' : 'lines'}`, pieces(bar.sum)].filter(Boolean).join(', ')
+            [counted(bar.sum.lines, 'line'), pieces(bar.sum)].filter(Boolean).join(', ')
           }}</span>
         </dd></template
       >

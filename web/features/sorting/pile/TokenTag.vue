@@ -2,7 +2,7 @@
 /** A word of a line that was taken to mean something, with what; one tap puts it back into the name. */
 import { computed } from 'vue';
 import { X } from '@lucide/vue';
-import { formatLength } from '@stube/core/lengths';
+import { formatLength } from '@stube/core/notation';
 import type { ParsedLine, TokenKind } from '@stube/core/pile';
 import { useSite } from '../../../data/site.ts';
 import { formatDay } from '../../../parts/day.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What nobody has decided about yet: one by one, or all of it stays. */
+import { counted } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { Check, Layers } from '@lucide/vue';
 import type { Line } from '@stube/core/model';
@@ -21,7 +22,7 @@ async function keepAll(): Promise<void> {
   const left = doubtful.value;
   const done = await store.tryWrite(() =>
     store.writeTogether({
-      what: `keep ${lines.length} ${lines.length === 1 ? 'line' : 'lines'}`,
+      what: `keep ${counted(lines.length, 'line')}`,
       update: lines.map((line) => ({
         table: 'line',
         id: line.id,
