@@ -3,7 +3,7 @@ import { byId } from '../../ground/model/by-id.ts';
 import type { Bin, Category, Compartment, ContainerType } from '../../ground/model/entities.ts';
 import { widthOf } from '../containers/spaces.ts';
 import { brokenRules } from '../../ground/body/rules.ts';
-import { clearHeight, type PlaceProblem } from '../../ground/problems/place-problem.ts';
+import { clearHeight, type RoomProblem } from '../../ground/problems/place-problem.ts';
 import { fitContainerOf } from './fit-problem-of.ts';
 import type { FillBin, FillProblem } from './unit-filling.ts';
 
@@ -14,7 +14,7 @@ import type { FillBin, FillProblem } from './unit-filling.ts';
 export function fillProblemOf(
   spaces: readonly Compartment[],
   bins: readonly Bin[],
-  room: PlaceProblem,
+  room: RoomProblem,
   categories: ReadonlyMap<string, Category>,
   types: ReadonlyMap<string, ContainerType>,
 ): FillProblem {

@@ -5,7 +5,7 @@
 import { EYES } from './reach.ts';
 import type { Room } from '../model/entities.ts';
 import { gripHundredths } from './effort.ts';
-import type { PlaceBin, PlaceCompartment, PlacePerson } from '../problems/place-problem.ts';
+import type { RoomBin, RoomCompartment, PlacePerson } from '../problems/place-problem.ts';
 
 const HIP = 0.53;
 /** From this mass on a bin counts as heavy in such a room, grams: half of what must never be above the shoulder. */
@@ -21,9 +21,9 @@ const SHARE_BELOW = 0.5;
  * Heavy things are kept below that height, as long as there is room for them: where it is scarce, a place overhead is
  * better than none, and a caution tells it. What children must not reach stays free to go up.
  */
-export function keptFromOverhead(bins: readonly PlaceBin[], compartments: readonly PlaceCompartment[]): PlaceBin[] {
-  const isHeavy = (bin: PlaceBin): boolean => bin.mass > OVERHEAD_MASS && !bin.hazard;
-  const volume = ({ width, depth, height }: Pick<PlaceBin, 'width' | 'depth' | 'height'>) => width * depth * height;
+export function keptFromOverhead(bins: readonly RoomBin[], compartments: readonly RoomCompartment[]): RoomBin[] {
+  const isHeavy = (bin: RoomBin): boolean => bin.mass > OVERHEAD_MASS && !bin.hazard;
+  const volume = ({ width, depth, height }: Pick<RoomBin, 'width' | 'depth' | 'height'>) => width * depth * height;
   const below = compartments.filter(({ floor }) => floor < OVERHEAD_HEIGHT).reduce((sum, one) => sum + volume(one), 0);
   const asked = bins.filter(isHeavy).reduce((sum, bin) => sum + volume(bin), 0);
   if (!asked || asked > SHARE_BELOW * below) return [...bins];
@@ -36,7 +36,7 @@ export function keptFromOverhead(bins: readonly PlaceBin[], compartments: readon
 
 /** The highest grip at which a bin may stand, mm; undefined where the room does not care. */
 export function highestOf(
-  bin: Pick<PlaceBin, 'mass' | 'uses'>,
+  bin: Pick<RoomBin, 'mass' | 'uses'>,
   heights: Room['heights'],
   people: readonly PlacePerson[],
 ): number | undefined {

@@ -3,8 +3,8 @@ import { adultReach, BANDS, childReach, climbingReach, gripHundredths } from './
 import {
   clearHeight,
   HEAVY_MASS,
-  type PlaceBin,
-  type PlaceCompartment,
+  type RoomBin,
+  type RoomCompartment,
   type PlacePerson,
 } from '../problems/place-problem.ts';
 
@@ -37,8 +37,8 @@ export const usableWidth = (width: number, growth: number): number => Math.floor
 
 /** Every rule that bin alone breaks in that compartment; an empty list means it may stand there. */
 export function brokenRules(
-  bin: PlaceBin,
-  at: PlaceCompartment,
+  bin: RoomBin,
+  at: RoomCompartment,
   people: ReadonlyMap<string, PlacePerson>,
   growth: number,
 ): BrokenRule[] {

@@ -19,11 +19,7 @@ export interface PlaceCompartment {
   locked: boolean;
   sunlit: boolean;
   onView: boolean;
-  /** Only what can hang goes there. Not part of the open format: absent means that things stand. */
-  hangs?: boolean;
   maxLoad: number;
-  /** Ids of the compartments over which it lies, into which what leaks could drip. Not part of the open format. */
-  over?: readonly string[];
   /** Metres from each zone's centre, by zone id. */
   walk: Record<string, number>;
 }
@@ -45,12 +41,6 @@ export interface PlaceBin {
   childReach: boolean;
   lightSensitive: boolean;
   view: 'show' | 'hide' | null;
-  /** Its grip is no higher than that, mm, as the room is kept. Not part of the open format. */
-  highest?: number;
-  /** It may hang on a hook or a rod. Not part of the open format. */
-  canHang?: boolean;
-  /** What it is of that must not share a compartment with others, as bits; absent: nothing. Not part of the open format. */
-  nature?: number;
 }
 export interface PlaceProblem {
   people: PlacePerson[];
@@ -59,6 +49,27 @@ export interface PlaceProblem {
   bins: PlaceBin[];
   growth: number;
   timeMs: number;
+}
+
+/** What a room knows beyond the open format. */
+export interface RoomCompartment extends PlaceCompartment {
+  /** Only what can hang goes there; absent means that things stand. */
+  hangs?: boolean;
+  /** Ids of the compartments over which it lies, into which what leaks could drip. */
+  over?: readonly string[];
+}
+export interface RoomBin extends PlaceBin {
+  /** Its grip is no higher than that, mm, as the room is kept. */
+  highest?: number;
+  /** It may hang on a hook or a rod. */
+  canHang?: boolean;
+  /** What it is of that must not share a compartment with others, as bits; absent: nothing. */
+  nature?: number;
+}
+/** The problem of a room of a site: one in the open format is one of these that says no more. */
+export interface RoomProblem extends PlaceProblem {
+  compartments: RoomCompartment[];
+  bins: RoomBin[];
 }
 
 /** Seconds a week for every unit beyond the first over which a group is spread. */

@@ -15,7 +15,7 @@ import { isOver, natureOf } from '../../ground/hazards/natures.ts';
 import { highestOf, keptFromOverhead } from '../../ground/body/heights.ts';
 import { parkedWidth } from './parked.ts';
 import type { RoomData } from './room-data.ts';
-import type { PlaceBin, PlaceCompartment, PlacePerson, PlaceProblem } from '../../ground/problems/place-problem.ts';
+import type { RoomBin, RoomCompartment, PlacePerson, RoomProblem } from '../../ground/problems/place-problem.ts';
 import { HEAVY_MASS } from '../../ground/problems/place-problem.ts';
 
 /** What rolls is rolled to the work and away: it is reached from there, metres. */
@@ -73,7 +73,7 @@ export function placePeople(data: Pick<RoomData, 'room' | 'people'>): PlacePerso
 }
 
 /** The whole room as a problem; `childReach` and format are as in the open format. */
-export function placeProblemOf(data: RoomData): PlaceProblem {
+export function placeProblemOf(data: RoomData): RoomProblem {
   const { site, room, units, zones } = data;
   const young = isYoung(comesInto(room, data.people), data.today);
   const people = placePeople(data);
@@ -88,7 +88,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
   const parkedAt = groupedBy(data.parked ?? [], ({ bin }) => bin.parkId);
   const spaces = data.compartments.filter((space) => unitOf.has(space.unitId));
   const inUnit = groupedBy(spaces, ({ unitId }) => unitId);
-  const compartments = spaces.map((space): PlaceCompartment => {
+  const compartments = spaces.map((space): RoomCompartment => {
     const unit = unitOf.get(space.unitId)!;
     const parked = parkedAt.get(space.id) ?? [];
     const width = parked.reduce((left, one) => left - parkedWidth(one, space), widthOf(space));
@@ -124,7 +124,7 @@ export function placeProblemOf(data: RoomData): PlaceProblem {
   const contents = contentsOf(data);
   const fetched = fetchedOf(data.observations ?? [], data.bins, data.categories);
   const ofCategory = groupedBy(data.bins, (bin) => bin.categoryId);
-  const bins = data.bins.flatMap((bin): PlaceBin[] => {
+  const bins = data.bins.flatMap((bin): RoomBin[] => {
     const category = data.categories.get(bin.categoryId);
     const type = shapeOf(bin, data.types);
     if (!category || !type) return [];

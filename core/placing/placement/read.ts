@@ -1,11 +1,11 @@
 /** Reads a problem of `stube-place/2`. Unknown fields are ignored. */
 import { FieldReader, FormatError, onlyOnce } from '../../ground/engine/problem-format.ts';
-import type { DepthProblem } from './depth/problem.ts';
+import type { OpenDepthProblem } from './depth/problem.ts';
 
 const MOST = { rows: 20_000, timeMs: 3_600_000 };
 
 /** @throws FormatError naming the first wrong field */
-export function readDepthProblem(json: unknown): DepthProblem {
+export function readDepthProblem(json: unknown): OpenDepthProblem {
   const problem = new FieldReader(json);
   const format = problem.format('stube-place/2');
   const people = problem.list('people', MOST.rows, (fieldReader) => ({

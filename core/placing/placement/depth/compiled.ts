@@ -14,7 +14,7 @@ import {
   clearHeight,
   HEAVY_MASS,
   UNPLACED,
-  type PlaceCompartment,
+  type RoomCompartment,
   type PlacePerson,
 } from '../../../ground/problems/place-problem.ts';
 import { usableWidth } from '../../../ground/body/rules.ts';
@@ -104,7 +104,7 @@ export const cheapestOf = (place: CompiledDepth): Float64Array =>
 
 /** What about a space some bins must not meet, and what about a bin minds it, as bits: the same on both sides. */
 const OUT = { sun: 1, seen: 2, covered: 4, hangs: 8, locked: 16 };
-function keepsOut({ door, drawer, sunlit, onView, hangs, locked }: PlaceCompartment): number {
+function keepsOut({ door, drawer, sunlit, onView, hangs, locked }: RoomCompartment): number {
   const covered = door || drawer;
   return (
     (sunlit && !covered ? OUT.sun : 0) |

@@ -1,13 +1,20 @@
 /** Homes in depth, `stube-place/2`: two rows and more, one bin on another, with what has to be moved first. Lengths mm, masses g. */
-import type { PlaceBin, PlaceProblem } from '../../../ground/problems/place-problem.ts';
+import type { PlaceBin, PlaceProblem, RoomBin, RoomProblem } from '../../../ground/problems/place-problem.ts';
 
-export interface DepthBin extends PlaceBin {
+interface InDepth {
   /** Width and depth may change places. */
   turnable: boolean;
   /** Another may stand on it. */
   stackable: boolean;
 }
-export interface DepthProblem extends Omit<PlaceProblem, 'bins'> {
+/** The open format. */
+export interface OpenDepthProblem extends Omit<PlaceProblem, 'bins'> {
+  format: 'stube-place/2';
+  bins: (PlaceBin & InDepth)[];
+}
+export type DepthBin = RoomBin & InDepth;
+/** What is placed: a problem in the open format, or one of a room, which says more. */
+export interface DepthProblem extends Omit<RoomProblem, 'bins'> {
   format: 'stube-place/2';
   bins: DepthBin[];
 }

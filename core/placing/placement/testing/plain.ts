@@ -1,7 +1,7 @@
 /** Bins and compartments to which no rule applies but room: for tests that need to know where each belongs. */
-import type { PlaceBin, PlaceCompartment, PlaceProblem } from '../../../ground/problems/place-problem.ts';
+import type { RoomBin, RoomCompartment, RoomProblem } from '../../../ground/problems/place-problem.ts';
 
-export const plainBin = (id: string, more: Partial<PlaceBin> = {}): PlaceBin => ({
+export const plainBin = (id: string, more: Partial<RoomBin> = {}): RoomBin => ({
   id,
   width: 300,
   depth: 200,
@@ -19,7 +19,7 @@ export const plainBin = (id: string, more: Partial<PlaceBin> = {}): PlaceBin => 
 });
 
 /** An open shelf at the height of the hands, in a unit of its own, one metre from two zones. */
-export const plainShelf = (id: string, more: Partial<PlaceCompartment> = {}): PlaceCompartment => ({
+export const plainShelf = (id: string, more: Partial<RoomCompartment> = {}): RoomCompartment => ({
   id,
   unit: id,
   floor: 900,
@@ -37,7 +37,7 @@ export const plainShelf = (id: string, more: Partial<PlaceCompartment> = {}): Pl
   ...more,
 });
 
-export const plainProblem = (bins: PlaceBin[], compartments: PlaceCompartment[]): PlaceProblem => ({
+export const plainProblem = (bins: RoomBin[], compartments: RoomCompartment[]): RoomProblem => ({
   people: [{ id: 'p0', kind: 'adult', stature: 1700 }],
   zones: ['z0', 'z1', 'p', 'q', 'r'].map((id) => ({ id })),
   compartments,
