@@ -96,14 +96,15 @@ test('small parts, cots and what children carry', () =>
   }));
 
 test('how much room things take', () => {
+  const alike = (factor: number) => ({ box: factor, cylinder: factor, ball: factor, irregular: factor });
   expect(PACKING_FACTOR).toEqual({
-    neat: 1.1,
-    rigid: 0.7,
-    small: 0.8,
-    long: 0.7,
-    soft: 0.6,
-    nesting: 0.35,
-    flat: 1.05,
+    neat: alike(1.1),
+    rigid: { box: 1.6, cylinder: 1.1, ball: 0.87, irregular: 0.85 },
+    small: { box: 1.6, cylinder: 1.25, ball: 0.87, irregular: 0.85 },
+    long: { box: 1.3, cylinder: 1.15, ball: 0.87, irregular: 0.8 },
+    soft: alike(0.6),
+    nesting: alike(0.3),
+    flat: alike(1.05),
   });
   expect(FORM_FACTOR).toEqual({ box: 1, tapered: 0.9, round: 0.78 });
   expect(Object.fromEntries(EVERYDAY_MEASURES.map(({ key, litres }) => [key, litres]))).toEqual({

@@ -161,7 +161,7 @@ function cloth(line: Line, scraps: Category | undefined): Way | null {
   if (line.lies === 'neat') return null;
   return {
     saver: 'files',
-    words: `folded to ${layers} layers and hung over a hanger in a box for hanging files, ${thick} mm each: ${Math.max(1, Math.floor(FILE_BOX / (thick * PACKING_FACTOR.neat)))} to a box`,
+    words: `folded to ${layers} layers and hung over a hanger in a box for hanging files, ${thick} mm each: ${Math.max(1, Math.floor(FILE_BOX / (thick * PACKING_FACTOR.neat.box)))} to a box`,
     values: { ...FILE, height: thick, lies: 'neat', note: noteOf(line, IN_A_FILE) },
   };
 }

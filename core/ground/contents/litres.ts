@@ -1,18 +1,44 @@
 /** From amounts to litres, and from a container's measures to what it takes (docs/computing.md, How much room does it take?). */
 import type { Category, ContainerShape, PackingKind, Line } from '../model/entities.ts';
+import type { PieceShape } from '../starter/shape.ts';
 import { litresOf } from './measures.ts';
-import { CLOTH_WIDTH, densityOf, kindOfLine, liesOf, pieceOf, piecesOf, type OfKind } from './piece.ts';
+import { CLOTH_WIDTH, densityOf, kindOfLine, liesOf, pieceOf, piecesOf, shapeOfPiece, type OfKind } from './piece.ts';
 
-/** Bulk per volume of the pieces' boxes, by how they lie: with air between them, or interlocked, or one inside the other. */
-export const PACKING_FACTOR: Record<PackingKind, number> = {
-  neat: 1.1,
-  rigid: 0.7,
-  small: 0.8,
-  long: 0.7,
-  soft: 0.6,
-  nesting: 0.35,
-  flat: 1.05,
+/**
+ * How much of its own box each further piece adds, by how they lie and by their form. Balls and cylinders that are poured
+ * fill 0.60 and 0.63 of a box (Scott 1960; Zou and Yu 1996), cubes 0.62: with the share of their box that their bodies
+ * are (0.52, 0.79, 1) that makes 0.87, 1.25 and 1.6. Rigid cylinders (jars, tins) stand in rows, long ones lie side by
+ * side; things of no form interlock; the rest by our own judgement.
+ */
+export const PACKING_FACTOR: Record<PackingKind, Readonly<Record<PieceShape, number>>> = {
+  neat: { box: 1.1, cylinder: 1.1, ball: 1.1, irregular: 1.1 },
+  rigid: { box: 1.6, cylinder: 1.1, ball: 0.87, irregular: 0.85 },
+  small: { box: 1.6, cylinder: 1.25, ball: 0.87, irregular: 0.85 },
+  long: { box: 1.3, cylinder: 1.15, ball: 0.87, irregular: 0.8 },
+  soft: { box: 0.6, cylinder: 0.6, ball: 0.6, irregular: 0.6 },
+  nesting: { box: 0.3, cylinder: 0.3, ball: 0.3, irregular: 0.3 },
+  flat: { box: 1.05, cylinder: 1.05, ball: 1.05, irregular: 1.05 },
 };
+/** Share of its box that the body of a piece is: a cylinder π ÷ 4, a ball π ÷ 6. Of what has no form nobody can say. */
+export const BODY_SHARE: Readonly<Record<Exclude<PieceShape, 'irregular'>, number>> = {
+  box: 1,
+  cylinder: Math.PI / 4,
+  ball: Math.PI / 6,
+};
+/** From that volume of its box on, litres, a rigid piece is stacked, not poured. */
+const STACKED = 1;
+const STACKED_FACTOR: Readonly<Record<PieceShape, number>> = { box: 1.1, cylinder: 1.1, ball: 0.87, irregular: 1 };
+
+/**
+ * Bulk litres of pieces of one size: the first takes its own box, each further one what it adds by its form.
+ * @param each litres of the box of one
+ */
+export function bulkOfPieces(pieces: number, each: number, lies: PackingKind, shape: PieceShape): number {
+  const factor = lies === 'rigid' && each >= STACKED ? STACKED_FACTOR[shape] : PACKING_FACTOR[lies][shape];
+  // Cloth gives way, and sheets have no air in their box: one as many.
+  if (lies === 'soft' || lies === 'flat') return pieces * each * factor;
+  return each * (Math.min(1, pieces) + Math.max(0, pieces - 1) * factor);
+}
 export const PACKING_WORDS: Record<PackingKind, string> = {
   neat: 'lies neatly, like books',
   rigid: 'rigid, of odd shapes',
@@ -63,7 +89,8 @@ export function bulkLitres(
     return (pieces * line.length * line.width * kind.litresPerMetre) / 1000 / CLOTH_WIDTH;
   const piece = pieceOf(line, category);
   if (!piece) return null;
-  return (pieces * piece[0] * piece[1] * piece[2] * PACKING_FACTOR[liesOf(line, category)]) / 1e6;
+  const box = (piece[0] * piece[1] * piece[2]) / 1e6;
+  return bulkOfPieces(pieces, box, liesOf(line, category), shapeOfPiece(line, kind));
 }
 
 /** Litres inside to the brim. */

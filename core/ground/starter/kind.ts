@@ -1,6 +1,7 @@
 /** Kinds of thing: what a thing is by its name, how large one usually is and how several of them lie. */
 import type { HazardId, PackingKind } from '../model/entities.ts';
 import { keyOf, type StarterCategory } from './define.ts';
+import { PIECE_SHAPES, shapeOfKind, type PieceShape } from './shape.ts';
 
 export const STANDS = ['row', 'stack', 'single', 'hook'] as const;
 export type Stands = (typeof STANDS)[number];
@@ -14,6 +15,8 @@ export interface Kind {
   /** Usual size of one, mm, longest first; rounded everyday values. */
   piece: readonly [number, number, number];
   lies: PackingKind;
+  /** Its form; read off its name and sides where the table does not say it. */
+  shape: PieceShape;
   /** Grams a bulk litre. */
   density: number;
   /** Pieces in a pack as it is sold; null where one pack is one piece, or packs differ too much. */
@@ -41,6 +44,7 @@ const asKind = (category: StarterCategory): Kind => ({
   names: [category.name, ...category.synonyms],
   piece: category.piece,
   lies: category.packingKind,
+  shape: shapeOfKind([category.name], category.piece),
   density: category.density,
   pack: null,
   holds: null,
@@ -60,7 +64,9 @@ function flagged(kind: Kind, flags: string): Kind {
         .split('x')
         .map(Number)
         .sort((a, b) => b - a) as unknown as Kind['piece'];
+      own.shape = shapeOfKind(own.names, own.piece);
     } else if (LIES.includes(flag as PackingKind)) own.lies = flag as PackingKind;
+    else if (PIECE_SHAPES.includes(flag as PieceShape)) own.shape = flag as PieceShape;
     else if (flag === 'set') own.isSet = true;
     else if (flag === 'coiled') own.coiled = true;
     else if (name === 'stands' && STANDS.includes(value as Stands)) own.stands = value as Stands;
@@ -78,7 +84,7 @@ function flagged(kind: Kind, flags: string): Kind {
 
 /**
  * Reads tables of kinds. `# Category` begins the kinds of a category; `names, of it` are more names for what is in it;
- * `names | set` more names, and how all of it is; `names | 280x140x70 soft pack=40 holds=100 metre=0.3 coiled set stands=hook density=60 H2` is a kind of its own: size in mm, how it lies,
+ * `names | set` more names, and how all of it is; `names | 280x140x70 soft cylinder pack=40 holds=100 metre=0.3 coiled set stands=hook density=60 H2` is a kind of its own: size in mm, how it lies, its form where it is not plain,
  * pieces in a pack, pieces in the box that is meant, litres a running metre, how it stands without a container, grams a litre, and hazards beyond those of the category. What is not said is as in the category.
  * @throws Error for a category or a flag that does not exist
  */

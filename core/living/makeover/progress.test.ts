@@ -115,8 +115,8 @@ test('a pile adds up by fate, and what is told by measure has litres but no coun
     { measures: {} },
   );
   expect(totals.kept).toMatchObject({ lines: 2, pieces: 10 });
-  expect(totals.kept.litres).toBeCloseTo(10 * 0.1 * 0.7 + 10);
+  expect(totals.kept.litres).toBeCloseTo(0.1 * (1 + 9 * 1.1) + 10);
   expect(totals.leaving).toMatchObject({ lines: 1, pieces: 5 });
   expect(totals.open.lines).toBe(1);
-  expect(totals.by['give away']!.litres).toBeCloseTo(5 * 0.1 * 0.7);
+  expect(totals.by['give away']!.litres).toBeCloseTo(0.1 * (1 + 4 * 1.1));
 });

@@ -84,7 +84,7 @@ spray glue, spray mount, spray adhesive, fixative | 200x65x65
 glue gun, hot glue gun, cordless glue gun
 # Sticky tape
 sticky tape, masking tape, washi tape, parcel tape, double sided tape, duct tape, tape, roll of tape, packing tape, adhesive tape, clear tape, electrical tape, gaffer tape, correction tape, book tape, painters tape
-parcel tape, packing tape, gaffer tape, duct tape | 110x110x50
+parcel tape, packing tape, gaffer tape, duct tape | 100x100x50
 washi tape, correction tape, electrical tape, washi | 45x45x15
 tape dispenser, tape gun | 180x90x80
 hook tape, hook and loop tape, hook and loop dots, sticky dots, sticky pads, sticky putty, glue dots, poster putty | 120x90x15

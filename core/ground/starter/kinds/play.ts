@@ -1,7 +1,7 @@
 /** Kinds of thing to play with, by the category they belong to. See {@link readKinds} for how they are written. */
 export const PLAY_KINDS = `
 # Wooden blocks
-block, brick, wooden brick, unit block, wooden building block, alphabet block, rainbow block
+block, brick, wooden brick, wooden cube, building cube, unit block, wooden building block, alphabet block, rainbow block
 hollow block, giant block | 280x140x70
 foam block, soft block | 120x60x60
 cardboard block, cardboard brick | 300x150x100
@@ -135,8 +135,8 @@ bean bag, throwing bag, beanbag
 bean bag chair, beanbag seat, bean bag seat, beanbag chair | 800x800x600 soft stands=single
 # Hoops and rings
 hoops and rings | stands=hook
-hula hoop, hoop, gym hoop, pe hoop | 700x700x20
-throwing ring, quoit, ring toss | 170x170x20
+hula hoop, hoop, gym hoop, pe hoop | 700x700x20 neat
+throwing ring, quoit, ring toss | 170x170x20 neat
 # Bats and rackets
 skittles, skittle set, bowling set, boules, boccia, croquet set | 350x300x120 rigid set
 racket, bat, tennis racket, badminton racket, cricket bat, rounders bat, hockey stick, baseball bat

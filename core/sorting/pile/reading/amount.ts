@@ -139,6 +139,16 @@ export function readAmount(text: string, kindOf: (name: string) => Kind | undefi
   const inside = IN_IT.exec(text);
   if (inside)
     return readAmount(tidy(`${text.slice(0, inside.index)} ${text.slice(inside.index + inside[0].length)}`), kindOf);
+  const united = UNITED.exec(text) ?? LONE_UNIT.exec(text);
+  const content = united && HOLDS.exec(text);
+  const litresEach = content ? litresHeld(content[1]!, content[2]!) : null;
+  if (content && litresEach !== null && content.index > united.index) {
+    // `24 bottles of 500 ml`, `6 bottles of glue 1 l`: what each of them holds.
+    const without = `${text.slice(0, content.index).replace(/\bof\s*$/i, '')} ${text.slice(content.index + content[0].length)}`;
+    const read = readAmount(tidy(without), kindOf);
+    if (read?.value.measure === 'pieces')
+      return { ...read, value: { ...read.value, litresEach }, said: `${read.said}, ${content[0].trim()}` };
+  }
   const american = US_MEASURED.exec(text);
   if (american && !isName(text, american)) {
     const litres = said(american[1]) * US_LITRES[american[2]![0]!.toLowerCase()]!;
@@ -173,7 +183,6 @@ export function readAmount(text: string, kindOf: (name: string) => Kind | undefi
     /-/.test(nPack[0])
   )
     return token(pieces(Number(nPack[1])), text, nPack);
-  const united = UNITED.exec(text) ?? LONE_UNIT.exec(text);
   if (united && !isBeside(text, united.index)) {
     const hasNumber = united.length > 3;
     const [n, adjective, word] = hasNumber ? [united[1], united[2], united[3]] : [undefined, united[1], united[2]];

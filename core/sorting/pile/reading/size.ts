@@ -47,17 +47,27 @@ const unitName = (unit: string): string => {
 const MM: Record<string, number> = { mm: 1, cm: 10, dm: 100, m: 1000, in: MM_PER_INCH, ft: 12 * MM_PER_INCH, yd: YARD };
 const mmOf = (number: string, unit: string): number => Math.round(numberOf(number) * MM[unitName(unit)]!);
 
+/** So many times as long as usual, something was told in another unit. */
+const TOO_LARGE = 4;
+
 /** The unit that was meant where none was told: that which brings the sides nearest to the usual ones of the kind. */
 function unitMeant(numbers: readonly number[], system: LengthSystem, kind: Kind | undefined): string {
   const usual = system === 'imperial' ? 'in' : 'cm';
-  if (!kind) return Math.max(...numbers) >= 250 && system !== 'imperial' ? 'mm' : usual;
+  if (!kind) {
+    // Nobody has a heap of things a metre each way: three such numbers, or two, are millimetres.
+    const large = Math.max(...numbers) >= 250 || Math.min(...numbers) >= 70;
+    return large && system !== 'imperial' ? 'mm' : usual;
+  }
   const sorted = [...numbers].sort((a, b) => b - a);
   // What is printed on photographic paper is told in inches everywhere.
   const candidates =
     kind.category.key === 'photographs'
       ? ['cm', 'in']
       : kind.lies === 'soft'
-        ? [usual]
+        ? // Cloth is told in centimetres, unless that were many times as large as such things are.
+          system !== 'imperial' && sorted.length === 3 && sorted[0]! * MM.cm! > TOO_LARGE * kind.piece[0]
+          ? ['mm']
+          : [usual]
         : system === 'imperial'
           ? ['in', 'mm', 'cm']
           : ['cm', 'mm'];

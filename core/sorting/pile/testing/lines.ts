@@ -300,7 +300,7 @@ poster 50x70 | a=null n=poster s=700,500 l=0.02,3
 photo frame 13 x 18 | a=null n=photo,frame s=180,130 l=0.2,1.5
 plastic box 60x40x30 | a=null n=plastic,box s=600,400,300 l=20,80
 shelf 80 cm wide | a=null n=shelf s=800
-wooden blocks 4x4x4, 100 | a=100 n=wooden,blocks s=40,40,40 l=4,8
+wooden blocks 4x4x4, 100 | a=100 n=wooden,blocks s=40,40,40 l=8,12
 stickers 5 x 5 cm 200 | a=200 n=stickers s=50,50 l=0.05,0.6
 puzzle (no box) 50x70 | a=null n=puzzle s=700,500 l=0.8,4
 bin it: old slippers | n=slippers d=bin
@@ -361,7 +361,7 @@ magnetic tiles set of 60 | sp=60 n=magnetic,tiles l=1.5,5 cat=Magnetic tiles
 memory 40 cards | a=null sp=40 n=memory cat=Memory games/Card games l=0.3,4
 ~15 hand puppets | a=15 n=hand,puppets l=8,35 cat=Puppets
 about fifty crayons | a=50 n=crayons l=0.2,0.8 cat=Wax crayons
-two hundred cotton reels | a=200 n=cotton,reels l=3,10 cat=Sewing thread
+two hundred cotton reels | a=200 n=cotton,reels l=6,11 cat=Sewing thread
 pair of roller skates | a=1,2 n=roller,skates l=5,40
 4 pairs of pliers | a=4 n=pliers l=0.6,3 h=H4 cat=Hand tools
 socks, 10 pairs | a=10,20 n=socks l=1,8 cat=Spare clothes
