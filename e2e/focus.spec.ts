@@ -110,7 +110,11 @@ test('each opens on its first field, keeps the focus, and gives it back', async 
     await expect(page.getByRole('dialog'), component).toBeVisible();
     // What is reckoned first has its choices a moment later.
     await settled(page);
-    await expect.poll(async () => (await focused(page)).name, { message: component }).not.toBe('Close');
+    const choices = page.getByRole('dialog').locator('button, input, select, textarea, a[href]');
+    // Where there is nothing to choose, the dialog can only be closed.
+    if ((await choices.count()) > 1)
+      await expect.poll(async () => (await focused(page)).name, { message: component }).not.toBe('Close');
+    await expect.poll(async () => (await focused(page)).inside, { message: component }).toBe(true);
     const first = await focused(page);
     expect(first, component).toMatchObject({ inside: true });
     const dialog = page.getByRole('dialog');

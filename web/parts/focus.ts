@@ -8,7 +8,10 @@ const ROW = 'li, tr, [data-row]';
 /** On what a dialog shows: its first field is the one that is focused, or, where it has none, its first choice. */
 export const vFirstField: ObjectDirective<HTMLElement> = {
   mounted(content) {
-    firstOf(content)?.setAttribute('autofocus', '');
+    const first = firstOf(content);
+    if (first) first.setAttribute('autofocus', '');
+    // What only tells something is closed: the focus must not stay behind on the page.
+    else void nextTick(() => setTimeout(() => focusClose(content)));
     // A dialog focuses this once more when it has come in: whoever was faster keeps what he has begun to fill in.
     content.addEventListener('focusin', ({ target }) => {
       for (const other of content.querySelectorAll('[autofocus]')) other.removeAttribute('autofocus');
@@ -23,6 +26,12 @@ export const vFirstField: ObjectDirective<HTMLElement> = {
     if (!content.contains(document.activeElement)) first?.focus();
   },
 };
+/** Where nothing inside can be focused, what closes the dialog. */
+function focusClose(content: HTMLElement): void {
+  const dialog = content.closest('[role=dialog]');
+  if (dialog && !dialog.contains(document.activeElement) && !firstOf(content))
+    dialog.querySelector<HTMLElement>(CHOICE)?.focus();
+}
 const firstOf = (content: HTMLElement): HTMLElement | null =>
   content.querySelector<HTMLElement>('[autofocus]') ??
   content.querySelector<HTMLElement>(FIELD) ??

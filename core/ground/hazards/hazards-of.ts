@@ -2,7 +2,7 @@
 import type { Category, HazardId, Line, Person } from '../model/entities.ts';
 import type { Contents } from '../contents/contents.ts';
 import { kindOf, starterOf } from '../starter/library.ts';
-import { hazardsInWords } from './danger-words.ts';
+import { harmlessInWords, hazardsInWords } from './danger-words.ts';
 
 /** The small-parts cylinder, mm (docs/practice.md, Hazards: H2), and the smallest ball that does not stick in a throat. */
 export const SMALL_PARTS = { across: 31.7, deep: 57.1, ball: 44 };
@@ -21,7 +21,7 @@ export function isSmallPart({ name, length, width, height }: Sized): boolean {
 function isLargePart({ name, length, width, height }: Sized): boolean {
   if (!length || SWALLOWED.test(name)) return false;
   const longest = Math.max(length, width ?? 0, height ?? 0);
-  return longest > SMALL_PARTS.deep || (/\bballs?\b/i.test(name) && longest >= SMALL_PARTS.ball);
+  return longest > SMALL_PARTS.deep || (/\b(?:balls?|beads?|marbles?)\b/i.test(name) && longest >= SMALL_PARTS.ball);
 }
 /** What chokes or comes apart at any size. */
 const SWALLOWED = /\b(?:balloons?|glitter|confetti|sequins|assorted|mixed)\b/i;
@@ -52,8 +52,12 @@ export function hazardsOf(
   const hazards = new Set<HazardId>([...category.hazards, ...broughtAlong]);
   for (const hazard of hazardsInWords(wordsOf(category, binName, kept)))
     if (hazard !== 'H4' || !byRule) hazards.add(hazard);
-  for (const line of kept)
-    for (const hazard of kindOf(line.kind)?.hazards ?? []) if (hazard !== 'H4' || !byRule) hazards.add(hazard);
+  for (const line of kept) {
+    // A toy knife is no knife, whatever kind of thing it was taken for.
+    const harmless = harmlessInWords(line.name);
+    for (const hazard of kindOf(line.kind)?.hazards ?? [])
+      if ((hazard !== 'H4' || !byRule) && !harmless.includes(hazard)) hazards.add(hazard);
+  }
   if (category.packingKind !== 'soft' && kept.some((line) => line.measure === 'pieces' && isSmallPart(line)))
     hazards.add('H2');
   // Told sizes say it better than the usual one of the kind; what somebody ticked by hand stays.

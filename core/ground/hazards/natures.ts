@@ -1,6 +1,6 @@
 /** What must not stand in one compartment, or above another (hazards H5, H11, H15), as bits that a search can look at millions of times. */
 import type { Compartment, HazardId, Zone } from '../model/entities.ts';
-import { isFlammable, isFood, isPaper } from './danger-words.ts';
+import { isFlammable, isFood, isForChanging, isPaper } from './danger-words.ts';
 
 export const NATURE = { hot: 1, burns: 2, chemical: 4, food: 8, changing: 16 } as const;
 /** Both ways: what is of the one is not beside the other. */
@@ -11,7 +11,10 @@ const APART: readonly (readonly [number, number])[] = [
 ];
 
 /** In one piece of furniture the first is not above the second, from where it could drip on it. */
-const NOT_ABOVE: readonly (readonly [number, number])[] = [[NATURE.chemical, NATURE.food]];
+const NOT_ABOVE: readonly (readonly [number, number])[] = [
+  [NATURE.chemical, NATURE.food],
+  [NATURE.changing, NATURE.food],
+];
 
 interface Told {
   words: string;
@@ -22,13 +25,14 @@ interface Told {
 export function natureOf({ words, hazards, zoneKind }: Told): number {
   const chemical = hazards.has('H5');
   const hot = hazards.has('H15');
-  const food = isFood(words);
+  // Nappies of the lunch group are no food.
+  const food = isFood(words) && !isForChanging(words);
   return (
     (hot ? NATURE.hot : 0) |
     (!hot && (chemical || isFlammable(words) || isPaper(words)) ? NATURE.burns : 0) |
     (chemical && !food ? NATURE.chemical : 0) |
     (food && !chemical ? NATURE.food : 0) |
-    (zoneKind === 'changing' && !food ? NATURE.changing : 0)
+    ((zoneKind === 'changing' || isForChanging(words)) && !food ? NATURE.changing : 0)
   );
 }
 

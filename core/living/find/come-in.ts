@@ -11,6 +11,7 @@ import { lineOf } from '../../sorting/pile/new-line.ts';
 import { parseLine, isParsedLine } from '../../sorting/pile/parse-line.ts';
 import { knownCategories, proposeCategories } from '../../ground/matching/propose.ts';
 import { defaultsOf } from '../../ground/model/defaults.ts';
+import { dangersOfLine, type LineDanger } from '../../ground/hazards/dangers-of-line.ts';
 import type { Bin, Category, Line, SiteData } from '../../ground/model/entities.ts';
 import { phraseWords } from '../../ground/matching/phrase.ts';
 
@@ -35,10 +36,12 @@ export interface ComeIn {
   limit: LimitUse | null;
   verdict: 'there is one' | 'it has a home' | 'something must go' | 'it has no home' | 'how large is it';
   reason: string;
+  /** For the children of the house. */
+  dangers: LineDanger[];
 }
 
-/** Null when the text names nothing. */
-export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
+/** @param today ISO date: ages are those of that day @returns null when the text names nothing */
+export function canItComeIn(text: string, data: ComeInData, today: string): ComeIn | null {
   const site = data.site[0]!;
   const read = parseLine(text, site.system);
   if (!isParsedLine(read)) return null;
@@ -116,7 +119,19 @@ export function canItComeIn(text: string, data: ComeInData): ComeIn | null {
   );
 
   function answer(verdict: ComeIn['verdict'], reason: string): ComeIn {
-    return { name: (read as { name: string }).name, litres, category, owned, homes, leave, limit, verdict, reason };
+    const dangers = dangersOfLine(coming, asIs, data.person, today);
+    return {
+      name: (read as { name: string }).name,
+      litres,
+      category,
+      owned,
+      homes,
+      leave,
+      limit,
+      verdict,
+      reason,
+      dangers,
+    };
   }
 }
 

@@ -172,3 +172,13 @@ describe('seasonal boxes', () => {
     expect(seasonsDue([winter(false)], '2027-11-15', 7)).toMatchObject([{ act: 'bring out', day: '2027-11-20' }]);
   });
 });
+
+test('what is kept from the children who come is not planned, and named', () => {
+  const lines = [line('rods'), line('magnet', { name: 'strong magnets' })];
+  const rotating = [thing('rods'), thing('magnet')];
+  const made = rotationOfRoom(data({ line: lines, rotating }), 'r', MONDAY, 1000)!;
+  expect(made.problem.things.map(({ id }) => id)).toEqual(['rods']);
+  expect(made.kept).toEqual(['strong magnets']);
+  // Where only adults come, nothing is kept from anybody.
+  expect(rotationOfRoom(data({ line: lines, rotating, person: [] }), 'r', MONDAY, 1000)!.kept).toEqual([]);
+});

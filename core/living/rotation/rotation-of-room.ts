@@ -1,5 +1,6 @@
 /** The rotation problem of a room from the site's rows, and what a plan becomes there. */
 import { ageInMonths } from '../../ground/hazards/ages.ts';
+import { mayBeOut } from '../../ground/hazards/dangers-of-line.ts';
 import { addDays, daysBetween } from '../../ground/calendar/day.ts';
 import { byId } from '../../ground/model/by-id.ts';
 import type { Interest, RotationRules, SiteData, Spell } from '../../ground/model/entities.ts';
@@ -42,6 +43,8 @@ export interface RoomRotation {
   mondays: string[];
   /** Rotating things whose size nobody knows: they are taken to fit. */
   unknownSizes: string[];
+  /** Rotating things that are kept from the children who come: they are not planned. */
+  kept: string[];
 }
 
 type Data = Pick<
@@ -72,10 +75,16 @@ export function rotationOfRoom(data: Data, roomId: string, first: string, timeMs
   const weekAt = (day: string): number => Math.round(daysBetween(first, mondayOf(day)) / WEEK);
   const categories = byId(data.category);
   const lines = byId(data.line);
-  const rotating = data.rotating.filter(({ lineId }) => {
+  const turning = data.rotating.filter(({ lineId }) => {
     const line = lines.get(lineId);
     return line?.decision === 'keep' && line.roomId === roomId;
   });
+  const coming = comesInto(room, data.person);
+  const isSafe = ({ lineId }: (typeof turning)[number]): boolean => {
+    const line = lines.get(lineId)!;
+    return mayBeOut(line, categories.get(line.categoryId ?? ''), coming, first);
+  };
+  const rotating = turning.filter(isSafe);
   const known = new Set(rotating.map(({ lineId }) => lineId));
   const out: Record<string, string> = {};
   const outNow = new Map<string, Spell>();
@@ -126,13 +135,14 @@ export function rotationOfRoom(data: Data, roomId: string, first: string, timeMs
       to: spell.to ? weekAt(spell.to) : weeks,
     }))
     .filter(({ from, to }) => to > 0 && from < Math.min(to, weeks));
-  const children = comesInto(room, data.person)
+  const children = coming
     .filter(({ kind }) => kind === 'child')
     .map((child) => ({ id: child.id, months: ageInMonths(child, first) }));
   return {
     problem: { format: 'stube-rotate/1', weeks, timeMs, slots, children, things, out, rules, pinned, weights },
     mondays,
     unknownSizes,
+    kept: turning.filter((thing) => !isSafe(thing)).map(({ lineId }) => lines.get(lineId)!.name),
   };
 }
 

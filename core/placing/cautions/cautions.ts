@@ -13,15 +13,15 @@ import { fixtureCautions } from './clearance.ts';
 import { topCautions } from './climbing.ts';
 import { cotCautions } from './cot.ts';
 import { foodContainerCautions } from './food-container.ts';
-import { lidCautions } from './lid.ts';
+import { chestCautions, lidCautions } from './lid.ts';
 import { liftCautions } from './lifting.ts';
 import { loadCautions, unitLoadCautions } from './loads.ts';
 import { neighbourCautions } from './neighbours.ts';
-import { benchCautions, reachCautions } from './out-of-reach.ts';
+import { benchCautions, houseCautions, reachCautions } from './out-of-reach.ts';
 import { petCautions } from './pets.ts';
 import { parkedHere, storedIn, type Stored } from './stored.ts';
 import { privacyCautions } from './private-papers.ts';
-import { reuseCautions } from './reused-furniture.ts';
+import { defectCautions, reuseCautions } from './reused-furniture.ts';
 import { drawerCautions, tippingCautions } from './tipping.ts';
 
 /** A child who should use what must be out of its reach: for the person to resolve. */
@@ -53,25 +53,31 @@ export function cautionsOf(data: RoomData): Caution[] {
   const children = comesInto(data.room, data.people)
     .filter((person) => person.kind === 'child')
     .map((child): Child => ({ ...child, months: ageInMonths(child, data.today) }));
+  const ofHouse = data.people
+    .filter((person) => person.kind === 'child')
+    .map((child): Child => ({ ...child, months: ageInMonths(child, data.today) }));
   /** Who gets to things by itself. */
   const moving = children.filter(({ months }) => months >= CRAWLS);
   const stored = storedIn(data);
   /** What is parked here stands here too; what it is in itself is told in its own room. */
   const here = [...stored, ...parkedHere(data)];
   const cautions = [
-    ...tippingCautions(data, moving),
+    ...tippingCautions(data, here, moving),
     ...lidCautions(data, moving),
     ...topCautions(here, moving),
     ...loadCautions(data, here),
     ...unitLoadCautions(data, here),
     ...drawerCautions(here, moving),
     ...reuseCautions(data, children),
+    ...defectCautions(data, children),
     ...fixtureCautions(data),
     ...liftCautions(data, here),
     ...cotCautions(data, here, children),
     ...here.flatMap((each) => [...reachCautions(each, moving), ...petCautions(data, each)]),
     ...stored.flatMap((each) => [
       ...benchCautions(each, moving),
+      ...chestCautions(each, moving),
+      ...(children.length ? [] : houseCautions(each, ofHouse)),
       ...foodContainerCautions(each),
       ...privacyCautions(each),
       ...allergenCautions(each, children),

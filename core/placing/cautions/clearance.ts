@@ -54,6 +54,9 @@ export function fixtureCautions(data: RoomData): Caution[] {
       .filter(
         (unit) =>
           unit.raised < (isDoor(fixture) ? ABOVE_DOORS : HANGS) &&
+          // What is higher on the wall than the furniture stays free.
+          !(fixture.sill > 0 && !isDoor(fixture) && unit.raised + unit.height <= fixture.sill) &&
+          !(fixture.kind === 'heater' && fixture.sill >= ABOVE_DOORS) &&
           // A rack on a door goes with it.
           !(isDoor(fixture) && unit.template === 'pockets') &&
           between(fixture, unit, data.room) < CLEARANCE[fixture.kind],

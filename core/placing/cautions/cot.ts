@@ -1,6 +1,7 @@
 /** A shelf over or within reach of a cot, and cords and bags at it (H6, H10). */
 import { plural } from '../../ground/notation/plural.ts';
 import { THREE_YEARS } from '../../ground/hazards/ages.ts';
+import { hazardsInWords } from '../../ground/hazards/danger-words.ts';
 import { distanceTo, footprintOf } from '../../measuring/floor/footprint.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import type { Caution, Child } from './caution.ts';
@@ -13,7 +14,23 @@ export const COT = { around: 1200, above: 500 };
 export function cotCautions(data: RoomData, all: readonly Stored[], children: readonly Child[]): Caution[] {
   const cots = data.zones.filter((zone) => zone.kind === 'sleeping');
   if (!cots.length || !children.some((child) => child.months < THREE_YEARS)) return [];
-  return data.units.flatMap((unit): Caution[] => {
+  const cords = (data.fixtures ?? []).flatMap((fixture): Caution[] => {
+    const at = cots.find(
+      (zone) => Math.hypot(zone.x - fixture.x, zone.y - fixture.y) <= COT.around + fixture.width / 2,
+    );
+    if (!at || !hazardsInWords(fixture.name).includes('H6')) return [];
+    return [
+      {
+        key: `H6cot:${fixture.id}`,
+        hazard: 'H6',
+        severity: 'danger',
+        about: fixture.name,
+        fact: `Its cord hangs within reach of ${at.name}.`,
+        helps: 'Cut loops, or tie cords up higher than a child can climb; the cot elsewhere until then.',
+      },
+    ];
+  });
+  const shelves = data.units.flatMap((unit): Caution[] => {
     const cot = cots.find((zone) => distanceTo(zone, footprintOf(unit)) <= COT.around);
     if (!cot) return [];
     const here = all.filter((stored) => stored.at?.unit.id === unit.id);
@@ -47,4 +64,5 @@ export function cotCautions(data: RoomData, all: readonly Stored[], children: re
       });
     return found;
   });
+  return [...cords, ...shelves];
 }

@@ -47,7 +47,8 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
         );
     }
     if (is(stored, 'changing')) {
-      const food = beside.filter((other) => is(other, 'food'));
+      const below = inUnit.get(unit.id)!.filter(({ at }) => isOver(compartment, at!.compartment));
+      const food = [...beside, ...below].filter((other) => is(other, 'food'));
       if (food.length)
         found.push(
           binCaution(
@@ -55,7 +56,7 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
             'H11',
             '',
             'danger',
-            `Things for changing nappies stand with ${food.map(nameOf).join(', ')} (${placeOf(stored)}).`,
+            `Things for changing nappies stand with or above ${food.map(nameOf).join(', ')} (${placeOf(stored)}).`,
             'Changing apart from food and dishes; clean the surface before anything else stands there.',
           ),
         );

@@ -24,6 +24,25 @@ export function benchCautions(stored: Stored, children: readonly Child[]): Cauti
   ];
 }
 
+/**
+ * What has to be locked where children of the house may come in, though none is said to use the room.
+ * @param children of the house, none of whom comes into this room
+ */
+export function houseCautions(stored: Stored, children: readonly Child[]): Caution[] {
+  const hazard = (['H3', 'H5'] as const).find((locked) => stored.hazards.has(locked));
+  if (!stored.at || !hazard || stored.at.unit.locked || !children.some(({ months }) => months < SIX_YEARS)) return [];
+  return [
+    binCaution(
+      stored,
+      hazard,
+      'house',
+      'warn',
+      `It is not locked (${heightOf(stored)}), and small children of the house may come in.`,
+      'Lock it away wherever a lock is free: children come into rooms that are not theirs.',
+    ),
+  ];
+}
+
 /** Kept from children: locked where the usual rule says locked, else out of their reach. */
 export function reachCautions(stored: Stored, children: readonly Child[]): Caution[] {
   if (!stored.at || !children.length) return [];

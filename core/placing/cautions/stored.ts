@@ -82,7 +82,7 @@ export const placeOf = ({ at }: Stored): string => (at ? `${at.unit.name}, ${at.
 /** A caution about one bin. @param part tells cautions of one hazard about it apart */
 export const binCaution = (
   stored: Stored,
-  hazard: HazardId | 'H1' | 'H9' | 'H11' | 'H13' | 'P3',
+  hazard: HazardId | 'H1' | 'H7' | 'H9' | 'H11' | 'H13' | 'P3',
   part: string,
   severity: Caution['severity'],
   fact: string,

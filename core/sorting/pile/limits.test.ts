@@ -181,14 +181,19 @@ test('before something comes in: is there one, has it a home, what could go', ()
     bin: [bin],
     containerType: [type],
   };
-  expect(canItComeIn('wooden blocks', data)!.verdict).toBe('there is one');
-  const other = canItComeIn('1 litre building blocks', data)!;
+  expect(canItComeIn('wooden blocks', data, '2026-12-01')!.verdict).toBe('there is one');
+  const other = canItComeIn('1 litre building blocks', data, '2026-12-01')!;
   expect(other).toMatchObject({ verdict: 'it has a home', litres: 1 });
   expect(other.leave[0]!.line.name).toBe('old blocks');
-  expect(canItComeIn('3 sacks building blocks', data)).toMatchObject({
+  expect(canItComeIn('3 sacks building blocks', data, '2026-12-01')).toMatchObject({
     verdict: 'something must go',
     limit: { name: blocks.name },
   });
-  expect(canItComeIn('a globe', data)!.verdict).toBe('it has no home');
-  expect(canItComeIn('', data)).toBeNull();
+  expect(canItComeIn('a globe', data, '2026-12-01')!.verdict).toBe('it has no home');
+  expect(canItComeIn('', data, '2026-12-01')).toBeNull();
+  const wren = { id: 'w', name: 'Wren', kind: 'child', stature: 800, born: '2025-03', mouths: false } as never;
+  const coming = (people: never[]) =>
+    canItComeIn('200 water beads', { ...data, person: people }, '2026-12-01')!.dangers;
+  expect(coming([wren]).map(({ hazard }) => hazard)).toContain('H3');
+  expect(coming([])).toEqual([]);
 });

@@ -40,6 +40,8 @@ export interface Thing {
 }
 export interface Scene {
   people?: Person[];
+  /** Who comes into the room; all where it is not said. */
+  room?: string[];
   things: Thing[];
   unit?: Partial<Unit>;
   spaces?: Partial<Compartment>[];
@@ -120,6 +122,7 @@ export const TYPE: ContainerType = {
 
 export function scene({
   people = [adult, toddler],
+  room = [],
   things,
   unit = {},
   spaces = [
@@ -147,6 +150,7 @@ export function scene({
       id: 'r',
       name: 'Room',
       code: 'P',
+      people: room,
       width: 5000,
       depth: 4000,
       height: 2600,

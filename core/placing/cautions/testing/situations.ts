@@ -1,5 +1,5 @@
 /** Situations as an attentive inspector sees them. */
-import { adult, child, cot, fixture, H, preschooler, pupil, SPACE, type Scene } from './scene.ts';
+import { adult, child, cot, fixture, H, preschooler, pupil, SPACE, toddler, type Scene } from './scene.ts';
 
 const trunk = { template: 'trunk' as const };
 const drawer = { ...SPACE, drawer: true, floor: 1000 };
@@ -228,6 +228,46 @@ export const MUST: [says: string, hazard: string, about: string, Scene][] = [
     'P1 Glue guns',
     { people: [adult], things: [{ name: 'Glue guns' }, { name: 'Coloured card' }] },
   ],
+  [
+    'a chest nearly so steep, its upper drawers full',
+    'H1',
+    'Shelf',
+    {
+      unit: { anchored: false, template: 'chest', height: 730, depth: 490 },
+      spaces: [{ ...SPACE, drawer: true, floor: 500 }],
+      things: [{ name: 'Picture books', litres: 10 }],
+    },
+  ],
+  [
+    'a toy box with a hinged lid that is a container',
+    'H7',
+    'P1 Soft animals',
+    { things: [{ name: 'Soft animals', type: { name: 'Hinged toy box', lid: true, outWidth: 900, outDepth: 450 } }] },
+  ],
+  [
+    'a blind cord at the cot',
+    'H6',
+    'window, blind cord',
+    { zones: [cot], things: [], fixtures: [{ ...fixture('window', 2000, 3000), name: 'window, blind cord' }] },
+  ],
+  [
+    'nappies above the cups',
+    'H11',
+    'P1 Nappies',
+    { things: [{ name: 'Nappies', at: 'high' }, { name: 'Drinking cups' }] },
+  ],
+  [
+    'a slat that is broken, as its line says',
+    'H13',
+    'cot, one slat broken',
+    { things: [{ name: 'Cots', line: { name: 'cot, one slat broken' } }] },
+  ],
+  [
+    'medicines unlocked in an office of a house with small children',
+    'H5',
+    'P1 Medicines',
+    { people: [adult, toddler], room: [adult.id], things: [{ name: 'Medicines', at: 'high' }] },
+  ],
 ];
 
 /** Near misses: of which nothing of that hazard must be said. */
@@ -393,4 +433,32 @@ export const NOT: [says: string, hazard: string, Scene][] = [
   ['papers locked', 'H14', { unit: { locked: true }, things: [{ name: 'Tax papers' }] }],
   ['an iron by itself', 'H15', { people: [adult], things: [{ name: 'Iron' }, { name: 'Wooden blocks', at: 'high' }] }],
   ['iron-on beads beside paper', 'H15', { people: [adult], things: [{ name: 'Iron-on beads' }, { name: 'Paper' }] }],
+  [
+    'a chest nearly so steep, empty above',
+    'H1',
+    {
+      unit: { anchored: false, template: 'chest', height: 730, depth: 490 },
+      spaces: [{ ...SPACE, drawer: true, floor: 40 }],
+      things: [{ name: 'Picture books', litres: 10 }],
+    },
+  ],
+  [
+    'a socket above a low shelf',
+    'H12',
+    { unit: { height: 760 }, things: [], fixtures: [{ ...fixture('socket', 2100, 3700), sill: 1200 }] },
+  ],
+  [
+    'a heater at the ceiling',
+    'H12',
+    { unit: { raised: 0 }, things: [], fixtures: [{ ...fixture('heater', 2000, 3600), sill: 2300 }] },
+  ],
+  ['a lidded box that is small', 'H7', { things: [{ name: 'Dolls', type: { name: 'Toy box', lid: true } }] }],
+  ['a broken crayon', 'H13', { things: [{ name: 'Crayons', line: { name: 'crayons', condition: 'broken' } }] }],
+  ['a broken doll’s bed', 'H13', { things: [{ name: 'Dolls', line: { name: 'doll bed', condition: 'broken' } }] }],
+  ['nappies of the lunch group', 'H11', { things: [{ name: 'Nappies' }, { name: 'Nappies of the lunch group' }] }],
+  [
+    'medicines in an office, no child in the house',
+    'H5',
+    { people: [adult], things: [{ name: 'Medicines', at: 'high' }] },
+  ],
 ];

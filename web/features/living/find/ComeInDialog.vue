@@ -4,13 +4,15 @@ import { computed, ref } from 'vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import { canItComeIn, type ComeIn } from '@stube/core/find';
 import type { Line } from '@stube/core/model';
+import LineDangers from '../../../parts/cautions/LineDangers.vue';
+import { today } from '../../../parts/day.ts';
 import { formatAmount, litres } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const store = useSite();
 const text = ref('');
-const answer = computed(() => (store.site && text.value.trim() ? canItComeIn(text.value, store.data) : null));
+const answer = computed(() => (store.site && text.value.trim() ? canItComeIn(text.value, store.data, today()) : null));
 const HEAD: Record<ComeIn['verdict'], string> = {
   'there is one': 'There is one already',
   'it has a home': 'It can come in',
@@ -18,6 +20,9 @@ const HEAD: Record<ComeIn['verdict'], string> = {
   'it has no home': 'It has no home yet',
   'how large is it': 'How large is it?',
 };
+/** Room for it says nothing of whether it should be there. */
+const head = ({ verdict, dangers }: ComeIn): string =>
+  verdict === 'it has a home' && dangers.length ? 'There is room for it, but it is dangerous here' : HEAD[verdict];
 const letGo = (line: Line) => store.tryWrite(() => store.patch('line', line, { decision: 'give away' }));
 </script>
 
@@ -29,13 +34,14 @@ const letGo = (line: Line) => store.tryWrite(() => store.patch('line', line, { d
         ><input v-model="text" class="write" autofocus maxlength="200" placeholder="2 jigsaw puzzles 30x20x5 cm"
       /></label>
       <template v-if="answer">
-        <div class="verdict" :data-verdict="answer.verdict">
-          <h2>{{ HEAD[answer.verdict] }}</h2>
+        <div class="verdict" :data-verdict="answer.dangers.length ? 'careful' : answer.verdict">
+          <h2>{{ head(answer) }}</h2>
           <p>
             {{ answer.reason
             }}<template v-if="answer.litres !== null"> It takes about {{ litres(answer.litres) }}.</template>
           </p>
         </div>
+        <LineDangers :dangers="answer.dangers" />
         <section v-if="answer.owned.length" class="stack tight">
           <h3>Owned already</h3>
           <p v-for="{ line, room } in answer.owned.slice(0, 4)" :key="line.id" class="row between">

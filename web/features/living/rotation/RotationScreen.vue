@@ -170,6 +170,9 @@ async function unpin(spellId: string): Promise<void> {
           <button class="press main small" type="button" @click="take">Take it over</button>
         </span>
       </div>
+      <p v-if="made?.kept.length" class="small caution warn">
+        Not planned, as they are kept from the children who come: {{ made.kept.join(', ') }}.
+      </p>
       <p v-if="made?.unknownSizes.length" class="small caution warn">
         Nobody knows how large these are, so they are taken to fit: {{ made.unknownSizes.join(', ') }}.
       </p>

@@ -94,3 +94,16 @@ test('a line that is refused comes back into the field with the reason', async (
   await eventually(() => expect(wrapper.get('.wrong').text()).toBe('is too much'));
   expect((wrapper.get('#line-text').element as HTMLInputElement).value).toBe('3 torches');
 });
+
+test('what is dangerous for the children who come is said as soon as it is typed', async () => {
+  const wren = { id: 'w', name: 'Wren', kind: 'child', stature: 800, born: null, mouths: false };
+  Object.assign(useSite().data, { room: [{ id: 'r', people: [] }], person: [wren] });
+  const wrapper = entry();
+  await wrapper.get('#line-text').setValue('200 water beads');
+  expect(wrapper.get('[aria-label="Be careful"]').text()).toContain('emergency');
+  await wrapper.get('#line-text').setValue('20 wooden blocks');
+  expect(wrapper.find('[aria-label="Be careful"]').exists()).toBe(false);
+  Object.assign(useSite().data, { person: [] });
+  await wrapper.get('#line-text').setValue('200 water beads');
+  expect(wrapper.find('[aria-label="Be careful"]').exists()).toBe(false);
+});

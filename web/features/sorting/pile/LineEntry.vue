@@ -4,13 +4,16 @@ import { computed, onMounted, ref, watch } from 'vue';
 import { refDebounced, useEventListener } from '@vueuse/core';
 import { CornerDownLeft } from '@lucide/vue';
 import type { Decision, Line } from '@stube/core/model';
+import { comesInto } from '@stube/core/body';
 import { litresOfLine } from '@stube/core/contents';
+import { dangersOfLine } from '@stube/core/hazards';
 import { decisionFor, isParsedLine, lineOf, parseLine, proposedDecision, type TokenKind } from '@stube/core/pile';
 import { knownCategories, proposeCategories } from '@stube/core/matching';
 import { starterFamilyOf } from '@stube/core/starter';
 import type { NewLine } from '@stube/contract/pile/requests';
 import { ApiError } from '../../../data/transport.ts';
 import { HUES } from '@stube/core/labels';
+import LineDangers from '../../../parts/cautions/LineDangers.vue';
 import Pictogram from '../../../drawing/Pictogram.vue';
 import { moment, today } from '../../../parts/day.ts';
 import { formatAmount, litres } from '../../../parts/numbers.ts';
@@ -86,6 +89,13 @@ const traits = computed(() => {
 const taken = computed(() =>
   draft.value && store.site ? litresOfLine(draft.value, traits.value as never, store.site) : null,
 );
+
+/** For the children who come into the room. */
+const dangers = computed(() => {
+  const room = store.maps.room.get(props.roomId);
+  if (!draft.value || !room) return [];
+  return dangersOfLine(draft.value, traits.value, comesInto(room, store.data.person), today());
+});
 
 /** Several are named and no number is said. */
 const uncounted = computed(
@@ -204,6 +214,7 @@ async function send(line: NewLine): Promise<void> {
             {{ proposals.length ? 'none of these' : 'no category known: sort it later' }}
           </button>
         </span>
+        <LineDangers :dangers="dangers" />
         <label class="small fate"
           >Decision <DecisionChoice :model-value="fate" @update:model-value="decision = $event"
         /></label>
