@@ -5,6 +5,7 @@ import type { Category, Person, Unit } from '../../ground/model/entities.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import { placeProblemOf, usersOf } from '../placement/place-problem-of.ts';
 import { starterOf } from '../../ground/starter/library.ts';
+import { whoAre } from './caution.ts';
 import { cautionsOf } from './cautions.ts';
 import { NO_SIZE, row, SPACE, TYPE, UNIT } from './testing/scene.ts';
 
@@ -147,4 +148,11 @@ test('what stands open and low is told where a pet comes in, and goes with its l
     cautionsOf(toRoom(...of)).filter(({ key }) => key.startsWith('H15pet'));
   expect(told(true, false, 400)[0]).toMatchObject({ hazard: 'H15', severity: 'warn' });
   expect([told(false, false, 400), told(true, true, 400), told(true, false, 1200)]).toEqual([[], [], []]);
+});
+
+test('many children are counted, with the youngest; few are named', () => {
+  const of = (name: string, months: number, count = 1) => ({ name, months, count });
+  expect(whoAre([of('Wren', 20)])).toBe('Wren');
+  expect(whoAre([of('Wren', 20), of('Otter', 40), of('Heron', 90)])).toBe('Wren, Otter and Heron');
+  expect(whoAre([of('the nest', 8, 10), of('Otter', 40), of('Heron', 90)])).toBe('12 children, the youngest 8 months');
 });

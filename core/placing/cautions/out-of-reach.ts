@@ -2,21 +2,21 @@
 import { plural } from '../../ground/notation/plural.ts';
 import { SIX_YEARS, THREE_YEARS } from '../../ground/hazards/ages.ts';
 import { SMALL_PARTS } from '../../ground/hazards/hazards-of.ts';
-import type { Caution, Child } from './caution.ts';
+import { countOf, whoAre, type Caution, type Child } from './caution.ts';
 import { binCaution, heightOf, isReachedBy, type Stored } from './stored.ts';
 
 /** What has to be locked or out of reach and has no place yet: it lies somewhere meanwhile. */
 export function benchCautions(stored: Stored, children: readonly Child[]): Caution[] {
   const hazard = (['H3', 'H5', 'H4', 'H15'] as const).find((kept) => stored.hazards.has(kept));
   if (stored.at || !hazard || !children.length) return [];
-  const who = children.map((child) => child.name).join(' and ');
+  const who = whoAre(children);
   return [
     binCaution(
       stored,
       hazard,
       'bench',
       'danger',
-      `It has no place yet, and ${who} ${plural(children.length, 'comes', 'come')} in.`,
+      `It has no place yet, and ${who} ${plural(countOf(children), 'comes', 'come')} in.`,
       hazard === 'H3' || hazard === 'H5'
         ? 'A locked compartment; until there is one, out of the room.'
         : 'A locked compartment, or one out of their reach; until there is one, out of the room.',
@@ -49,7 +49,6 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
   const { hazards, at } = stored;
   const found: Caution[] = [];
   const reaching = (below: number) => children.filter((child) => child.months < below && isReachedBy(stored, child));
-  const names = (who: readonly Child[]) => who.map((child) => child.name).join(' and ');
   const open = !at.unit.locked;
   const young = children.filter((child) => child.months < SIX_YEARS);
   const anybody = reaching(Infinity);
@@ -60,7 +59,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'H3',
         '',
         'danger',
-        `It is not locked (${heightOf(stored)}), and ${names(young.length ? young : anybody)} ${plural(young.length || anybody.length, 'comes', 'come')} in.`,
+        `It is not locked (${heightOf(stored)}), and ${whoAre(young.length ? young : anybody)} ${plural(countOf(young.length ? young : anybody), 'comes', 'come')} in.`,
         'Lock it away, or keep it out of the house while children are small: swallowed, it is an emergency.',
       ),
     );
@@ -71,7 +70,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'H4',
         '',
         'danger',
-        `Within reach of ${names(anybody)} (${heightOf(stored)}).`,
+        `Within reach of ${whoAre(anybody)} (${heightOf(stored)}).`,
         'A locked compartment, or one out of their reach.',
       ),
     );
@@ -83,7 +82,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
             'H5',
             '',
             'danger',
-            `Within reach of ${names(anybody)} (${heightOf(stored)}).`,
+            `Within reach of ${whoAre(anybody)} (${heightOf(stored)}).`,
             'Lock it away, in its own container.',
           )
         : binCaution(
@@ -102,7 +101,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'H15',
         '',
         'danger',
-        `It gets hot, and ${names(anybody)} can reach it (${heightOf(stored)}).`,
+        `It gets hot, and ${whoAre(anybody)} can reach it (${heightOf(stored)}).`,
         'Let it cool where nobody reaches it, then lock it away.',
       ),
     );
@@ -118,7 +117,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'H2',
         '',
         'danger',
-        `Small parts within reach of ${names(tasting)}, ${whose} (${heightOf(stored)}).`,
+        `Small parts within reach of ${whoAre(tasting)}, ${whose} (${heightOf(stored)}).`,
         `Keep out of reach whatever fits a cylinder ${SMALL_PARTS.across} mm across and ${SMALL_PARTS.deep} mm deep, and balls under ${SMALL_PARTS.ball} mm.`,
       ),
     );
@@ -129,7 +128,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'H6',
         '',
         'danger',
-        `Bags, film or cords within reach of ${names(tasting)}, ${whose} (${heightOf(stored)}).`,
+        `Bags, film or cords within reach of ${whoAre(tasting)}, ${whose} (${heightOf(stored)}).`,
         'Higher, or behind a lock: they choke and strangle.',
       ),
     );
@@ -140,7 +139,7 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
         'P3',
         '',
         'warn',
-        `Children use it with an adult, and ${names(anybody)} can get it alone (${heightOf(stored)}).`,
+        `Children use it with an adult, and ${whoAre(anybody)} can get it alone (${heightOf(stored)}).`,
         'Above their reach or locked; or say of the category that they may take it alone.',
       ),
     );

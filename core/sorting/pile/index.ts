@@ -12,6 +12,7 @@ export {
 export { advise, DOUBTS, PLAN_DAYS } from './doubts.ts';
 export { fateOf, isOpen } from './fate.ts';
 export { kindIn } from './kind-in.ts';
+export { isLargeGuess } from './large-guess.ts';
 export { dueLines, limitsOf, ODDS_AND_ENDS, pastKeeping } from './limits.ts';
 export { goingHalf, onceMore } from './line-changes.ts';
 export { decided, decisionFor, lineOf, MAX_PUT_OFF, putOffProblem, withDecision } from './new-line.ts';

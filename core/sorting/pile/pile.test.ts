@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
+import { isLargeGuess } from './large-guess.ts';
 import { isParsedLine, parseLine } from './parse-line.ts';
 import { knownCategories, proposeCategories } from '../../ground/matching/propose.ts';
 import { STARTER_CATEGORIES } from '../../ground/starter/library.ts';
@@ -112,4 +113,14 @@ test('typing errors count swaps once and stop at the limit', () => {
 test('amounts read as people say them', () => {
   expect(formatAmount(3, 'shoebox')).toBe('3 shoeboxes');
   expect(formatAmount(1, 'pieces')).toBe('1 piece');
+});
+
+test('a guess that takes more than a fifth of the places is asked about, what was told is not', () => {
+  const places = [{ width: 1000, depth: 400, height: 2000 }];
+  const guessed = { measure: 'pieces', length: null, litresEach: null };
+  expect(isLargeGuess(guessed, 200, places)).toBe(true);
+  expect(isLargeGuess(guessed, 150, places)).toBe(false);
+  expect(isLargeGuess({ ...guessed, length: 300 }, 200, places)).toBe(false);
+  expect(isLargeGuess({ ...guessed, measure: 'sack' }, 200, places)).toBe(false);
+  expect(isLargeGuess(guessed, null, places)).toBe(false);
 });

@@ -2,6 +2,7 @@
 import { beforeAll, describe, expect, test } from 'vitest';
 import { defaultsOf, type Line } from '@stube/core/model';
 import { lineValues } from '@stube/core/model/testing/rows';
+import { litresOfLine } from '@stube/core/contents';
 import { jpegOf } from '../../../testing/pictures.ts';
 import { siteWithRoom, testServer, type TestServer } from '../../../testing/site.ts';
 
@@ -94,6 +95,22 @@ describe('several rows at once', () => {
     await server.post(own('/undo'));
     expect((await server.data(site)).category.some((category) => category.id === 'cat-metal')).toBe(false);
   });
+});
+test('a category that is put right brings its own kind, with its size; what was told stays', async () => {
+  await server.post(own('/lines'), { roomId: room, text: '300 gloves 24x12 cm', starter: 'spare-clothes' });
+  const wrong = await lineNamed('gloves');
+  expect(wrong.kind).toBe('spare-clothes');
+  await server.post(own(`/lines/${wrong.id}/category`), { starter: 'disposable-gloves', version: wrong.version });
+  const right = await lineNamed('gloves');
+  expect(right).toMatchObject({ kind: 'disposable-gloves', length: 240, width: 120, lies: null });
+  const { category, site: sites } = await server.data(site);
+  const litres = (line: Line) =>
+    litresOfLine(
+      line,
+      category.find(({ id }) => id === line.categoryId),
+      sites[0]!,
+    )!;
+  expect(litres(right)).toBeLessThan(litres(wrong) / 5);
 });
 const categoryValues = (name: string) => ({ ...defaultsOf('category'), starter: null, name });
 

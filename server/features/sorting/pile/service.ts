@@ -59,7 +59,14 @@ export async function categorise(
 ): Promise<ChangeAnswer> {
   const starter = knownStarter(starterKey);
   return makeChange(scope, `sort into ${starter.name}`, async (recorder) => {
-    await recorder.update('line', lineId, version, { categoryId: await takeStarter(recorder, starter) });
+    const line = await recorder.find('line', lineId);
+    // Where it belongs says what it is: its size, hazards and containers are those of that kind. What was told stays.
+    const kind = kindIn(line.kind, starter.key);
+    await recorder.update('line', lineId, version, {
+      categoryId: await takeStarter(recorder, starter),
+      kind,
+      ...(kind === line.kind ? {} : { lies: null }),
+    });
     return lineId;
   });
 }

@@ -7,7 +7,15 @@ import type { Decision, Line } from '@stube/core/model';
 import { comesInto } from '@stube/core/body';
 import { litresOfLine } from '@stube/core/contents';
 import { dangersOfLine } from '@stube/core/hazards';
-import { decisionFor, isParsedLine, lineOf, parseLine, proposedDecision, type TokenKind } from '@stube/core/pile';
+import {
+  decisionFor,
+  isLargeGuess,
+  isParsedLine,
+  lineOf,
+  parseLine,
+  proposedDecision,
+  type TokenKind,
+} from '@stube/core/pile';
 import { knownCategories, proposeCategories } from '@stube/core/matching';
 import { starterFamilyOf } from '@stube/core/starter';
 import type { NewLine } from '@stube/contract/pile/requests';
@@ -90,6 +98,12 @@ const taken = computed(() =>
   draft.value && store.site ? litresOfLine(draft.value, traits.value as never, store.site) : null,
 );
 
+/** A guess that would decide over the room is asked about. */
+const large = computed(() => {
+  const units = new Set(store.data.unit.filter(({ roomId }) => roomId === props.roomId).map(({ id }) => id));
+  const places = store.data.compartment.filter(({ unitId }) => units.has(unitId));
+  return draft.value !== null && isLargeGuess(draft.value, taken.value, places);
+});
 /** For the children who come into the room. */
 const dangers = computed(() => {
   const room = store.maps.room.get(props.roomId);
@@ -196,6 +210,9 @@ async function send(line: NewLine): Promise<void> {
           formatAmount(read.amount, read.measure)
         }}</span>
         <span class="soft small">{{ taken === null ? 'how large? tell a size' : `about ${litres(taken)}` }}</span>
+        <span v-if="large" class="small wrong"
+          >more than a fifth of this room's places, by guess: tell a size, or count again</span
+        >
         <span v-if="uncounted" class="soft small">one of it is reckoned: how many?</span>
         <span class="guesses" role="radiogroup" aria-label="Category">
           <button
