@@ -17,13 +17,15 @@ function search(problem: RotateProblem, rounds = 600): RotateAnswer {
   while (!step.done) step = steps.next();
   return step.value;
 }
+/** What is proven ends at once: the limit is there for machines that are busy. */
+const UNHURRIED = { timeMs: 10_000 };
 const SMALL = { weeks: 3, slots: 2, things: 3, children: 2, areas: 2 };
 const SHELF = { weeks: 6, slots: 6, things: 16, children: 3, areas: 4 };
 
 test.each(Array.from({ length: 40 }, (_, i) => i))(
   'small problem %i: nothing tried has more than the solver finds, and the bounds hold',
   (seed) => {
-    const problem = rotateProblem(seed, SMALL);
+    const problem = { ...rotateProblem(seed, SMALL), ...UNHURRIED };
     const most = mostOfAll(problem);
     const answer = rotateWith(problem, solve, () => performance.now());
     expect(answer.value).toBeCloseTo(most, 5);
@@ -51,7 +53,7 @@ test.each([1, 2, 3, 4, 5, 6])('shelf %i: the plan keeps every rule, and the sear
 test.each(Array.from({ length: 25 }, (_, i) => i))(
   'small problem %i with weights, minutes and what is said of each child: still the most of all plans',
   (seed) => {
-    const plain = rotateProblem(seed, SMALL);
+    const plain = { ...rotateProblem(seed, SMALL), ...UNHURRIED };
     const [ready, not] = plain.children.map(({ id }) => id);
     const problem: RotateProblem = {
       ...plain,
