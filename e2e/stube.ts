@@ -191,9 +191,10 @@ export async function expectAccessible(page: Page): Promise<void> {
   ).toEqual([]);
 }
 
+/** What is drawn to the width of the page follows it a moment after the page has changed its own. */
 export async function expectNoSideScroll(page: Page): Promise<void> {
-  const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  expect(wide, `${page.url()} is wider than the page`).toBeLessThanOrEqual(0);
+  const wide = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  await expect.poll(wide, { message: `${page.url()} is wider than the page` }).toBeLessThanOrEqual(0);
 }
 
 /** A PDF's text, page after page. */
