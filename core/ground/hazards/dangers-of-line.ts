@@ -1,9 +1,8 @@
 /** What is dangerous about a thing that is told, for the children there are: said where it is decided about (practice H2 to H6, H15). */
 import type { Category, HazardId, Line, Person } from '../model/entities.ts';
 import { plural } from '../notation/plural.ts';
-import { ageInMonths, THREE_YEARS } from './ages.ts';
 import { hazardsOf } from './hazards-of.ts';
-import { keptFromChildren } from './kept-from-children.ts';
+import { isYoung, keptFromChildren } from './kept-from-children.ts';
 
 export interface LineDanger {
   hazard: HazardId;
@@ -41,7 +40,7 @@ export function dangersOfLine(
   if (!children.length) return [];
   const own = { ...NOTHING_KNOWN, ...category };
   const hazards = hazardsOf(own, '', { lines: [line as Line], hazards: [] }, people);
-  const young = children.filter((child) => ageInMonths(child, today) < THREE_YEARS || child.mouths);
+  const young = children.filter((child) => isYoung([child], today));
   const who = young.length
     ? ` ${young.length === 1 ? young[0]!.name : `${young.length} children`} ${plural(young.length, 'is', 'are')} that young.`
     : '';
@@ -58,8 +57,5 @@ export const mayBeOut = (
   today: string,
 ): boolean => {
   const hazards = dangersOfLine(line, category, people, today).map(({ hazard }) => hazard);
-  const young = people.some(
-    (person) => person.kind === 'child' && (ageInMonths(person, today) < THREE_YEARS || person.mouths),
-  );
-  return !keptFromChildren({ hazards, supervised: false }, young);
+  return !keptFromChildren({ hazards, supervised: false }, isYoung(people, today));
 };

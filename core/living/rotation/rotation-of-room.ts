@@ -80,11 +80,11 @@ export function rotationOfRoom(data: Data, roomId: string, first: string, timeMs
     return line?.decision === 'keep' && line.roomId === roomId;
   });
   const coming = comesInto(room, data.person);
-  const isSafe = ({ lineId }: (typeof turning)[number]): boolean => {
+  const kept = turning.filter(({ lineId }) => {
     const line = lines.get(lineId)!;
-    return mayBeOut(line, categories.get(line.categoryId ?? ''), coming, first);
-  };
-  const rotating = turning.filter(isSafe);
+    return !mayBeOut(line, categories.get(line.categoryId ?? ''), coming, first);
+  });
+  const rotating = turning.filter((thing) => !kept.includes(thing));
   const known = new Set(rotating.map(({ lineId }) => lineId));
   const out: Record<string, string> = {};
   const outNow = new Map<string, Spell>();
@@ -142,7 +142,7 @@ export function rotationOfRoom(data: Data, roomId: string, first: string, timeMs
     problem: { format: 'stube-rotate/1', weeks, timeMs, slots, children, things, out, rules, pinned, weights },
     mondays,
     unknownSizes,
-    kept: turning.filter((thing) => !isSafe(thing)).map(({ lineId }) => lines.get(lineId)!.name),
+    kept: kept.map(({ lineId }) => lines.get(lineId)!.name),
   };
 }
 

@@ -50,12 +50,11 @@ function contradictions(data: RoomData, all: readonly Stored[]): Caution[] {
  * @example cautionsOf(roomDataOf(data, room.id, '2026-11-26')!).filter((caution) => caution.severity === 'danger')
  */
 export function cautionsOf(data: RoomData): Caution[] {
-  const children = comesInto(data.room, data.people)
-    .filter((person) => person.kind === 'child')
-    .map((child): Child => ({ ...child, months: ageInMonths(child, data.today) }));
   const ofHouse = data.people
     .filter((person) => person.kind === 'child')
     .map((child): Child => ({ ...child, months: ageInMonths(child, data.today) }));
+  const coming = new Set(comesInto(data.room, data.people).map(({ id }) => id));
+  const children = ofHouse.filter(({ id }) => coming.has(id));
   /** Who gets to things by itself. */
   const moving = children.filter(({ months }) => months >= CRAWLS);
   const stored = storedIn(data);

@@ -3,6 +3,7 @@ import { plural } from '../../ground/notation/plural.ts';
 import { THREE_YEARS } from '../../ground/hazards/ages.ts';
 import { hazardsInWords } from '../../ground/hazards/danger-words.ts';
 import { distanceTo, footprintOf } from '../../measuring/floor/footprint.ts';
+import { alongItsWall } from '../../measuring/floor/walls.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import type { Caution, Child } from './caution.ts';
 import { binCaution, nameOf, placeOf, type Stored } from './stored.ts';
@@ -15,9 +16,8 @@ export function cotCautions(data: RoomData, all: readonly Stored[], children: re
   const cots = data.zones.filter((zone) => zone.kind === 'sleeping');
   if (!cots.length || !children.some((child) => child.months < THREE_YEARS)) return [];
   const cords = (data.fixtures ?? []).flatMap((fixture): Caution[] => {
-    const at = cots.find(
-      (zone) => Math.hypot(zone.x - fixture.x, zone.y - fixture.y) <= COT.around + fixture.width / 2,
-    );
+    const onWall = alongItsWall(fixture, data.room);
+    const at = cots.find((zone) => distanceTo(zone, onWall) <= COT.around);
     if (!at || !hazardsInWords(fixture.name).includes('H6')) return [];
     return [
       {

@@ -17,6 +17,11 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
     if (!stored.at) continue;
     const { compartment, unit } = stored.at;
     const beside = inCompartment.get(compartment.id)!.filter((other) => other !== stored);
+    /** Food beside it, or where it could drip on. */
+    const foodNear = () =>
+      [...beside, ...inUnit.get(unit.id)!.filter(({ at }) => isOver(compartment, at!.compartment))].filter((other) =>
+        is(other, 'food'),
+      );
     if (is(stored, 'hot')) {
       const burning = beside.filter((other) => is(other, 'burns'));
       if (burning.length)
@@ -32,8 +37,7 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
         );
     }
     if (is(stored, 'chemical')) {
-      const below = inUnit.get(unit.id)!.filter(({ at }) => isOver(compartment, at!.compartment));
-      const food = [...beside, ...below].filter((other) => is(other, 'food'));
+      const food = foodNear();
       if (food.length)
         found.push(
           binCaution(
@@ -47,8 +51,7 @@ export function neighbourCautions(all: readonly Stored[]): Caution[] {
         );
     }
     if (is(stored, 'changing')) {
-      const below = inUnit.get(unit.id)!.filter(({ at }) => isOver(compartment, at!.compartment));
-      const food = [...beside, ...below].filter((other) => is(other, 'food'));
+      const food = foodNear();
       if (food.length)
         found.push(
           binCaution(

@@ -52,14 +52,15 @@ export function reachCautions(stored: Stored, children: readonly Child[]): Cauti
   const open = !at.unit.locked;
   const young = children.filter((child) => child.months < SIX_YEARS);
   const anybody = reaching(Infinity);
-  if (hazards.has('H3') && open && (young.length || anybody.length))
+  const coming = young.length ? young : anybody;
+  if (hazards.has('H3') && open && coming.length)
     found.push(
       binCaution(
         stored,
         'H3',
         '',
         'danger',
-        `It is not locked (${heightOf(stored)}), and ${whoAre(young.length ? young : anybody)} ${plural(countOf(young.length ? young : anybody), 'comes', 'come')} in.`,
+        `It is not locked (${heightOf(stored)}), and ${whoAre(coming)} ${plural(countOf(coming), 'comes', 'come')} in.`,
         'Lock it away, or keep it out of the house while children are small: swallowed, it is an emergency.',
       ),
     );

@@ -28,19 +28,18 @@ function isHeavyAbove(unit: Unit, all: readonly Stored[]): boolean {
 export function tippingCautions(data: RoomData, all: readonly Stored[], children: readonly Child[]): Caution[] {
   if (!children.length) return [];
   return data.units.flatMap((unit): Caution[] => {
-    const found: Caution[] = [];
-    // What is fixed to a wall, or is no furniture of its own, does not tip.
     const steep = unit.height / unit.depth;
     // A guess of a few centimetres decides nothing: heavy above, what is nearly so steep tips too.
     const nearly = steep < TIPPING.ratio && steep >= TIPPING.ratio * NEARLY && isHeavyAbove(unit, all);
-    if (
+    // What is fixed to a wall, or is no furniture of its own, does not tip.
+    const mayTip =
       TEMPLATES[unit.template].stands === 'furniture' &&
       !unit.anchored &&
       unit.raised < HANGS &&
-      unit.height + unit.raised >= TIPPING.height &&
-      (steep >= TIPPING.ratio || nearly)
-    )
-      found.push({
+      unit.height + unit.raised >= TIPPING.height;
+    if (!mayTip || (steep < TIPPING.ratio && !nearly)) return [];
+    return [
+      {
         key: `H1:${unit.id}`,
         hazard: 'H1',
         severity: nearly ? 'warn' : 'danger',
@@ -50,8 +49,8 @@ export function tippingCautions(data: RoomData, all: readonly Stored[], children
         helps: unit.wheels
           ? 'Brakes on wherever it stands; heavy things in its lowest tray; nobody climbs or rides on it.'
           : 'Anchor it to the wall with the fixing for that wall; keep heavy things low.',
-      });
-    return found;
+      },
+    ];
   });
 }
 

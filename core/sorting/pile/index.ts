@@ -11,7 +11,7 @@ export {
 } from './departures.ts';
 export { advise, DOUBTS, PLAN_DAYS } from './doubts.ts';
 export { fateOf, isOpen } from './fate.ts';
-export { kindIn } from './kind-in.ts';
+export { kindIn, kindPutRight } from './kind-in.ts';
 export { isLargeGuess } from './large-guess.ts';
 export { dueLines, limitsOf, ODDS_AND_ENDS, pastKeeping } from './limits.ts';
 export { goingHalf, onceMore } from './line-changes.ts';

@@ -1,4 +1,5 @@
 /** What kind of thing a line is in the category that was chosen for it. */
+import type { Line } from '../../ground/model/entities.ts';
 import { kindOf } from '../../ground/starter/library.ts';
 
 /**
@@ -8,3 +9,12 @@ import { kindOf } from '../../ground/starter/library.ts';
  */
 export const kindIn = (kind: string | null, starter: string | null): string | null =>
   starter === null || kindOf(kind)?.category.key === starter ? kind : starter;
+
+/**
+ * What a line becomes when its category is put right: of the kind that the category is of, lying as that does.
+ * @param starter key of the category in the library, null for one of the site's own
+ */
+export function kindPutRight(line: Pick<Line, 'kind'>, starter: string | null): Partial<Pick<Line, 'kind' | 'lies'>> {
+  const kind = kindIn(line.kind, starter);
+  return kind === line.kind ? {} : { kind, lies: null };
+}

@@ -1,7 +1,7 @@
 /** Lines of the pile: read as typed, with a category proposed and taken into the site when it is new there. */
 import { momentIn } from '@stube/core/calendar';
 import { sortAfter } from '@stube/core/model';
-import { decisionFor, isParsedLine, kindIn, lineOf, parseLine } from '@stube/core/pile';
+import { decisionFor, isParsedLine, kindIn, kindPutRight, lineOf, parseLine } from '@stube/core/pile';
 import { knownCategories, proposeCategories } from '@stube/core/matching';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { NewLine } from '@stube/contract/pile/requests';
@@ -61,12 +61,8 @@ export async function categorise(
   return makeChange(scope, `sort into ${starter.name}`, async (recorder) => {
     const line = await recorder.find('line', lineId);
     // Where it belongs says what it is: its size, hazards and containers are those of that kind. What was told stays.
-    const kind = kindIn(line.kind, starter.key);
-    await recorder.update('line', lineId, version, {
-      categoryId: await takeStarter(recorder, starter),
-      kind,
-      ...(kind === line.kind ? {} : { lies: null }),
-    });
+    const put = kindPutRight(line, starter.key);
+    await recorder.update('line', lineId, version, { categoryId: await takeStarter(recorder, starter), ...put });
     return lineId;
   });
 }

@@ -5,7 +5,7 @@ import ModalDialog from '../../../parts/ModalDialog.vue';
 import { HUES } from '@stube/core/labels';
 import type { Line } from '@stube/core/model';
 import { type CategoryProposal, knownCategories, plain, proposeCategories } from '@stube/core/matching';
-import { kindIn } from '@stube/core/pile';
+import { kindPutRight } from '@stube/core/pile';
 import { STARTER_CATEGORIES, starterFamilyOf } from '@stube/core/starter';
 import Pictogram from '../../../drawing/Pictogram.vue';
 import { useSite } from '../../../data/site.ts';
@@ -58,16 +58,15 @@ const look = (one: CategoryProposal) => {
     family: family?.name ?? '',
   };
 };
-/** Where it belongs says what it is: its size, hazards and containers are those of that kind. */
-function kindThere(one: CategoryProposal | null): Partial<Pick<Line, 'kind' | 'lies'>> {
-  const kind = kindIn(props.line.kind, store.maps.category.get(one?.categoryId ?? '')?.starter ?? null);
-  return kind === props.line.kind ? {} : { kind, lies: null };
-}
 async function choose(one: CategoryProposal | null): Promise<void> {
   const done = await store.tryWrite(() =>
     one?.starter
       ? categorise(props.line, one.starter.key)
-      : store.patch('line', props.line, { categoryId: one?.categoryId ?? null, ...kindThere(one) }),
+      : store.patch('line', props.line, {
+          categoryId: one?.categoryId ?? null,
+          // Where it belongs says what it is: its size, hazards and containers are those of that kind.
+          ...kindPutRight(props.line, store.maps.category.get(one?.categoryId ?? '')?.starter ?? null),
+        }),
   );
   if (done) emit('close');
 }

@@ -4,6 +4,8 @@ import { join, relative } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { describe, expect, test } from 'vitest';
 
+const CORE = join(import.meta.dirname, '..', 'core');
+
 interface Example {
   file: string;
   expression: string;
@@ -23,10 +25,10 @@ function filesOf(folder: string): string[] {
   );
 }
 
-const EXAMPLES: Example[] = filesOf(import.meta.dirname).flatMap((path) =>
+const EXAMPLES: Example[] = filesOf(CORE).flatMap((path) =>
   [...readFileSync(path, 'utf8').matchAll(/@example (.+?)(?: \*\/)?$/gm)].map((match) => {
     const [expression, ...says] = match[1]!.split(' // ');
-    return { file: relative(import.meta.dirname, path), expression: expression!, says: says.join(' // ') || undefined };
+    return { file: relative(CORE, path), expression: expression!, says: says.join(' // ') || undefined };
   }),
 );
 
@@ -61,7 +63,7 @@ describe('examples', () => {
   test.each(EXAMPLES.map((example) => [`${example.file}: ${example.expression}`, example] as const))(
     '%s',
     async (_, { file, expression, says }) => {
-      const exports = await import(pathToFileURL(join(import.meta.dirname, file)).href);
+      const exports = await import(pathToFileURL(join(CORE, file)).href);
       let value: unknown;
       try {
         value = await run(expression, exports);
