@@ -65,9 +65,10 @@ const cell = (slotId: string, week: number): { lineId: string; pinned: boolean; 
 async function make(): Promise<void> {
   busy.value = true;
   problem.value = '';
+  // What was chosen in the plan before is gone with it: nothing is pinned in a plan that is being replaced.
+  chosen.value = null;
   try {
     made.value = await plan(id.value, first.value);
-    chosen.value = null;
   } catch (error) {
     if (!(error instanceof ApiError)) throw error;
     problem.value = error.problem.fields[0]?.message ?? error.message;
@@ -163,11 +164,15 @@ async function unpin(spellId: string): Promise<void> {
       <div class="row between">
         <h2>{{ made ? 'The plan' : 'As it is planned' }}</h2>
         <span v-if="made" class="row tight">
-          <span class="small soft">{{
-            made.answer.optimal ? 'no plan is better by its own measure' : `${gap} could still be gained`
+          <span class="small soft" role="status">{{
+            busy
+              ? 'Planning anew …'
+              : made.answer.optimal
+                ? 'no plan is better by its own measure'
+                : `${gap} could still be gained`
           }}</span>
-          <button class="press small quiet" type="button" @click="made = null">leave it</button>
-          <button class="press main small" type="button" @click="take">Take it over</button>
+          <button class="press small quiet" type="button" :disabled="busy" @click="made = null">leave it</button>
+          <button class="press main small" type="button" :disabled="busy" @click="take">Take it over</button>
         </span>
       </div>
       <p v-if="made?.kept.length" class="small caution warn">
@@ -194,6 +199,7 @@ async function unpin(spellId: string): Promise<void> {
                   v-if="made"
                   class="word-press small"
                   type="button"
+                  :disabled="busy"
                   :aria-pressed="chosen?.week === week && chosen.slot === slot.id"
                   @click="chosen = { week, slot: slot.id }"
                 >
