@@ -7,6 +7,7 @@ import { movesSteps, readMovesProblem } from '@stube/core/moves';
 import { fitSteps, readFitProblem } from '@stube/core/packing';
 import { readLines, readLinesProblem } from '@stube/core/pile';
 import { depthSteps, readDepthProblem } from '@stube/core/placement';
+import { readPlanProblem, togetherSteps } from '@stube/core/plans';
 import { readRotateProblem, rotateWith } from '@stube/core/rotation';
 
 const USAGE = 'usage: stube fit|place|cut|moves|rotate|read|check FILE   (FILE may be - for standard input)';
@@ -38,6 +39,12 @@ const COMMANDS: Record<string, (json: unknown) => unknown> = {
     const began = performance.now();
     const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
     return within(problem.timeMs, began, depthSteps(problem, { elapsed }));
+  },
+  plan(json) {
+    const problem = readPlanProblem(json);
+    const began = performance.now();
+    const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
+    return within(problem.timeMs, began, togetherSteps(problem, { elapsed }));
   },
   cut(json) {
     const problem = readCutProblem(json);

@@ -98,6 +98,14 @@ export class FieldReader {
     if (value.length > most) this.fail(name, `must not have more than ${most} entries`);
     return value.map((item, i) => read(new FieldReader(item, `${this.at(name)}[${i}]`), `${this.at(name)}[${i}]`));
   }
+  /** Whole numbers, none less than `least`. */
+  integers(name: string, least: number, most = 1e9): number[] {
+    const value = this.value(name);
+    if (!Array.isArray(value)) this.fail(name, 'must be a list');
+    return value.map((item, i) =>
+      new FieldReader({ [`${name}[${i}]`]: item }, this.path).integer(`${name}[${i}]`, least, most),
+    );
+  }
   /** Numbers by key, none less than 0. */
   numbers(name: string): Record<string, number> {
     const reader = this.inner(name);

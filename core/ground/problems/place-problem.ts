@@ -65,11 +65,19 @@ export interface RoomBin extends PlaceBin {
   canHang?: boolean;
   /** What it is of that must not share a compartment with others, as bits; absent: nothing. */
   nature?: number;
+  /** Seconds a week for it without a place; absent: `UNPLACED`. */
+  leftOut?: number;
+  /** Seconds a week more in some compartments, by their ids, as what the place is for is part of the price; Infinity: not there. */
+  dearer?: Readonly<Record<string, number>>;
+  /** What is in a wider sense of one kind, and should stand in one piece of furniture; absent: nothing. */
+  family?: string | null;
 }
 /** The problem of a room of a site: one in the open format is one of these that says no more. */
 export interface RoomProblem extends PlaceProblem {
   compartments: RoomCompartment[];
   bins: RoomBin[];
+  /** Seconds a week for every unit beyond the first over which a family is spread; absent: none. */
+  familySpread?: number;
 }
 
 /** Seconds a week for every unit beyond the first over which a group is spread. */

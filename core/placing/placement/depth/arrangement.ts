@@ -5,8 +5,8 @@
  */
 import { Apart } from './apart.ts';
 import { gripAt, reaches, type CompiledDepth } from './compiled.ts';
+import { GROUP_SPLIT } from '../../../ground/problems/place-problem.ts';
 import { GroupSpread } from './group-spread.ts';
-import { UNPLACED } from '../../../ground/problems/place-problem.ts';
 
 /** What stands for *not allowed* where seconds are added up: far more than any week has, and still exact to the millisecond. */
 export const NEVER = 1e12;
@@ -36,7 +36,9 @@ export class Arrangement {
   readonly inside: number[][];
   readonly load: Float64Array;
   effort: number;
+  /** Bins without a place, and the seconds a week of the effort that are theirs. */
   unplaced: number;
+  left: number;
   /** By space: which state it is in; the same number is the same state. */
   readonly version: Int32Array;
   private states = 1;
@@ -44,6 +46,8 @@ export class Arrangement {
   readonly apart: Apart;
   /** Over which units what belongs together is spread. */
   readonly spread: GroupSpread;
+  /** The same of families, where it counts. */
+  readonly families: GroupSpread | null;
 
   constructor(place: CompiledDepth) {
     this.place = place;
@@ -67,9 +71,12 @@ export class Arrangement {
     this.inside = Array.from({ length: spaces }, () => []);
     this.load = new Float64Array(spaces);
     this.apart = new Apart(place);
-    this.spread = new GroupSpread(place);
+    this.spread = new GroupSpread(place, place.group, place.groups, GROUP_SPLIT);
+    this.families =
+      place.familySpread > 0 ? new GroupSpread(place, place.family, place.families, place.familySpread) : null;
     this.version = new Int32Array(spaces).fill(1);
-    this.effort = UNPLACED * bins;
+    this.left = place.leftOut.reduce((sum, seconds) => sum + seconds, 0);
+    this.effort = this.left;
     this.unplaced = bins;
   }
 
@@ -96,6 +103,14 @@ export class Arrangement {
       z0[one]! < z1[other]! &&
       z0[other]! < z1[one]!
     );
+  }
+
+  /** What a bin's group and family cost more when it goes to a space. */
+  joining(bin: number, space: number): number {
+    return this.spread.joining(bin, space) + (this.families?.joining(bin, space) ?? 0);
+  }
+  private counted(bin: number, space: number, by: 1 | -1): number {
+    return this.spread.count(bin, space, by) + (this.families?.count(bin, space, by) ?? 0);
   }
 
   /** @param on the bin beneath, -1 for the bottom */
@@ -140,7 +155,8 @@ export class Arrangement {
     this.load[space]! += place.mass[bin]!;
     this.apart.count(bin, space, 1);
     this.standingNow[bin] = this.standing(bin, space, z);
-    this.effort += more + this.costOf(bin) + this.spread.count(bin, space, 1) - UNPLACED;
+    this.effort += more + this.costOf(bin) + this.counted(bin, space, 1) - place.leftOut[bin]!;
+    this.left -= place.leftOut[bin]!;
     this.unplaced--;
     this.version[space] = ++this.states;
   }
@@ -176,7 +192,8 @@ export class Arrangement {
     this.space[bin] = -1;
     this.load[space]! -= place.mass[bin]!;
     this.apart.count(bin, space, -1);
-    this.effort += UNPLACED - less + this.spread.count(bin, space, -1);
+    this.effort += place.leftOut[bin]! - less + this.counted(bin, space, -1);
+    this.left += place.leftOut[bin]!;
     this.unplaced++;
     this.version[space] = ++this.states;
   }
@@ -208,7 +225,7 @@ export class Arrangement {
       this.standingNow[a]! -
       this.standingNow[b]! +
       (moving[a]! - moving[b]!) * (blocked[b]! - blocked[a]!);
-    const regrouped = this.spread.swapCost(a, spaceA, b, spaceB);
+    const regrouped = this.spread.swapCost(a, spaceA, b, spaceB) + (this.families?.swapCost(a, spaceA, b, spaceB) ?? 0);
     if (change + regrouped > allowed) return Infinity;
     change += regrouped;
     if ((blocked[a]! > 0 && place.ofChild[b]) || (blocked[b]! > 0 && place.ofChild[a])) return Infinity;
@@ -233,6 +250,7 @@ export class Arrangement {
     const heavier = place.mass[b]! - place.mass[a]!;
     this.apart.swap(a, spaceA, b, spaceB);
     this.spread.swap(a, spaceA, b, spaceB);
+    this.families?.swap(a, spaceA, b, spaceB);
     this.load[spaceA]! += heavier;
     this.load[spaceB]! -= heavier;
     this.exchange(a, b);

@@ -4,7 +4,7 @@
  * share has a price (Lagrangian relaxation; prices follow the subgradient, Held, Wolfe and Crowder 1974), and what belongs
  * together is placed together. See docs/engines.md for why each of these holds for every plan.
  */
-import { GROUP_SPLIT, UNPLACED } from '../../../ground/problems/place-problem.ts';
+import { GROUP_SPLIT } from '../../../ground/problems/place-problem.ts';
 import { gripAt, leastBody, reaches, type CompiledDepth } from './compiled.ts';
 import { GroupChoice } from './group-choice.ts';
 
@@ -183,7 +183,7 @@ export class DepthBound {
     for (let space = 0; space < place.spaces; space++) dearest = Math.max(dearest, price[space * RESOURCES + SUPPORT]!);
     const chosen: Way = { space: -1, raised: false, blocked: 0 };
     for (const bin of this.single) {
-      let least: number = UNPLACED;
+      let least = place.leftOut[bin]!;
       chosen.space = -1;
       const row = bin * place.spaces;
       // What it lends could make a place cheaper than it is by itself, by so much at the most.

@@ -38,6 +38,8 @@ export interface CompiledDepth {
   bodies: Bodies;
   /** Seconds a week for each bin that has to be moved first. */
   moving: Float64Array;
+  /** Seconds a week for each bin without a place. */
+  leftOut: Float64Array;
   /** A child uses it: nothing stands on it or in front of it. */
   ofChild: Uint8Array;
   /** Highest grip allowed, and lowest in what is not locked; hundredths of mm. */
@@ -46,6 +48,10 @@ export interface CompiledDepth {
   /** Group number, -1 without. */
   group: Int32Array;
   groups: number;
+  /** Family number, -1 without; seconds a week for every unit beyond a family's first. */
+  family: Int32Array;
+  families: number;
+  familySpread: number;
   /** By space: room inside, mm; load, grams; bottom above the floor. */
   roomWidth: Int32Array;
   roomDepth: Int32Array;
@@ -99,7 +105,7 @@ export function leastBody(place: CompiledDepth, bin: number, space: number, z: n
 /** By bin: seconds a week in its own cheapest place, as if it had the room for itself. */
 export const cheapestOf = (place: CompiledDepth): Float64Array =>
   Float64Array.from(place.order, ([first], bin) =>
-    first === undefined ? UNPLACED : place.least[bin * place.spaces + first]!,
+    first === undefined ? place.leftOut[bin]! : place.least[bin * place.spaces + first]!,
   );
 
 /** What about a space some bins must not meet, and what about a bin minds it, as bits: the same on both sides. */
@@ -139,6 +145,7 @@ export function* compileDepth(
   const [n, m] = [problem.bins.length, problem.compartments.length];
   const people = byId(problem.people);
   const groupNumbers = new Map<string, number>();
+  const familyNumbers = new Map<string, number>();
   const unitNumbers = new Map<string, number>();
   const numberIn = (numbers: Map<string, number>, key: string): number => {
     const known = numbers.get(key);
@@ -166,6 +173,7 @@ export function* compileDepth(
     stackable: Uint8Array.from(bin, (one) => Number(one.stackable)),
     bodies: new Bodies(problem),
     moving: Float64Array.from(bin, (one) => 2 * MOVE_SECONDS * one.uses.reduce((sum, use) => sum + use.perWeek, 0)),
+    leftOut: Float64Array.from(bin, ({ leftOut = UNPLACED }) => leftOut),
     ofChild: Uint8Array.from(usersOf, (users) => Number(users.some(({ kind }) => kind === 'child'))),
     highest: Float64Array.from(bin, (one, i) => {
       const adults = usersOf[i]!.filter(({ kind }) => kind === 'adult');
@@ -183,6 +191,9 @@ export function* compileDepth(
     ),
     group: ints((i) => (bin[i]!.group === null ? -1 : numberIn(groupNumbers, bin[i]!.group!)), n),
     groups: 0,
+    family: ints((i) => (bin[i]!.family ? numberIn(familyNumbers, bin[i]!.family) : -1), n),
+    families: 0,
+    familySpread: problem.familySpread ?? 0,
     roomWidth: ints((c) => usableWidth(at[c]!.width, problem.growth), m),
     roomDepth: ints((c) => at[c]!.depth, m),
     roomHeight: ints((c) => clearHeight(at[c]!), m),
@@ -208,6 +219,7 @@ export function* compileDepth(
   place.under.forEach((lower, c) => lower.forEach((space) => above[space]!.push(c)));
   place.above = above.map((upper) => Int32Array.from(upper));
   place.groups = groupNumbers.size;
+  place.families = familyNumbers.size;
   place.units = unitNumbers.size;
   // What walking from a zone costs, each space in turn.
   const walking = new Map(
@@ -219,7 +231,8 @@ export function* compileDepth(
   const closed = Uint8Array.from(at, (space) => keepsOut(space));
   const priceAt = (b: number, c: number): number =>
     (place.moving[b]! / MOVE_SECONDS) *
-    ((walking.get(bin[b]!.zone) ?? nowhere)[c]! + opening[Number(bin[b]!.lid)]![c]!);
+      ((walking.get(bin[b]!.zone) ?? nowhere)[c]! + opening[Number(bin[b]!.lid)]![c]!) +
+    (bin[b]!.dearer?.[at[c]!.id] ?? 0);
   bin.forEach(({ id }, b) => {
     const home = spaceAt.get(homes.get(id) ?? '');
     if (home !== undefined) place.base[b * m + home] = priceAt(b, home);
@@ -239,11 +252,12 @@ export function* compileDepth(
       const body = leastBody(place, b, c, 0);
       if (body === Infinity) continue;
       const base = priceAt(b, c);
+      if (base === Infinity) continue;
       place.base[row + c] = base;
       // Rounded down, so that it never says more than there is.
       place.least[row + c] = Math.fround((base + body) * (1 - 1e-6));
       // The bits of what is not negative sort as the number does; equal ones by their space.
-      if (base + body < UNPLACED) keys[own++] = leastBits[row + c]! * SPACES + c;
+      if (base + body < place.leftOut[b]!) keys[own++] = leastBits[row + c]! * SPACES + c;
     }
     place.order[b] = Int32Array.from(keys.subarray(0, own).sort(), (key) => key % SPACES);
   };

@@ -1,5 +1,4 @@
 /** A first whole plan: every bin in its cheapest spot, what is large and often used first. */
-import { UNPLACED } from '../../../ground/problems/place-problem.ts';
 import { Arrangement } from './arrangement.ts';
 import type { DepthBound } from './bound.ts';
 import type { CompiledDepth } from './compiled.ts';
@@ -24,11 +23,11 @@ export function* construct(now: Arrangement, locked: readonly number[] = []): Ge
   const byWeight = (a: number, b: number) => weights[b]! - weights[a]!;
   for (const bin of [...locked].sort(byWeight)) {
     const ways = place.order[bin]!.filter((space) => place.locked[space] === 1);
-    if (now.space[bin]! < 0 && spots.best(bin, UNPLACED, ways)) spots.put(bin);
+    if (now.space[bin]! < 0 && spots.best(bin, place.leftOut[bin]!, ways)) spots.put(bin);
   }
   const order = Array.from({ length: place.bins }, (_, bin) => bin).sort(byWeight);
   for (const [i, bin] of order.entries()) {
-    if (now.space[bin]! < 0 && spots.best(bin, UNPLACED)) spots.put(bin);
+    if (now.space[bin]! < 0 && spots.best(bin, place.leftOut[bin]!)) spots.put(bin);
     if (i % YIELD_BINS === YIELD_BINS - 1) yield;
   }
 }

@@ -1,5 +1,5 @@
 /** What belongs together, chosen together: the units over which each group is spread, with what a further unit costs. */
-import { GROUP_SPLIT, UNPLACED } from '../../../ground/problems/place-problem.ts';
+import { GROUP_SPLIT } from '../../../ground/problems/place-problem.ts';
 import type { CompiledDepth } from './compiled.ts';
 import { looseGroups } from './group-spread.ts';
 
@@ -32,8 +32,8 @@ export class GroupChoice {
   }
   private leastOf(own: readonly number[], costOf: CostOf): number {
     const { place } = this;
-    const { units } = place;
-    const cost = new Float64Array(own.length * units).fill(UNPLACED);
+    const { units, leftOut } = place;
+    const cost = Float64Array.from({ length: own.length * units }, (_, at) => leftOut[own[Math.floor(at / units)]!]!);
     const space = new Int32Array(own.length * units).fill(-1);
     /** Every one where it costs least, as if splitting were free; and all in one unit. */
     let apart = 0;
@@ -44,14 +44,14 @@ export class GroupChoice {
         const seconds = costOf(bin, one, cost[at]!);
         if (seconds < cost[at]!) [cost[at], space[at]] = [seconds, one];
       }
-      let least: number = UNPLACED;
+      let least = leftOut[bin]!;
       for (let unit = 0; unit < units; unit++) {
         least = Math.min(least, cost[i * units + unit]!);
         together[unit]! += cost[i * units + unit]!;
       }
       apart += least;
     });
-    let best = UNPLACED * own.length;
+    let best = own.reduce((sum, bin) => sum + leftOut[bin]!, 0);
     let chosen: number[] = [];
     /** @param c the same as b where there are two */
     const spread = (a: number, b: number, c: number, splits: number) => {

@@ -1,5 +1,4 @@
 /** A compartment or two are emptied and filled anew (ruin and recreate). */
-import { UNPLACED } from '../../../ground/problems/place-problem.ts';
 import { TIE, type Searching } from './searching.ts';
 import type { Waiting } from './waiting.ts';
 
@@ -57,12 +56,13 @@ export class Refill {
     // What the rest could cost at the least in what was emptied: as soon as it cannot be good any more, it is given up.
     const least = out.map((bin) => {
       const there = Math.min(...spaces.map((space) => place.least[bin * place.spaces + space]!));
-      return (there < UNPLACED ? there : cheapest[bin]!) - UNPLACED;
+      const left = place.leftOut[bin]!;
+      return (there < left ? there : cheapest[bin]!) - left;
     });
     let rest = least.reduce((sum, cost) => sum + cost, 0);
     for (const [i, bin] of out.entries()) {
       rest -= least[i]!;
-      this.refit(bin, spaces, end - now.effort - rest + UNPLACED + TIE);
+      this.refit(bin, spaces, end - now.effort - rest + place.leftOut[bin]! + TIE);
       if (now.effort + rest > end) {
         log.undo();
         return;
@@ -71,8 +71,8 @@ export class Refill {
   }
   /** Into what was emptied, else wherever there is room; what stood elsewhere would have gone there by itself. */
   private refit(bin: number, spaces: readonly number[], most: number): void {
-    const { spots, log, random } = this.search;
-    const limit = Math.min(UNPLACED, most);
+    const { now, spots, log, random } = this.search;
+    const limit = Math.min(now.place.leftOut[bin]!, most);
     spots.blink = BLINK;
     const found = spots.best(bin, limit, spaces);
     spots.blink = 0;

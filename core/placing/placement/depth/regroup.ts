@@ -2,7 +2,7 @@
  * What belongs together goes to another piece of furniture as a whole. Bin by bin it would never go: the first that
  * leaves the others costs a minute a week, far more than is allowed when the search has cooled down.
  */
-import { GROUP_SPLIT, UNPLACED } from '../../../ground/problems/place-problem.ts';
+import { GROUP_SPLIT } from '../../../ground/problems/place-problem.ts';
 import { looseGroups } from './group-spread.ts';
 import { TIE, type Searching } from './searching.ts';
 
@@ -38,7 +38,8 @@ export class Regroup {
     this.displaced.length = 0;
     const elsewhere = group.filter((bin) => !this.isIn(bin, unit));
     // The least that the rest could still bring: each its cheapest place, and every split ended.
-    const couldGain = (bin: number) => (now.space[bin]! < 0 ? UNPLACED : now.costOf(bin)) - cheapest[bin]!;
+    const couldGain = (bin: number) =>
+      (now.space[bin]! < 0 ? now.place.leftOut[bin]! : now.costOf(bin)) - cheapest[bin]!;
     let rest = GROUP_SPLIT * elsewhere.length;
     for (const bin of elsewhere) rest += couldGain(bin);
     for (const bin of elsewhere) {
@@ -60,12 +61,13 @@ export class Regroup {
   private bring(bin: number, unit: number, most: number): boolean {
     const { now, log, spots } = this.search;
     const before = now.effort;
+    const left = now.place.leftOut[bin]!;
     const isPlaced = now.space[bin]! >= 0;
     const other = isPlaced ? this.bestThere(bin, unit, most) : -1;
     const least = other < 0 ? most : this.change;
     if (!isPlaced || !now.carries[bin]) {
       if (isPlaced) log.take(bin);
-      if (spots.best(bin, Math.min(UNPLACED, before + least - now.effort + UNPLACED), this.spaces[unit]!)) {
+      if (spots.best(bin, Math.min(left, before + least - now.effort + left), this.spaces[unit]!)) {
         log.put(bin);
         return true;
       }

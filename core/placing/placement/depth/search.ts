@@ -3,7 +3,6 @@
  * room, and compartments are emptied and filled anew (ruin and recreate), all under one falling temperature (annealing).
  */
 import { Random } from '../../../ground/engine/random.ts';
-import { UNPLACED } from '../../../ground/problems/place-problem.ts';
 import type { Arrangement } from './arrangement.ts';
 import { ChangeLog } from './change-log.ts';
 import { cheapestOf } from './compiled.ts';
@@ -110,7 +109,7 @@ export class DepthSearch {
   /** @param done how much of the time is over, 0 … 1 @param tries how many are made */
   step(done: number, tries: number): void {
     const { now, random } = this;
-    const mean = Math.max(1, (now.effort - UNPLACED * now.unplaced) / Math.max(1, now.place.bins));
+    const mean = Math.max(1, (now.effort - now.left) / Math.max(1, now.place.bins));
     const heat = mean * this.hot * (COLD / this.hot) ** done;
     for (let n = 0; n < tries; n++) {
       // How much worse it may get is drawn first.
@@ -169,7 +168,8 @@ export class DepthSearch {
     const before = now.effort;
     const bin = this.lift();
     if (bin < 0) return;
-    const most = Math.min(UNPLACED, before + allowed - now.effort + UNPLACED + TIE);
+    const left = now.place.leftOut[bin]!;
+    const most = Math.min(left, before + allowed - now.effort + left + TIE);
     if (spots.best(bin, most, now.place.order[bin], this.from)) log.put(bin);
     else log.undo();
   }
@@ -180,7 +180,8 @@ export class DepthSearch {
     const bin = this.lift();
     if (bin < 0) return;
     const ways = now.place.order[bin]!;
-    const most = Math.min(UNPLACED, before + allowed - now.effort + UNPLACED + TIE);
+    const left = now.place.leftOut[bin]!;
+    const most = Math.min(left, before + allowed - now.effort + left + TIE);
     const space = ways[Math.floor(random.next() ** 2 * ways.length)];
     spots.blink = space === this.from ? BLINK.own : BLINK.other;
     const found = space !== undefined && spots.spotIn(bin, space, most);
@@ -203,7 +204,7 @@ export class DepthSearch {
     for (let n = 0; n < LOOKED_AT; n++) {
       const bin = random.below(now.place.bins);
       if (fixed[bin] && n > 0) continue;
-      const far = (now.space[bin]! < 0 ? UNPLACED : now.costOf(bin)) - cheapest[bin]!;
+      const far = (now.space[bin]! < 0 ? now.place.leftOut[bin]! : now.costOf(bin)) - cheapest[bin]!;
       if (far > most) {
         most = far;
         found = bin;
@@ -252,16 +253,19 @@ export class DepthSearch {
       fine = this.takeWithAbove(more);
     }
     // Whatever costs more is not kept: it need not be found.
+    const { leftOut } = now.place;
     let rest = 0;
-    for (let i = 1; i < out.length; i++) rest += cheapest[out[i]!]! - UNPLACED;
-    fine = fine && spots.spotIn(wanting, space, Math.min(UNPLACED, end - now.effort - rest + UNPLACED));
+    for (let i = 1; i < out.length; i++) rest += cheapest[out[i]!]! - leftOut[out[i]!]!;
+    const left = leftOut[wanting]!;
+    fine = fine && spots.spotIn(wanting, space, Math.min(left, end - now.effort - rest + left));
     if (fine) {
       log.put(wanting);
       this.sortByWeight(1);
       for (let i = 1; i < out.length && fine; i++) {
         const bin = out[i]!;
-        rest -= cheapest[bin]! - UNPLACED;
-        if (spots.best(bin, Math.min(UNPLACED, end - now.effort - rest + UNPLACED))) log.put(bin);
+        const most = leftOut[bin]!;
+        rest -= cheapest[bin]! - most;
+        if (spots.best(bin, Math.min(most, end - now.effort - rest + most))) log.put(bin);
         fine = now.effort + rest <= end;
       }
     }

@@ -130,7 +130,7 @@ export class Spots {
     const h = place.height[bin]!;
     const turnable = place.turnable[bin] === 1;
     const roomHeight = place.roomHeight[space]!;
-    const joined = now.spread.joining(bin, space) + place.base[bin * place.spaces + space]!;
+    const joined = now.joining(bin, space) + place.base[bin * place.spaces + space]!;
     const levels = place.hangs[space] ? 0 : list.length;
     let found = false;
     let roomy = false;

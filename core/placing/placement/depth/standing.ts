@@ -4,7 +4,6 @@
  */
 import { runToEnd } from '../../../ground/engine/run-to-end.ts';
 import { indexById } from '../../../ground/model/by-id.ts';
-import { UNPLACED } from '../../../ground/problems/place-problem.ts';
 import { Arrangement } from './arrangement.ts';
 import { bearerOf, boxAt, childrenBlocked, isFree, mayStand } from './boxes.ts';
 import { compileDepth } from './compiled.ts';
@@ -54,9 +53,11 @@ export class Standing {
       if (!this.putWhereTold(bin, space, home)) loose.push([bin, space]);
     }
     for (const [bin, space] of loose) {
-      this.now.place.ready(bin);
+      const { place } = this.now;
+      place.ready(bin);
       const hasRoom =
-        this.spots.spotIn(bin, space, UNPLACED) || this.spots.spotIn(bin, space, Number.POSITIVE_INFINITY, true);
+        this.spots.spotIn(bin, space, place.leftOut[bin]!) ||
+        this.spots.spotIn(bin, space, Number.POSITIVE_INFINITY, true);
       if (hasRoom) this.spots.put(bin);
       else this.crowded.push(problem.bins[bin]!.id);
     }
@@ -84,7 +85,7 @@ export class Standing {
 
   /** Seconds a week of what has a place. */
   get effort(): number {
-    return this.now.effort - UNPLACED * this.now.unplaced;
+    return this.now.effort - this.now.left;
   }
 
   /** Its number, or -1 where it stands nowhere. */
@@ -147,7 +148,9 @@ export class Standing {
   spotIn(binId: string, compartment: string): Spot | null {
     const bin = this.binAt.get(binId)!;
     this.now.place.ready(bin);
-    return this.spots.spotIn(bin, this.spaceAt.get(compartment)!, UNPLACED) ? this.spots.found : null;
+    return this.spots.spotIn(bin, this.spaceAt.get(compartment)!, this.now.place.leftOut[bin]!)
+      ? this.spots.found
+      : null;
   }
   /** Whether nothing stands there, or above or beneath it, from which the bin in hand must be apart. */
   mayJoin(binId: string, compartment: string): boolean {

@@ -1,0 +1,75 @@
+/** One need is put into the room: every option is tried as a whole, and the cheapest is taken. */
+import type { Selection } from './selection.ts';
+
+export class Insert {
+  private readonly chosen: Selection;
+  /** Of the best option so far: bin, space, x, y, z, turned, on. */
+  private spots: number[] = [];
+  private trial: number[] = [];
+  /** By type: its options are passed over, where others are to be had. */
+  readonly barred: Uint8Array;
+  /** By option of the need in hand. */
+  private readonly order: number[] = [];
+
+  constructor(chosen: Selection) {
+    this.chosen = chosen;
+    this.barred = new Uint8Array(chosen.plan.owned.length);
+  }
+
+  /** What a need costs at the least more than without an option, seconds a week: below 0. */
+  least(need: number): number {
+    const { plan } = this.chosen;
+    let least = Infinity;
+    for (const option of plan.optionsOf[need]!) least = Math.min(least, plan.least[option]!);
+    return least;
+  }
+
+  /** @param blink share of spots that are passed over */
+  put(need: number, blink = 0): void {
+    const { chosen, order, barred } = this;
+    const { plan, now, spots, log } = chosen;
+    const { place, type, least, bins } = plan;
+    order.length = 0;
+    for (const option of plan.optionsOf[need]!) if (!barred[type[option]!]) order.push(option);
+    if (!order.length) order.push(...plan.optionsOf[need]!);
+    order.sort((a, b) => least[a]! + chosen.buyingOf(a) - least[b]! - chosen.buyingOf(b));
+    let best = Infinity;
+    let option = -1;
+    spots.blink = blink;
+    for (const one of order) {
+      const buying = chosen.buyingOf(one);
+      if (least[one]! + buying >= best) break;
+      const before = now.effort;
+      const own = bins[one]!;
+      const limit = best - buying;
+      this.trial.length = 0;
+      let put = 0;
+      for (let i = 0; i < own.length; i++) {
+        const bin = own[i]!;
+        if (!spots.best(bin, place.leftOut[bin]!)) continue;
+        const { space, x, y, z, turned, on } = spots;
+        this.trial.push(bin, space, x, y, z, turned, on);
+        log.put(bin);
+        put++;
+      }
+      const cost = now.effort - before;
+      while (put-- > 0) log.undoLast();
+      if (cost >= limit) continue;
+      best = cost + buying;
+      option = one;
+      [this.spots, this.trial] = [this.trial, this.spots];
+    }
+    spots.blink = 0;
+    const to = this.spots;
+    chosen.choose(need, option);
+    for (let i = 0; i < to.length; i += 7) {
+      spots.space = to[i + 1]!;
+      spots.x = to[i + 2]!;
+      spots.y = to[i + 3]!;
+      spots.z = to[i + 4]!;
+      spots.turned = to[i + 5]!;
+      spots.on = to[i + 6]!;
+      log.put(to[i]!);
+    }
+  }
+}

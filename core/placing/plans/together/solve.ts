@@ -1,0 +1,78 @@
+/** Containers and places together: a first whole plan, then search until the time is up or the caller stops. See docs/engines.md. */
+import { runToEnd } from '../../../ground/engine/run-to-end.ts';
+import { compilePlan, type CompiledPlan } from './compiled-plan.ts';
+import type { PlanAnswer, PlanPosition, RoomPlanProblem } from './problem.ts';
+import { PlanSearch, type KeptPlan } from './search.ts';
+import { planBound } from './bound.ts';
+
+export interface PlanOptions {
+  seed?: number;
+  /** How much of the time is over, 0 … 1, for callers with a clock; by turns otherwise. */
+  elapsed?: () => number;
+  /** Turns of search at the most, where there is no clock. */
+  iterations?: number;
+}
+export interface TogetherProgress {
+  cost: number;
+  /** The best plan so far, null before the first one. */
+  answer(): PlanAnswer | null;
+}
+/** Tries in one turn. */
+const TRIES = 4;
+const ITERATIONS = 200;
+
+/** Gives way every few milliseconds. */
+export function* togetherSteps(
+  problem: RoomPlanProblem,
+  { seed = 1, elapsed, iterations = ITERATIONS }: PlanOptions = {},
+): Generator<TogetherProgress, PlanAnswer> {
+  const progress: TogetherProgress = { cost: Infinity, answer: () => null };
+  const compiling = compilePlan(problem);
+  let compiled = compiling.next();
+  for (; !compiled.done; compiled = compiling.next()) yield progress;
+  const plan = compiled.value;
+  const bound = planBound(plan);
+  const search = new PlanSearch(plan, seed);
+  for (const _ of search.construct()) yield progress;
+  progress.answer = () => answerOf(plan, search.best, search.bestCost, bound);
+  for (let turn = 0; elapsed || turn < iterations; turn++) {
+    const done = elapsed ? elapsed() : turn / iterations;
+    if (done >= 1 || search.bestCost - bound <= 1e-7 * Math.max(1, search.bestCost)) break;
+    search.step(done, TRIES);
+    progress.cost = search.bestCost;
+    yield progress;
+  }
+  return answerOf(plan, search.best, search.bestCost, bound);
+}
+
+/** In one go, by turns: the same seed gives the same plan. */
+export const solveTogether = (problem: RoomPlanProblem, options: PlanOptions & { iterations: number }): PlanAnswer =>
+  runToEnd(togetherSteps(problem, options));
+
+function answerOf(plan: CompiledPlan, best: KeptPlan | null, cost: number, bound: number): PlanAnswer {
+  const { problem, optionsOf, bins } = plan;
+  const placed: PlanPosition[] = [];
+  const unplaced: PlanAnswer['unplaced'] = [];
+  const chosen = problem.needs.map(({ id }, need) => {
+    const option = best?.option[need] ?? optionsOf[need]![0]!;
+    [...bins[option]!]
+      .sort((a, b) => a - b)
+      .forEach((bin, n) => {
+        const space = best && problem.compartments[best.space[bin]!];
+        if (!best || !space) unplaced.push({ need: id, n });
+        else {
+          const [x, y, z] = [best.x0[bin]!, best.y0[bin]!, best.z0[bin]!];
+          placed.push({ need: id, n, compartment: space.id, x, y, z, turned: best.turned[bin] === 1 });
+        }
+      });
+    return { need: id, option: option - optionsOf[need]![0]! };
+  });
+  const proven = Math.min(bound, cost);
+  return {
+    format: 'stube-plan-answer/1',
+    ...{ chosen, placed, unplaced },
+    cost: Number(cost.toFixed(6)),
+    bound: Number(proven.toFixed(6)),
+    optimal: cost - proven <= 1e-6 * Math.max(1, cost),
+  };
+}
