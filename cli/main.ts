@@ -7,10 +7,13 @@ import { movesSteps, readMovesProblem } from '@stube/core/moves';
 import { fitSteps, readFitProblem } from '@stube/core/packing';
 import { readLines, readLinesProblem } from '@stube/core/pile';
 import { depthSteps, readDepthProblem } from '@stube/core/placement';
-import { readPlanProblem, togetherSteps } from '@stube/core/plans';
+import { planSavedRoom, readPlanProblem, togetherOf, togetherSteps } from '@stube/core/plans';
 import { readRotateProblem, rotateWith } from '@stube/core/rotation';
 
-const USAGE = 'usage: stube fit|place|cut|moves|rotate|read|check FILE   (FILE may be - for standard input)';
+const USAGE =
+  'usage: stube fit|place|plan|cut|moves|rotate|read|check FILE, or stube plan SITE --room NAME   (a file may be - for standard input)';
+/** Each plan of a room of a saved site, ms. */
+const EACH_PLAN = 4500;
 /** Left for the last turn and the answer, ms. */
 const MARGIN = 4;
 
@@ -29,7 +32,7 @@ function within(timeMs: number, began: number, steps: Generator<Progress, unknow
   }
 }
 
-const COMMANDS: Record<string, (json: unknown) => unknown> = {
+const COMMANDS: Record<string, (json: unknown, roomName?: string) => unknown> = {
   fit(json) {
     const problem = readFitProblem(json);
     return within(problem.timeMs, performance.now(), fitSteps(problem));
@@ -40,11 +43,15 @@ const COMMANDS: Record<string, (json: unknown) => unknown> = {
     const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
     return within(problem.timeMs, began, depthSteps(problem, { elapsed }));
   },
-  plan(json) {
+  plan(json, roomName) {
+    if (roomName !== undefined) {
+      const { data, day } = readSavedSite(json);
+      return planSavedRoom(data, roomName, day, () => performance.now(), EACH_PLAN);
+    }
     const problem = readPlanProblem(json);
     const began = performance.now();
     const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
-    return within(problem.timeMs, began, togetherSteps(problem, { elapsed }));
+    return within(problem.timeMs, began, togetherSteps(togetherOf(problem), { elapsed }));
   },
   cut(json) {
     const problem = readCutProblem(json);
@@ -73,9 +80,9 @@ function fail(message: string): never {
   process.exit(2);
 }
 
-const [command, file] = process.argv.slice(2);
+const [command, file, flag, name] = process.argv.slice(2);
 const run = COMMANDS[command ?? ''];
-if (!run || !file) fail(USAGE);
+if (!run || !file || (flag !== undefined && (command !== 'plan' || flag !== '--room' || !name))) fail(USAGE);
 let text = '';
 try {
   text = readFileSync(file === '-' ? 0 : file, 'utf8');
@@ -89,7 +96,7 @@ try {
   fail(`${file === '-' ? 'standard input' : file}: is not JSON`);
 }
 try {
-  process.stdout.write(`${JSON.stringify(await run(json))}\n`);
+  process.stdout.write(`${JSON.stringify(await run(json, name))}\n`);
 } catch (error) {
   if (error instanceof FormatError) fail(error.message);
   throw error;

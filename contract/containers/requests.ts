@@ -2,9 +2,20 @@ import Joi from '../joi.ts';
 import { MAX_BINS } from '@stube/core/containers';
 import { rowId } from '../rows/values.ts';
 
-export interface ContainRequest {
-  choices?: { categoryId: string; containerTypeId: string | null; count: number }[];
+/** How things stand without a container, a bin each. */
+interface BareBins {
+  outWidth: number;
+  outDepth: number;
+  outHeight: number;
+  lineIds: string[];
+  litres: number;
 }
+export interface ContainRequest {
+  choices?: { categoryId: string; containerTypeId: string | null; count: number; bare?: BareBins[] }[];
+}
+/** No side of a bin is larger, mm. */
+const MAX_SIDE = 6000;
+const side = Joi.number().integer().min(1).max(MAX_SIDE).required();
 export const containRequest: Joi.ObjectSchema<ContainRequest> = Joi.object({
   choices: Joi.array()
     .max(2000)
@@ -14,6 +25,17 @@ export const containRequest: Joi.ObjectSchema<ContainRequest> = Joi.object({
         // Null: without a container.
         containerTypeId: rowId.allow(null).required(),
         count: Joi.number().integer().min(0).max(MAX_BINS).required(),
+        // As planned; absent: as it usually stands.
+        bare: Joi.array()
+          .min(1)
+          .max(MAX_BINS)
+          .items(
+            Joi.object({
+              ...{ outWidth: side, outDepth: side, outHeight: side },
+              lineIds: Joi.array().length(1).items(rowId.required()).required(),
+              litres: Joi.number().min(0).max(1e6).required(),
+            }),
+          ),
       }),
     )
     .unique('categoryId'),

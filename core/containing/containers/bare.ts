@@ -1,9 +1,9 @@
 /** Things without a container: how large a row of binders, a stack of games or a globe is as it stands (practice F5). */
 import type { Compartment } from '../../ground/model/entities.ts';
-import { clearHeight } from '../../ground/problems/place-problem.ts';
+import { clearHeight, HEAVY_MASS } from '../../ground/problems/place-problem.ts';
 import type { Stands } from '../../ground/starter/kind.ts';
 import type { Demand, DemandLine } from '../../ground/contents/demand.ts';
-import { goesOnRods } from './hanging.ts';
+import { goesOnRods, isForFiles } from './hanging.ts';
 import { piecesOf, type Piece } from '../../ground/contents/piece.ts';
 
 export interface BareBin {
@@ -28,6 +28,8 @@ const TOGETHER_MASS = 15_000;
 const SHARE_OF_LOAD = 0.9;
 /** From that length on a thing stands upright. */
 const UPRIGHT = 1000;
+/** Long things may stand on end from that length on, mm. */
+const ON_END = 400;
 /** Rolls and rods no thicker than this are kept as one bundle of so many at most, mm. */
 const SLENDER = 80;
 const BUNDLE = 9;
@@ -37,8 +39,10 @@ const MAX_SINGLES = 12;
 const SLACK = 1.05;
 
 /** How it would stand without a container: as people keep it, else as it lies. */
-export const standsOf = ({ kind, lies, piece }: DemandLine): Stands =>
-  kind?.stands ?? (lies === 'flat' || lies === 'neat' ? 'stack' : piece && piece[0] >= 400 ? 'single' : 'stack');
+export const standsOf = ({ kind, lies, piece }: DemandLine): Stands | 'file' =>
+  isForFiles(kind?.category.key)
+    ? 'file'
+    : (kind?.stands ?? (lies === 'flat' || lies === 'neat' ? 'stack' : piece && piece[0] >= 400 ? 'single' : 'stack'));
 
 /** Whether people keep most of it without a container. */
 export function usuallyStands(demand: Demand): boolean {
@@ -52,9 +56,13 @@ export function usuallyStands(demand: Demand): boolean {
 const LARGEST = 6000;
 const whole = (n: number): number => Math.min(LARGEST, Math.max(5, Math.ceil(n - 1e-9)));
 
+/** Other ways than people usually do: in rows and stacks that one lifts over one's head, lying flat, or standing on end. */
+export type Pose = 'usual' | 'light' | 'lying' | 'on end';
+
 /** The outside of so many pieces as they stand together. */
 function together(
-  stands: Stands,
+  stands: Stands | 'file',
+  pose: Pose,
   piece: Piece,
   pieces: number,
   shelves: Shelves,
@@ -62,9 +70,14 @@ function together(
   mass: number,
 ): Pick<BareBin, 'outWidth' | 'outDepth' | 'outHeight'>[] {
   const [length, width, height] = piece;
+  if (stands === 'file')
+    return [{ outWidth: whole(length), outDepth: whole(pieces * height * SLACK), outHeight: whole(width) }];
   const parts = (most: number): number[] => {
     const bears = shelves.length ? Math.max(...shelves.map((shelf) => shelf.maxLoad)) : Infinity;
-    const byMass = mass > 0 ? Math.floor((Math.min(bears, TOGETHER_MASS) * SHARE_OF_LOAD) / mass) : Infinity;
+    const byMass =
+      mass > 0
+        ? Math.floor((Math.min(bears, pose === 'light' ? HEAVY_MASS : TOGETHER_MASS) * SHARE_OF_LOAD) / mass)
+        : Infinity;
     const each = Math.max(1, Math.min(byMass, Math.floor(most / Math.max(0.01, height * SLACK))));
     const count = Math.ceil(pieces / each);
     return Array.from({ length: count }, (_, i) => Math.ceil((pieces - i) / count));
@@ -87,22 +100,27 @@ function together(
       outDepth: whole(n * height * SLACK),
       outHeight: whole(length),
     }));
+  const single = Math.min(MAX_SINGLES, pieces);
+  if (pose === 'lying' && stands === 'single')
+    return parts(STACK_HEIGHT)
+      .slice(0, single)
+      .map((n) => ({ outWidth: whole(length), outDepth: whole(width), outHeight: whole(n * height * SLACK) }));
   if (width <= SLENDER && length >= 5 * width && pieces > 1) {
     const count = Math.ceil(pieces / BUNDLE);
     return Array.from({ length: Math.min(MAX_SINGLES, count) }, (_, i) => {
       const n = Math.ceil((pieces - i) / count);
       const across = Math.ceil(Math.sqrt(n));
       const [wide, high] = [whole(across * width * SLACK), whole(Math.ceil(n / across) * height * SLACK)];
-      return length >= UPRIGHT
+      return length >= UPRIGHT || (pose === 'on end' && length >= ON_END)
         ? { outWidth: wide, outDepth: high, outHeight: whole(length) }
         : { outWidth: whole(length), outDepth: wide, outHeight: high };
     });
   }
   const one =
-    length >= UPRIGHT
+    length >= UPRIGHT || (pose === 'on end' && length >= ON_END && length >= 3 * width)
       ? { outWidth: whole(width), outDepth: whole(height), outHeight: whole(length) }
       : { outWidth: whole(length), outDepth: whole(height), outHeight: whole(width) };
-  return Array.from({ length: Math.min(MAX_SINGLES, pieces) }, () => one);
+  return Array.from({ length: single }, () => one);
 }
 
 /** Soft or long things that are hung where the room has hooks or rods for them; reels go in a row on a rod. Null where none takes them. */
@@ -154,7 +172,7 @@ const tallest = (shelves: Shelves, width: number, depth: number): number => {
  * The bins that a demand becomes without containers; empty where the size of its pieces is not known. What was told in
  * measures is taken as one heap, as high as it is wide.
  */
-export function bareBins(demand: Demand, places: Shelves = []): BareBin[] {
+export function bareBins(demand: Demand, places: Shelves = [], pose: Pose = 'usual'): BareBin[] {
   const shelves = places.filter(({ hangs }) => !hangs);
   const hooks = places.filter(({ hangs }) => hangs);
   return demand.lines.flatMap((demandLine): BareBin[] => {
@@ -164,7 +182,7 @@ export function bareBins(demand: Demand, places: Shelves = []): BareBin[] {
     const each = (litres * demand.mass) / Math.max(1e-9, demand.litres) / pieces;
     const sizes =
       line.measure === 'pieces' && piece
-        ? (hung(demandLine, pieces, hooks, each) ?? together(standsOf(demandLine), piece, pieces, shelves, each))
+        ? (hung(demandLine, pieces, hooks, each) ?? together(standsOf(demandLine), pose, piece, pieces, shelves, each))
         : [heap(litres, piece)];
     return sizes.map((size) => ({ ...size, lineIds: [line.id], litres: litres / sizes.length }));
   });

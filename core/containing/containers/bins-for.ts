@@ -1,6 +1,6 @@
 /** The bins that a choice makes of what a category asks for: which lines are in which, and how they are called. */
 import type { Bin } from '../../ground/model/entities.ts';
-import { bareBins, type Shelves } from './bare.ts';
+import { bareBins, type BareBin, type Shelves } from './bare.ts';
 import { partsOf, sharedOut } from './by-year.ts';
 import type { Demand, DemandLine } from '../../ground/contents/demand.ts';
 
@@ -42,16 +42,17 @@ function shared(lines: readonly DemandLine[], all: number, count: number): strin
 /**
  * @param containerTypeId null for things that stand without one; then their number follows from them
  * @param count of containers
+ * @param bare how they stand, where that is known already
  */
 export function binsFor(
   demand: Demand,
   containerTypeId: string | null,
   count: number,
   shelves: Shelves = [],
+  bare: readonly BareBin[] = containerTypeId === null ? bareBins(demand, shelves) : [],
 ): BinWanted[] {
   const { category } = demand;
   if (containerTypeId === null) {
-    const bare = bareBins(demand, shelves);
     const names = new Map(demand.lines.map(({ line }) => [line.id, line.name]));
     const perLine = new Map<string, number>();
     for (const { lineIds } of bare) perLine.set(lineIds[0]!, (perLine.get(lineIds[0]!) ?? 0) + 1);

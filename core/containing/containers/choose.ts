@@ -39,7 +39,7 @@ export const couldStand = (demand: Demand, context: ContainContext): boolean =>
 
 /** Nothing that stands in a room is larger, mm: beyond that an amount is a slip. */
 const MAX_SIDE = 4000;
-function bareOption(demand: Demand, bins: readonly BareBin[], context: ContainContext): ContainerOption | null {
+export function bareOption(demand: Demand, bins: readonly BareBin[], context: ContainContext): ContainerOption | null {
   const largest = bins.reduce<BareBin | null>(
     (most, bin) =>
       most === null || bin.outWidth * bin.outDepth * bin.outHeight > most.outWidth * most.outDepth * most.outHeight

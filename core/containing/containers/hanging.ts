@@ -11,6 +11,13 @@ export const IN_A_FILE = 'hangs in a file';
 /** Only a container that is made and named for files has rails; its measures do not tell. */
 export const takesFiles = ({ name }: Pick<ContainerType, 'name'>): boolean => /\bhanging files?\b/i.test(name);
 
+/** Kinds that people hang up where there is something to hang them on, beside those that stand on hooks only. */
+const HUNG = ['aprons', 'dressing-up-clothes'];
+export const isHungUp = (key: string | null | undefined): boolean =>
+  HUNG.includes(key?.split('/')[0] ?? '') || kindOf(key)?.stands === 'hook';
+/** Kinds that hang in the rails of a file drawer. */
+export const isForFiles = (key: string | null | undefined): boolean => key?.split('/')[0] === 'hanging-files';
+
 export const goesOnRods = (key: string | null | undefined): boolean => REELED.includes(key ?? '');
 
 /** @param category only asked where the things have no container */

@@ -1,7 +1,7 @@
 /** What is public of this feature. */
 export { type Alternative, alternativesTo } from './alternatives.ts';
 export { binChanges, NEW_BIN } from './bin-changes.ts';
-export { binsFor } from './bins-for.ts';
+export { type BinWanted, binsFor } from './bins-for.ts';
 export { CATALOGUE } from './catalogue.ts';
 export {
   chooseContainers,
@@ -21,4 +21,5 @@ export { type Saving, savingsOf } from './savers.ts';
 export { effectsOf, type School, type SchoolEffect, withSchool } from './schools.ts';
 export { countTypes, type Purchase, purchasesBeyond, type PurchaseTotal, shoppingList, totalOf } from './shopping.ts';
 export { fitsCompartment, whatWouldHelp } from './spaces.ts';
-export { strategiesOf, type Strategy, type StrategyId } from './strategies.ts';
+export { type KeptSo, waysOf } from './ways.ts';
+export { strategiesOf, type Strategy, STRATEGY_NAMES, type StrategyId, strategyName } from './strategies.ts';

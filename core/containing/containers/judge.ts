@@ -68,6 +68,7 @@ const NUISANCE = {
   schoolLid: 900,
   didNotFit: 9000,
   noRails: 6000,
+  narrowForSoft: 1500,
 };
 
 /** Containers of one kind that a category of a room is proposed at most: more is a slip in an amount, not a plan. */
@@ -201,6 +202,8 @@ export function judge(
     against(NUISANCE.deepAndNarrow, 'deep and narrow for what is rummaged in');
   if (lies === 'neat' && count === 1 && upright(demand) < FALLS * Math.max(type.inWidth, type.inDepth))
     against(NUISANCE.roomy * 0.4, 'so few would fall over in it: a divider or a bookend keeps them upright');
+  // Papers stand in it; what is soft is stuffed in and falls out.
+  if (lies === 'soft' && type.inHeight > 2 * Math.min(type.inWidth, type.inDepth)) against(NUISANCE.narrowForSoft);
   if (type.turntable) against(NUISANCE.roomy * 0.4);
   if (type.liftOut && lies === 'small') reasons.push('its tray is carried to the table');
   if (fullness < NEARLY_EMPTY) against(NUISANCE.nearlyEmpty * (1 - fullness), 'would stand nearly empty');

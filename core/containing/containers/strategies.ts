@@ -9,6 +9,15 @@ import { NEARLY_EMPTY, type ContainerOption } from './judge.ts';
 import { countTypes, purchasesBeyond, totalOf, type Purchase } from './shopping.ts';
 
 export type StrategyId = 'stock' | 'money' | 'set' | 'effort';
+/** What they are called. */
+export const STRATEGY_NAMES: Record<StrategyId, string> = {
+  stock: 'Use what you have',
+  money: 'Least money',
+  set: 'One matching set',
+  effort: 'Least effort',
+};
+export const strategyName = ({ id, material }: Pick<Strategy, 'id' | 'material'>): string =>
+  material ? `${STRATEGY_NAMES[id]}: ${material}` : STRATEGY_NAMES[id];
 
 export interface Strategy {
   id: StrategyId;

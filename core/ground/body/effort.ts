@@ -5,13 +5,15 @@
  * kneel on both knees 69.4 and arise 76.7 make 5.3 s. The bands of grip height over stature are body-segment ratios:
  * knee 0.28, knuckle 0.45, shoulder 0.82, grip overhead 1.20.
  */
-import type { PlaceBin, PlaceCompartment, PlacePerson } from '../problems/place-problem.ts';
+import type { PlaceBin, PlaceCompartment, PlacePerson, RoomCompartment } from '../problems/place-problem.ts';
 
 /** Seconds a metre. */
 export const WALK_SECONDS = 0.83;
 export const DOOR_SECONDS = 1.5;
 export const DRAWER_SECONDS = 1.2;
 export const LID_SECONDS = 2.5;
+/** The lid of a trunk or bench is heavier than a box's and has to be held or propped: our own judgement. */
+export const LIFT_SECONDS = 3.5;
 
 /** Ratios in hundredths of the stature, so that limits are compared in whole numbers. */
 export const BANDS = { knee: 28, knuckle: 45, shoulder: 82, overhead: 120, childReach: 115 } as const;
@@ -67,8 +69,14 @@ export const bodySeconds = (person: Pick<PlacePerson, 'kind' | 'stature'>, grip:
   BODY_SECONDS[person.kind][bodyBand(grip, person.stature)];
 
 /** Seconds of opening for one motion. */
-export const accessSeconds = (bin: Pick<PlaceBin, 'lid'>, at: Pick<PlaceCompartment, 'door' | 'drawer'>): number =>
-  (at.door ? DOOR_SECONDS : 0) + (at.drawer ? DRAWER_SECONDS : 0) + (bin.lid ? LID_SECONDS : 0);
+export const accessSeconds = (
+  bin: Pick<PlaceBin, 'lid'>,
+  at: Pick<RoomCompartment, 'door' | 'drawer' | 'lifts'>,
+): number =>
+  (at.lifts ? LIFT_SECONDS : 0) +
+  (at.door ? DOOR_SECONDS : 0) +
+  (at.drawer ? DRAWER_SECONDS : 0) +
+  (bin.lid ? LID_SECONDS : 0);
 
 export interface EffortParts {
   /** Seconds a week each. */
@@ -79,7 +87,7 @@ export interface EffortParts {
 }
 
 /** The week's effort of one bin in one compartment. */
-export function effortOf(bin: PlaceBin, at: PlaceCompartment, people: ReadonlyMap<string, PlacePerson>): EffortParts {
+export function effortOf(bin: PlaceBin, at: RoomCompartment, people: ReadonlyMap<string, PlacePerson>): EffortParts {
   const grip = gripHundredths(bin.height, at);
   const walk = (at.walk[bin.zone] ?? 0) * WALK_SECONDS;
   const open = accessSeconds(bin, at);

@@ -73,7 +73,7 @@ export function brokenRules(
     }
   if (bin.mass > HEAVY_MASS && shortestAdult !== Infinity && grip > BANDS.shoulder * shortestAdult)
     broken.push({ rule: 'heavy', by: Math.ceil((grip - BANDS.shoulder * shortestAdult) / 100) });
-  const covered = at.door || at.drawer;
+  const covered = at.door || at.drawer || !!at.lifts;
   if (bin.lightSensitive && at.sunlit && !covered) broken.push({ rule: 'light' });
   if (bin.view === 'hide' && at.onView && !covered) broken.push({ rule: 'hide' });
   if (bin.view === 'show' && covered) broken.push({ rule: 'show' });

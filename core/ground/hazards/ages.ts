@@ -4,6 +4,8 @@ import { MEDIANS, monthsOld } from '../body/stature.ts';
 
 /** Before that no child gets anywhere by itself: the earliest to crawl do at 5.2 months (WHO motor development study 2006, first percentile of hands-and-knees crawling). */
 export const CRAWLS = 5;
+/** Before that a child fetches nothing: 95 of 100 walk alone by then (WHO motor development study 2006). */
+export const WALKS = 16;
 /** Months from which on small parts and loose cords are no longer a usual danger. */
 export const THREE_YEARS = 36;
 /** Below that age children climb after what they want and taste what they find, if not always. */

@@ -53,6 +53,8 @@ export interface PlaceProblem {
 
 /** What a room knows beyond the open format. */
 export interface RoomCompartment extends PlaceCompartment {
+  /** A lid of its own opens upwards: a trunk, a bench that one sits on. */
+  lifts?: boolean;
   /** Only what can hang goes there; absent means that things stand. */
   hangs?: boolean;
   /** Ids of the compartments over which it lies, into which what leaks could drip. */
@@ -69,6 +71,8 @@ export interface RoomBin extends PlaceBin {
   leftOut?: number;
   /** Seconds a week more in some compartments, by their ids, as what the place is for is part of the price; Infinity: not there. */
   dearer?: Readonly<Record<string, number>>;
+  /** Its kind of container; absent: none. */
+  kind?: string | null;
   /** What is in a wider sense of one kind, and should stand in one piece of furniture; absent: nothing. */
   family?: string | null;
 }
@@ -78,6 +82,8 @@ export interface RoomProblem extends PlaceProblem {
   bins: RoomBin[];
   /** Seconds a week for every unit beyond the first over which a family is spread; absent: none. */
   familySpread?: number;
+  /** By unit: seconds a week for every kind of container beyond the first that stands in it; absent: none. */
+  calm?: Readonly<Record<string, number>>;
 }
 
 /** Seconds a week for every unit beyond the first over which a group is spread. */

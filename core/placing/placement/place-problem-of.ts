@@ -11,6 +11,7 @@ import { fetchedOf } from '../../ground/frequency/fetched.ts';
 import { isYoung, keptFromChildren } from '../../ground/hazards/kept-from-children.ts';
 import { comesInto } from '../../ground/body/who-comes.ts';
 import { hazardsOf, wordsOf } from '../../ground/hazards/hazards-of.ts';
+import { ageInMonths, WALKS } from '../../ground/hazards/ages.ts';
 import { isOver, natureOf } from '../../ground/hazards/natures.ts';
 import { highestOf, keptFromOverhead } from '../../ground/body/heights.ts';
 import { parkedWidth } from './parked.ts';
@@ -21,7 +22,7 @@ import { HEAVY_MASS } from '../../ground/problems/place-problem.ts';
 /** What rolls is rolled to the work and away: it is reached from there, metres. */
 export const ROLLED = 1;
 /** Each of their compartments is made for one thing: it may be full. */
-const ONE_EACH: readonly Unit['template'][] = ['cubes', 'hooks', 'pegs', 'pockets'];
+const ONE_EACH: readonly Unit['template'][] = ['cubes', 'hooks', 'pegs', 'pockets', 'files'];
 /** Below this many uses a week a thing without named users is taken to be the adults' business. */
 export const RARE = 0.5;
 /** When a room knows nobody: an adult of that stature (mm) works in it. */
@@ -108,6 +109,7 @@ export function placeProblemOf(data: RoomData): RoomProblem {
       sunlit: unit.sunlit,
       onView: unit.onView,
       hangs: space.hangs,
+      lifts: unit.template === 'trunk',
       maxLoad: Math.max(0, space.maxLoad - load),
       over: inUnit
         .get(unit.id)!
@@ -121,6 +123,13 @@ export function placeProblemOf(data: RoomData): RoomProblem {
       ),
     };
   });
+  const known = byId(data.people);
+  /** A group fetches as often as the children in it. */
+  const headsOf = (id: string): number => known.get(id)?.count ?? 1;
+  /** Who cannot walk yet is brought what it needs. */
+  const carried = new Set(
+    data.people.filter((person) => ageInMonths(person, data.today) < WALKS).map((person) => person.id),
+  );
   const contents = contentsOf(data);
   const fetched = fetchedOf(data.observations ?? [], data.bins, data.categories);
   const ofCategory = groupedBy(data.bins, (bin) => bin.categoryId);
@@ -137,10 +146,13 @@ export function placeProblemOf(data: RoomData): RoomProblem {
     const nature = natureOf({ words, hazards: found, zoneKind: category.zoneKind });
     const perWeek = fetched.get(category.id)?.perWeek ?? category.perWeek;
     const { users } = usersOf({ ...category, hazards, perWeek }, people, young);
-    // A heavy bin is no child's: it is fetched for them.
-    const able = mass > HEAVY_MASS ? users.filter((person) => person.kind === 'adult') : users;
+    // A heavy bin is no child's: it is fetched for them, as is all for those who cannot walk.
+    const able = users.filter(
+      ({ id, kind }) => kind === 'adult' || (mass <= HEAVY_MASS && (!carried.has(id) || category.users.includes(id))),
+    );
+    const heads = able.reduce((sum, { id }) => sum + headsOf(id), 0);
     const siblings = ofCategory.get(bin.categoryId)!.length;
-    const uses = able.map((person) => ({ person: person.id, perWeek: perWeek / siblings / able.length }));
+    const uses = able.map(({ id }) => ({ person: id, perWeek: (perWeek / siblings) * (headsOf(id) / heads) }));
     if (!able.some((person) => person.kind === 'adult') && (able.length === 0 || mass > HEAVY_MASS))
       uses.push({ person: shortestAdult.id, perWeek: able.length ? 0 : perWeek / siblings });
     const highest = highestOf({ mass, uses }, room.heights, people);

@@ -74,13 +74,13 @@ export function readDepthProblem(json: unknown): OpenDepthProblem {
   const persons = new Set(room.people.map((one) => one.id));
   const zones = new Set(room.zones.map((zone) => zone.id));
   const bins = problem.list('bins', MOST.rows, (fieldReader, path) => ({
+    zone: readZone(fieldReader, path, zones),
     id: fieldReader.text('id'),
     width: fieldReader.integer('width', 1),
     depth: fieldReader.integer('depth', 1),
     height: fieldReader.integer('height', 1),
     mass: fieldReader.integer('mass', 0, MOST.mass),
     lid: fieldReader.flag('lid'),
-    zone: readZone(fieldReader, path, zones),
     uses: readUses(fieldReader, persons),
     group: fieldReader.textOrNull('group'),
     ...readRules(fieldReader),

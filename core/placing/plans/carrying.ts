@@ -21,7 +21,9 @@ export function movesBetween(room: RoomData, bins: readonly PlannedBin[]): { mov
   const moved = bins.filter((bin) => {
     const own = before.get(bin.id);
     if (!bin.compartmentId) return false;
-    if (!own?.compartmentId || own.compartmentId !== bin.compartmentId) return true;
+    // Putting away what has no place yet is no move.
+    if (!own?.compartmentId) return false;
+    if (own.compartmentId !== bin.compartmentId) return true;
     // Where nobody had said where it stands, it may stand just there.
     return own.x !== null && (own.x !== bin.x || own.y !== bin.y || own.z !== bin.z || own.turned !== bin.turned);
   });

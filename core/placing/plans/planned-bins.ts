@@ -1,32 +1,29 @@
-/** The bins that a room would have by a plan's choices, as rows that are not written yet. */
-import { inOrder } from '../../ground/model/sort.ts';
+/** The bins that a room would have by a plan, as rows that are not written yet. */
 import { binChanges, NEW_BIN } from '../../containing/containers/bin-changes.ts';
-import { binsFor } from '../../containing/containers/bins-for.ts';
-import type { ContainChoice } from '../../containing/containers/choose.ts';
-import type { Bin } from '../../ground/model/entities.ts';
+import type { BinWanted } from '../../containing/containers/bins-for.ts';
+import type { Bin, Category } from '../../ground/model/entities.ts';
 import type { RoomData } from '../placement/room-data.ts';
 
 /** A bin of a plan: which of its category it is, so that it is found again when the plan is taken over. */
 export interface PlannedBin extends Bin {
   nth: number;
-  /** It is there already. */
+  /** It is there already, in this container. */
   kept: boolean;
 }
 
-/** Categories without a choice keep their bins. */
-export function plannedBins(room: RoomData, choices: readonly ContainChoice[]): PlannedBin[] {
-  const chosen = new Map(choices.flatMap((choice) => (choice.chosen ? [[choice.demand.category.id, choice]] : [])));
-  const others = room.bins.filter((bin) => !chosen.has(bin.categoryId));
-  const ofCategory = (categoryId: string): Bin[] => inOrder(room.bins.filter((bin) => bin.categoryId === categoryId));
-  const kept = others.map((bin) => ({ ...bin, kept: true, nth: ofCategory(bin.categoryId).indexOf(bin) }));
-  const planned = [...chosen].flatMap(([categoryId, { demand, chosen: option }]) => {
-    const old = ofCategory(categoryId);
-    return binsFor(demand, option!.type.id, option!.count, room.compartments).map((wanted, nth): PlannedBin => {
-      const own = old[nth];
-      if (own) return { ...own, ...binChanges(own, wanted, demand.category), nth, kept: true };
-      const fresh = { id: `new ${categoryId} ${nth}`, version: 0, siteId: room.room.siteId, roomId: room.room.id };
-      return { ...wanted, ...fresh, ...NEW_BIN, categoryId, code: '', sort: nth, nth, kept: false };
-    });
+/** @param old the category's bins as they are, in their order: the first ones are used again */
+export const plannedBins = (
+  { room }: RoomData,
+  category: Category,
+  old: readonly Bin[],
+  wanted: readonly BinWanted[],
+): PlannedBin[] =>
+  wanted.map((one, nth): PlannedBin => {
+    const own = old[nth];
+    if (own) {
+      const changes = binChanges(own, one, category);
+      return { ...own, ...changes, nth, kept: !('containerTypeId' in changes) };
+    }
+    const fresh = { id: `new ${category.id} ${nth}`, version: 0, siteId: room.siteId, roomId: room.id };
+    return { ...one, ...fresh, ...NEW_BIN, categoryId: category.id, code: '', sort: nth, nth, kept: false };
   });
-  return [...kept, ...planned];
-}

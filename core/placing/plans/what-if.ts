@@ -9,8 +9,8 @@ import { Standing } from '../placement/depth/standing.ts';
 import { mustBeLocked } from '../placement/must-be-locked.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import { applyWhatIf, type WhatIf } from './apply-what-if.ts';
-import { plannedBins } from './planned-bins.ts';
-import { figuresOf, type PlanFigures, type PlanRoom } from './whole-plan.ts';
+import { figuresOf, type PlanFigures } from './figures.ts';
+import type { PlanRoom } from './plan-room.ts';
 
 export interface WhatIfEffect {
   change: WhatIf;
@@ -153,14 +153,14 @@ export function* whatIfSteps(
   }
   const homes = new Map(next.value.placed.map(({ bin, ...home }) => [bin, home]));
   const standing = new Standing(problem, homes);
-  const bins = plannedBins(room, []).map((bin) => {
+  const bins = room.bins.map((bin) => {
     const position = standing.position(bin.id);
     return { ...bin, compartmentId: position?.compartment ?? null, z: position?.z ?? null };
   });
   return {
     change,
     words: whatIfWords(change, plan.room),
-    after: figuresOf({ ...plan, room }, bins, problem, standing),
+    after: figuresOf(room, bins, problem, standing),
   };
 }
 

@@ -2,51 +2,36 @@
  * A whole plan: containers and places chosen together for one strategy, with what it costs and brings (docs/engines.md,
  * Whole plans and what if).
  */
-import { cautionsOf } from '../cautions/cautions.ts';
-import type { Caution } from '../cautions/caution.ts';
-import { chosenOf, type Chosen, type ContainChoice, type ContainContext } from '../../containing/containers/choose.ts';
-import type { Demand } from '../../ground/contents/demand.ts';
-import { countTypes, purchasesBeyond, totalOf, type PurchaseTotal } from '../../containing/containers/shopping.ts';
-import {
-  leastEffort,
-  purchasesOf,
-  strategiesOf,
-  type Strategy,
-  type StrategyId,
-} from '../../containing/containers/strategies.ts';
+import { byId } from '../../ground/model/by-id.ts';
 import { ON_THE_BENCH } from '../../ground/model/bin.ts';
+import type { BareBin } from '../../containing/containers/bare.ts';
+import { countTypes, purchasesBeyond, totalOf, type PurchaseTotal } from '../../containing/containers/shopping.ts';
+import type { StrategyId } from '../../containing/containers/strategies.ts';
+import type { Category } from '../../ground/model/entities.ts';
+import { RARE } from '../placement/place-problem-of.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
-import { optionsFor } from '../placement/depth/explain.ts';
-import { fixedIn } from '../placement/depth/fixed.ts';
-import type { DepthAnswer, DepthProblem } from '../placement/depth/problem.ts';
-import { answerOf, CARRIED, depthSteps } from '../placement/depth/solve.ts';
 import { Standing } from '../placement/depth/standing.ts';
-import { mustBeLocked } from '../placement/must-be-locked.ts';
 import type { RoomData } from '../placement/room-data.ts';
-import { UNPLACED } from '../../ground/problems/place-problem.ts';
-import { formatMostly } from '../../ground/body/rules.ts';
 import { movesBetween } from './carrying.ts';
-import { plannedBins, type PlannedBin } from './planned-bins.ts';
+import { figuresOf, type PlanFigures } from './figures.ts';
+import type { PlanRoom } from './plan-room.ts';
+import type { PlannedBin } from './planned-bins.ts';
+import type { RoomWays } from './room-problem.ts';
+import type { PlanStrategy } from './strategies.ts';
+import type { PlanAnswer, TogetherProblem } from './together/problem.ts';
+import { togetherSteps } from './together/solve.ts';
 
-export interface PlanRoom {
-  room: RoomData;
-  demands: readonly Demand[];
-  context: ContainContext;
-}
-export interface PlanFigures {
-  /** Seconds a week of what has a place. */
-  effort: number;
-  byPerson: { person: string; seconds: number }[];
-  /** Names of what has no place, with the rule or want of room that keeps most compartments from it. */
-  unplaced: { name: string; why: string }[];
-  /** Share of the room's litres in compartments in which nothing stands. */
-  free: number;
-  cautions: Caution[];
+/** What a category is kept in by a plan; without a container with how it stands. */
+export interface PlanChoice {
+  categoryId: string;
+  containerTypeId: string | null;
+  count: number;
+  bare?: BareBin[];
 }
 export interface WholePlan extends PlanFigures, PurchaseTotal {
   id: StrategyId;
-  material: Strategy['material'];
-  choices: Chosen[];
+  material: PlanStrategy['material'];
+  choices: PlanChoice[];
   bins: PlannedBin[];
   /** Categories that wait because the money does not reach. */
   leftOut: string[];
@@ -56,226 +41,176 @@ export interface WholePlan extends PlanFigures, PurchaseTotal {
   /** Nothing is filled anew or carried: it is the room as it stands. */
   asItStands: boolean;
 }
-
-/** The strategies in the order in which they are shown. */
-export function planStrategies({ demands, context }: PlanRoom, budget: number | null): Strategy[] {
-  return [...strategiesOf(demands, context, budget), leastEffort(demands, context, budget)];
-}
-
-const nameOf = (bin: PlannedBin): string => [bin.code, bin.name].filter(Boolean).join(' ');
-
-/** What stands, what it takes a week and whom, and what is wrong with it. @param bins with their places */
-export function figuresOf(
-  plan: PlanRoom,
-  bins: readonly PlannedBin[],
-  problem: DepthProblem,
-  standing: Standing,
-): PlanFigures {
-  const byPerson = new Map<string, number>();
-  for (const { bin: id } of standing.positions) {
-    const seconds = standing.seconds(id)!;
-    const uses = standing.bin(id)!.uses;
-    const all = uses.reduce((sum, { perWeek }) => sum + perWeek, 0);
-    for (const { person, perWeek } of uses)
-      byPerson.set(person, (byPerson.get(person) ?? 0) + (all ? (seconds * perWeek) / all : 0));
-  }
-  const stands = new Set(standing.positions.map(({ bin }) => bin));
-  const used = new Set(standing.positions.map(({ compartment }) => compartment));
-  const litres = ({ width, depth, height }: { width: number; depth: number; height: number }) => width * depth * height;
-  const all = problem.compartments.reduce((sum, space) => sum + litres(space), 0);
-  const empty = problem.compartments.filter(({ id }) => !used.has(id)).reduce((sum, space) => sum + litres(space), 0);
-  const people = new Map(plan.room.people.map(({ id, name }) => [id, name]));
-  return {
-    effort: standing.effort,
-    byPerson: [...byPerson].map(([person, seconds]) => ({ person, seconds })).sort((a, b) => b.seconds - a.seconds),
-    unplaced: bins
-      .filter(({ id }) => !stands.has(id))
-      .map((bin) => ({ name: nameOf(bin), why: whyNot(standing, bin.id, (id) => people.get(id) ?? id) })),
-    free: all ? empty / all : 0,
-    cautions: cautionsOf({ ...plan.room, bins: [...bins] }),
-  };
-}
-
-/** What keeps most compartments from a bin. */
-function whyNot(standing: Standing, binId: string, personName: (id: string) => string): string {
-  const counts = new Map<string, number>();
-  for (const { broken } of optionsFor(standing, binId)) {
-    const why = broken.length ? formatMostly(broken[0]!, personName) : 'no room is left';
-    counts.set(why, (counts.get(why) ?? 0) + 1);
-  }
-  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'no compartment is measured';
-}
-
 export interface PlanProgress {
-  /** Seconds a week of what has a place. */
-  effort: number;
-  unplaced: number;
-  answer(): WholePlan;
+  /** Seconds a week of what has a place, with what money, kinds and left-over bins count for. */
+  cost: number;
+  /** Null before there is a first plan. */
+  answer(): WholePlan | null;
 }
-
-interface Attempt {
-  choices: readonly ContainChoice[];
-  bins: PlannedBin[];
-  problem: DepthProblem;
-  answer: DepthAnswer;
-  /** What carrying is reckoned at, seconds a week. */
-  carrying: number;
-}
-
 interface PlanTime {
   /** How much of the time is over, 0 … 1; without it by turns. */
   elapsed?: () => number;
   iterations?: number;
   seed?: number;
 }
-/** A share of what is left of the time, from now on. */
-function partOf<Time extends PlanTime>(time: Time, share: number): Time {
-  const { elapsed } = time;
-  if (!elapsed) return time;
-  const from = elapsed();
-  // A large room may have taken more than its part: then the first whole plan is all there is time for.
-  if (from >= 1) return { ...time, elapsed: () => 1 };
-  const part = (1 - from) * share;
-  return { ...time, elapsed: () => (elapsed() - from) / part };
-}
 
-/**
- * Places for the bins that the choices make. Pinned bins stay where they are as long as they keep their container.
- * Searched twice, from what stands and from nothing: in a room in order hardly anything is worth carrying, one in
- * disorder is seldom put right step by step.
- */
-function* placed(
-  { room }: PlanRoom,
-  choices: readonly ContainChoice[],
-  time: PlanTime,
-): Generator<{ effort: number; unplaced: number; answer(): Attempt }, Attempt> {
-  const bins = plannedBins(room, choices);
-  const data = { ...room, bins };
-  const problem = depthProblemOf(data);
-  const today = new Standing(problem, homesOf(bins));
-  const fixed = fixedIn(
-    today,
-    bins.filter(({ pinned, compartmentId }) => pinned && compartmentId).map(({ id }) => id),
-  );
-  const stands = new Map(today.positions.map(({ bin, compartment }) => [bin, compartment]));
-  const attempt = (answer: DepthAnswer): Attempt => {
-    const leave = answer.placed.filter(({ bin, compartment }) => (stands.get(bin) ?? compartment) !== compartment);
-    return { choices, bins, problem, answer, carrying: CARRIED * leave.length };
-  };
-  const locked = mustBeLocked(data);
-  const starts = stands.size > fixed.length ? [today.positions, []] : [[]];
-  const nothing = answerOf(problem, null, UNPLACED * bins.length, 0);
-  let best: Attempt | null = null;
-  for (const [i, start] of starts.entries()) {
-    const before = best;
-    const steps = depthSteps(problem, { ...partOf(time, 1 / (starts.length - i)), fixed, start, locked });
-    let next = steps.next();
-    for (; !next.done; next = steps.next()) {
-      const { effort, unplaced, answer } = next.value;
-      yield {
-        effort: effort - UNPLACED * unplaced,
-        unplaced,
-        answer: () => better(before, attempt(answer() ?? nothing)),
-      };
-    }
-    best = better(before, attempt(next.value));
-  }
-  return best!;
-}
-
-/** Other containers for what found no place: the next that more compartments of the room take; null where there are none. */
-function withOtherContainers({ choices, bins, answer }: Attempt): ContainChoice[] | null {
-  const loose = new Set(answer.unplaced);
-  const crowded = new Set(bins.filter(({ id }) => loose.has(id)).map(({ categoryId }) => categoryId));
-  let changed = false;
-  const others = choices.map((choice) => {
-    const { demand, chosen, options, byHand } = choice;
-    if (byHand || !chosen?.type.id || !crowded.has(demand.category.id)) return choice;
-    const other = options.find(({ type, places }) => type.id !== chosen.type.id && places > chosen.places);
-    if (!other) return choice;
-    changed = true;
-    return { ...choice, chosen: other };
-  });
-  return changed ? others : null;
-}
-
-/** Rounds in which what found no place gets other containers. */
+/** How much dearer money becomes each time that a plan costs more than there is, and how often. */
+const DEARER_MONEY = 4;
 const ROUNDS = 3;
 
-/** @param options elapsed: how much of the time is over, 0 … 1; budget: minor units, kept by other containers too */
-export function* wholePlanSteps(
-  plan: PlanRoom,
-  strategy: Strategy,
-  options: PlanTime & { budget?: number | null },
-): Generator<PlanProgress, WholePlan> {
-  const { budget = null, ...time } = options;
-  let best: Attempt | null = null;
-  let choices: readonly ContainChoice[] | null = strategy.choices;
-  for (let round = 0; choices && round < ROUNDS; round++) {
-    // Half of what is left for each round; where everything has its place the rest of the time is not needed.
-    const steps = placed(plan, choices, partOf(time, round < ROUNDS - 1 ? 1 / 2 : 1));
-    let next = steps.next();
-    for (; !next.done; next = steps.next()) {
-      const now = next.value;
-      const before: Attempt | null = best;
-      yield { ...now, answer: () => planOf(plan, strategy, better(before, now.answer())) };
-    }
-    best = better(best, next.value);
-    choices = next.value.answer.unplaced.length ? withOtherContainers(next.value) : null;
-    if (choices && budget !== null && totalOf(purchasesOf(choices, plan.context)).cost > budget) choices = null;
-  }
-  return planOf(plan, strategy, best!);
+/** One of so many equal parts of what is left of the time, from now on. */
+function partOf(elapsed: () => number, parts: number): () => number {
+  const from = elapsed();
+  return () => (from >= 1 ? 1 : ((elapsed() - from) * parts) / (1 - from));
 }
 
-const better = (a: Attempt | null, b: Attempt): Attempt =>
-  a &&
-  (a.answer.unplaced.length < b.answer.unplaced.length ||
-    (a.answer.unplaced.length === b.answer.unplaced.length &&
-      a.answer.effort + a.carrying <= b.answer.effort + b.carrying))
-    ? a
-    : b;
+/** @param budget minor units: what it does not reach for waits, the least used first */
+export function* wholePlanSteps(
+  plan: PlanRoom,
+  ways: RoomWays,
+  strategy: PlanStrategy,
+  { budget = null, elapsed, ...options }: PlanTime & { budget?: number | null } = {},
+): Generator<PlanProgress, WholePlan> {
+  const problem = ways.problem(strategy);
+  const rounds = budget === null ? 1 : ROUNDS;
+  let whole: WholePlan | null = null;
+  for (let round = 0; round < rounds; round++) {
+    const { perPrice } = strategy.weights;
+    const weights = { ...strategy.weights, perPrice: perPrice * DEARER_MONEY ** round };
+    const own = elapsed ? { elapsed: partOf(elapsed, rounds - round) } : {};
+    const steps = togetherSteps({ ...problem, weights }, { ...options, ...own });
+    let next = steps.next();
+    for (; !next.done; next = steps.next()) {
+      const { cost, answer } = next.value;
+      const before: WholePlan | null = whole;
+      yield {
+        cost,
+        answer: () => {
+          const found = answer();
+          return found ? planOf(plan, ways, strategy, problem, found, budget) : before;
+        },
+      };
+    }
+    whole = planOf(plan, ways, strategy, problem, next.value, budget);
+    if (!whole.leftOut.length) break;
+  }
+  return whole!;
+}
 
-function planOf(plan: PlanRoom, strategy: Strategy, { choices, bins, problem, answer }: Attempt): WholePlan {
-  const standing = new Standing(problem, homesAfter(answer));
-  const at = bins.map((bin): PlannedBin => {
-    const position = standing.position(bin.id);
-    if (!position) return { ...bin, ...ON_THE_BENCH };
-    const { compartment, x, y, z, turned } = position;
-    return { ...bin, compartmentId: compartment, x, y, z, turned };
-  });
-  const moves = movesBetween(plan.room, at);
+function planOf(
+  plan: PlanRoom,
+  ways: RoomWays,
+  strategy: PlanStrategy,
+  problem: TogetherProblem,
+  answer: PlanAnswer,
+  budget: number | null,
+): WholePlan {
+  const wayOf = new Map(answer.chosen.map(({ need, option }) => [need, option]));
+  const at = new Map(answer.placed.map((position) => [`${position.need} ${position.n}`, position]));
+  const kept = ways.needs.map(({ category, choice, ways: all }) => ({
+    category,
+    choice,
+    ...all[wayOf.get(category.id)!]!,
+  }));
+  const waits = overBudget(plan, kept, budget);
+  // What has no place at all gets no new containers either.
+  const homeless = new Set(
+    kept.flatMap(({ category, bins }) =>
+      isHomeless(category, bins, (n) => at.has(`${category.id} ${n}`)) ? [category.id] : [],
+    ),
+  );
+  const all = kept
+    .filter(({ category }) => !waits.has(category.id))
+    .flatMap(({ category, bins }) =>
+      bins.map((bin, n): PlannedBin => {
+        const position = at.get(`${category.id} ${n}`);
+        if (!position) return { ...bin, ...ON_THE_BENCH };
+        const { compartment, x, y, z, turned } = position;
+        return { ...bin, compartmentId: compartment, x, y, z, turned };
+      }),
+    );
+  const placed = all.filter(({ categoryId }) => !homeless.has(categoryId));
+  const inDepth = depthProblemOf({ ...plan.room, bins: all });
+  const standing = new Standing(inDepth, homesOf(all));
+  const moves = movesBetween(plan.room, placed);
+  const { taken, types } = plan.context;
+  const forbidden = new Map(
+    problem.needs.map(({ id, ways: all }) => [
+      id,
+      new Set(
+        Object.entries(all[0]!.bins[0]?.dearer ?? {}).flatMap(([space, more]) => (more === Infinity ? [space] : [])),
+      ),
+    ]),
+  );
   return {
     id: strategy.id,
     material: strategy.material,
-    choices: chosenOf(choices),
-    bins: at,
-    ...totalOf(purchasesOf(choices, plan.context)),
-    leftOut: strategy.leftOut,
-    ...figuresOf(plan, at, problem, standing),
+    choices: kept
+      .filter(({ choice, so }) => choice && so)
+      .map(({ category, so, bins }): PlanChoice => ({
+        categoryId: category.id,
+        containerTypeId: so!.option.type.id,
+        count: waits.has(category.id) || homeless.has(category.id) ? 0 : bins.length,
+        ...(so!.bare.length ? { bare: so!.bare } : {}),
+      }))
+      .filter(({ count }) => count > 0),
+    bins: placed,
+    ...totalOf(purchasesBeyond(taken, countTypes(placed, taken), types)),
+    leftOut: [...waits].map((id) => plan.room.categories.get(id)!.name),
+    ...figuresOf(plan.room, all, inDepth, standing, (bin) => forbidden.get(bin.categoryId) ?? new Set()),
     ...moves,
-    asItStands: moves.moved === 0 && isFilledAlike(plan.room, at),
+    asItStands: moves.moved === 0 && isFilledAlike(plan.room, placed),
   };
+}
+
+type KeptNeed = { category: { id: string; perWeek: number }; bins: readonly PlannedBin[] };
+/** Categories for which the money does not reach: the least used first. */
+function overBudget(plan: PlanRoom, kept: readonly KeptNeed[], budget: number | null): Set<string> {
+  const waits = new Set<string>();
+  if (budget === null) return waits;
+  const { taken, types } = plan.context;
+  const costOf = () => {
+    const bins = kept.filter(({ category }) => !waits.has(category.id)).flatMap((need) => need.bins);
+    return totalOf(purchasesBeyond(taken, countTypes(bins, taken), types)).cost;
+  };
+  const order = [...kept].sort((a, b) => a.category.perWeek - b.category.perWeek);
+  for (const need of order) {
+    const before = costOf();
+    if (before <= budget) break;
+    if (!need.bins.some(({ containerTypeId }) => containerTypeId !== null)) continue;
+    waits.add(need.category.id);
+    // What is owned is no saving.
+    if (costOf() === before) waits.delete(need.category.id);
+  }
+  return waits;
+}
+
+/** New bins of which none has a place; of what is seldom used one that has none is enough, as half of it would only be looked for. */
+function isHomeless(
+  { perWeek }: Pick<Category, 'perWeek'>,
+  bins: readonly PlannedBin[],
+  has: (n: number) => boolean,
+): boolean {
+  if (!bins.every(({ version }) => version === 0)) return false;
+  const missing = bins.filter((_, n) => !has(n)).length;
+  return missing > 0 && (missing === bins.length || perWeek < RARE);
 }
 
 /** Whether there are the same bins in the same containers. */
 function isFilledAlike(room: RoomData, bins: readonly PlannedBin[]): boolean {
-  const types = new Map(room.bins.map(({ id, containerTypeId }) => [id, containerTypeId]));
-  return bins.length === types.size && bins.every(({ id, containerTypeId }) => types.get(id) === containerTypeId);
+  const now = byId(room.bins);
+  return (
+    bins.length === now.size &&
+    bins.every((bin) => now.has(bin.id) && now.get(bin.id)!.containerTypeId === bin.containerTypeId)
+  );
 }
 
-const homesAfter = ({
-  placed,
-}: {
-  placed: readonly { bin: string; compartment: string; x: number; y: number; z: number; turned: boolean }[];
-}) => new Map(placed.map(({ bin, ...home }) => [bin, home]));
-
 /** The room as it stands, in the same figures: what its bins stand in and is not owned is still to be bought. */
-export function planOfNow(plan: PlanRoom): PlanFigures & PurchaseTotal {
-  const bins = plannedBins(plan.room, []);
-  const problem = depthProblemOf(plan.room);
-  const { taken, types } = plan.context;
+export function planOfNow({ room, context }: PlanRoom): PlanFigures & PurchaseTotal {
+  const problem = depthProblemOf(room);
+  const { taken, types } = context;
   return {
-    ...figuresOf(plan, bins, problem, new Standing(problem, homesOf(bins))),
-    ...totalOf(purchasesBeyond(taken, countTypes(plan.room.bins, taken), types)),
+    ...figuresOf(room, room.bins, problem, new Standing(problem, homesOf(room.bins))),
+    ...totalOf(purchasesBeyond(taken, countTypes(room.bins, taken), types)),
   };
 }

@@ -2,7 +2,8 @@
 const SLICE_MS = 20;
 
 interface Breath<Answer> {
-  answer(): Answer;
+  /** Null before there is one. */
+  answer(): Answer | null;
 }
 
 /** Runs the steps to their end, or until `over` says so after a slice; then the best answer so far counts. */
@@ -18,7 +19,8 @@ export async function inSlices<Answer, Now extends Breath<Answer>>(
     if (performance.now() - last < SLICE_MS) continue;
     report(next.value);
     await new Promise((resolve) => setTimeout(resolve));
-    if (over()) return next.value.answer();
+    const answer = over() ? next.value.answer() : null;
+    if (answer !== null) return answer;
     last = performance.now();
   }
 }

@@ -7,6 +7,7 @@ import { Apart } from './apart.ts';
 import { gripAt, reaches, type CompiledDepth } from './compiled.ts';
 import { GROUP_SPLIT } from '../../../ground/problems/place-problem.ts';
 import { GroupSpread } from './group-spread.ts';
+import { KindsInUnit } from './kinds-in-unit.ts';
 
 /** What stands for *not allowed* where seconds are added up: far more than any week has, and still exact to the millisecond. */
 export const NEVER = 1e12;
@@ -48,6 +49,8 @@ export class Arrangement {
   readonly spread: GroupSpread;
   /** The same of families, where it counts. */
   readonly families: GroupSpread | null;
+  /** Which kinds of container stand in each unit, where that counts. */
+  private readonly calm: KindsInUnit | null;
 
   constructor(place: CompiledDepth) {
     this.place = place;
@@ -74,6 +77,7 @@ export class Arrangement {
     this.spread = new GroupSpread(place, place.group, place.groups, GROUP_SPLIT);
     this.families =
       place.familySpread > 0 ? new GroupSpread(place, place.family, place.families, place.familySpread) : null;
+    this.calm = place.kindSeconds.some((seconds) => seconds > 0) ? new KindsInUnit(place) : null;
     this.version = new Int32Array(spaces).fill(1);
     this.left = place.leftOut.reduce((sum, seconds) => sum + seconds, 0);
     this.effort = this.left;
@@ -107,10 +111,18 @@ export class Arrangement {
 
   /** What a bin's group and family cost more when it goes to a space. */
   joining(bin: number, space: number): number {
-    return this.spread.joining(bin, space) + (this.families?.joining(bin, space) ?? 0);
+    return (
+      this.spread.joining(bin, space) +
+      (this.families?.joining(bin, space) ?? 0) +
+      (this.calm?.joining(bin, space) ?? 0)
+    );
   }
   private counted(bin: number, space: number, by: 1 | -1): number {
-    return this.spread.count(bin, space, by) + (this.families?.count(bin, space, by) ?? 0);
+    return (
+      this.spread.count(bin, space, by) +
+      (this.families?.count(bin, space, by) ?? 0) +
+      (this.calm?.count(bin, space, by) ?? 0)
+    );
   }
 
   /** @param on the bin beneath, -1 for the bottom */
@@ -225,7 +237,10 @@ export class Arrangement {
       this.standingNow[a]! -
       this.standingNow[b]! +
       (moving[a]! - moving[b]!) * (blocked[b]! - blocked[a]!);
-    const regrouped = this.spread.swapCost(a, spaceA, b, spaceB) + (this.families?.swapCost(a, spaceA, b, spaceB) ?? 0);
+    const regrouped =
+      this.spread.swapCost(a, spaceA, b, spaceB) +
+      (this.families?.swapCost(a, spaceA, b, spaceB) ?? 0) +
+      (this.calm?.swapCost(a, spaceA, b, spaceB) ?? 0);
     if (change + regrouped > allowed) return Infinity;
     change += regrouped;
     if ((blocked[a]! > 0 && place.ofChild[b]) || (blocked[b]! > 0 && place.ofChild[a])) return Infinity;
@@ -251,6 +266,7 @@ export class Arrangement {
     this.apart.swap(a, spaceA, b, spaceB);
     this.spread.swap(a, spaceA, b, spaceB);
     this.families?.swap(a, spaceA, b, spaceB);
+    this.calm?.swap(a, spaceA, b, spaceB);
     this.load[spaceA]! += heavier;
     this.load[spaceB]! -= heavier;
     this.exchange(a, b);

@@ -52,6 +52,10 @@ export interface CompiledDepth {
   family: Int32Array;
   families: number;
   familySpread: number;
+  /** By bin: the number of its kind of container, -1 without; by unit: seconds a week for every kind beyond its first. */
+  kind: Int32Array;
+  kinds: number;
+  kindSeconds: Float64Array;
   /** By space: room inside, mm; load, grams; bottom above the floor. */
   roomWidth: Int32Array;
   roomDepth: Int32Array;
@@ -110,8 +114,8 @@ export const cheapestOf = (place: CompiledDepth): Float64Array =>
 
 /** What about a space some bins must not meet, and what about a bin minds it, as bits: the same on both sides. */
 const OUT = { sun: 1, seen: 2, covered: 4, hangs: 8, locked: 16 };
-function keepsOut({ door, drawer, sunlit, onView, hangs, locked }: RoomCompartment): number {
-  const covered = door || drawer;
+function keepsOut({ door, drawer, lifts, sunlit, onView, hangs, locked }: RoomCompartment): number {
+  const covered = door || drawer || !!lifts;
   return (
     (sunlit && !covered ? OUT.sun : 0) |
     (onView && !covered ? OUT.seen : 0) |
@@ -146,6 +150,7 @@ export function* compileDepth(
   const people = byId(problem.people);
   const groupNumbers = new Map<string, number>();
   const familyNumbers = new Map<string, number>();
+  const kindNumbers = new Map<string, number>();
   const unitNumbers = new Map<string, number>();
   const numberIn = (numbers: Map<string, number>, key: string): number => {
     const known = numbers.get(key);
@@ -194,6 +199,9 @@ export function* compileDepth(
     family: ints((i) => (bin[i]!.family ? numberIn(familyNumbers, bin[i]!.family) : -1), n),
     families: 0,
     familySpread: problem.familySpread ?? 0,
+    kind: ints((i) => (bin[i]!.kind ? numberIn(kindNumbers, bin[i]!.kind) : -1), n),
+    kinds: 0,
+    kindSeconds: new Float64Array(),
     roomWidth: ints((c) => usableWidth(at[c]!.width, problem.growth), m),
     roomDepth: ints((c) => at[c]!.depth, m),
     roomHeight: ints((c) => clearHeight(at[c]!), m),
@@ -220,7 +228,9 @@ export function* compileDepth(
   place.above = above.map((upper) => Int32Array.from(upper));
   place.groups = groupNumbers.size;
   place.families = familyNumbers.size;
+  place.kinds = kindNumbers.size;
   place.units = unitNumbers.size;
+  place.kindSeconds = Float64Array.from(unitNumbers.keys(), (id) => problem.calm?.[id] ?? 0);
   // What walking from a zone costs, each space in turn.
   const walking = new Map(
     problem.zones.map(({ id }) => [id, Float64Array.from(at, ({ walk }) => (walk[id] ?? 0) * WALK_SECONDS)]),

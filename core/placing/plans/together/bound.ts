@@ -10,13 +10,9 @@ const ROUNDS = 60;
 /** The first step, as a share of a type's price. */
 const STEP = 0.5;
 
-export function planBound({ optionsOf, least, bins, type, price, owned, place, problem }: CompiledPlan): number {
+export function planBound({ optionsOf, least, bins, type, price, owned, left }: CompiledPlan): number {
   const rate = price.slice();
   let best = -Infinity;
-  const leftOut = problem.needs.map((_, need) => {
-    const option = optionsOf[need]![0]!;
-    return bins[option]!.reduce((sum, bin) => sum + place.leftOut[bin]!, 0);
-  });
   for (let round = 0; round < ROUNDS; round++) {
     const taken = new Float64Array(rate.length);
     let sum = 0;
@@ -24,7 +20,7 @@ export function planBound({ optionsOf, least, bins, type, price, owned, place, p
       let cheapest = Infinity;
       let chosen = options[0]!;
       for (const option of options) {
-        const cost = leftOut[need]! + least[option]! + bins[option]!.length * rate[type[option]!]!;
+        const cost = left[need]! + least[option]! + bins[option]!.length * rate[type[option]!]!;
         if (cost < cheapest) [cheapest, chosen] = [cost, option];
       }
       sum += cheapest;

@@ -1,12 +1,9 @@
 /** A plan problem as one problem in depth that holds the bins of every option: of each need those of one option take part. */
-import { byId } from '../../../ground/model/by-id.ts';
-import { UNPLACED } from '../../../ground/problems/place-problem.ts';
 import { cheapestOf, compileDepth, type CompiledDepth } from '../../placement/depth/compiled.ts';
-import type { DepthBin } from '../../placement/depth/problem.ts';
-import type { RoomNeed, RoomOption, RoomPlanProblem } from './problem.ts';
+import type { TogetherProblem } from './problem.ts';
 
 export interface CompiledPlan {
-  problem: RoomPlanProblem;
+  problem: TogetherProblem;
   place: CompiledDepth;
   /** By need: its options' numbers, counted through all needs. */
   optionsOf: Int32Array[];
@@ -17,8 +14,12 @@ export interface CompiledPlan {
   unhandy: Float64Array;
   /** By option: what placing all its bins saves against leaving them out, each in its cheapest place; seconds a week, below 0. */
   least: Float64Array;
+  /** By bin: the same of each bin. */
+  leastOf: Float64Array;
   /** By bin: its option. */
   option: Int32Array;
+  /** By need: left out as a whole, seconds a week. */
+  left: Float64Array;
   /** By type: what one beyond the owned costs, and how many are owned. */
   price: Float64Array;
   owned: Int32Array;
@@ -27,79 +28,51 @@ export interface CompiledPlan {
   idle: number;
 }
 
-function binsOf(problem: RoomPlanProblem): DepthBin[] {
-  const types = byId(problem.types);
-  const binOf = (need: RoomNeed, option: RoomOption, o: number, mass: number, n: number): DepthBin => {
-    const count = option.masses.length;
-    const { width, depth, height, turnable, stackable, lid } = types.get(option.type)!;
-    const { id, zone, uses, family, hazard, childReach, lightSensitive, view, highest, nature, dearer, leftOut } = need;
-    const rules = { zone, hazard, childReach, lightSensitive, view, family };
-    return {
-      id: `${id} ${o} ${n}`,
-      ...{ width, depth, height, turnable, stackable, lid, mass },
-      ...rules,
-      uses: uses.map(({ person, perWeek }) => ({ person, perWeek: perWeek / count })),
-      group: id,
-      leftOut: (leftOut ?? UNPLACED) / count,
-      ...(highest === undefined ? {} : { highest }),
-      ...(nature === undefined ? {} : { nature }),
-      ...(option.canHang === undefined ? {} : { canHang: option.canHang }),
-      ...(dearer || option.dearer ? { dearer: bothDearer(dearer, option.dearer) } : {}),
-    };
-  };
-  return problem.needs.flatMap((need) =>
-    need.options.flatMap((option, o) => option.masses.map((mass, n) => binOf(need, option, o, mass, n))),
-  );
-}
-function bothDearer(a: RoomNeed['dearer'] = {}, b: RoomNeed['dearer'] = {}): Record<string, number> {
-  const both: Record<string, number> = { ...a };
-  for (const [space, seconds] of Object.entries(b)) both[space] = (both[space] ?? 0) + seconds;
-  return both;
-}
-
 /** Gives way every few milliseconds. */
-export function* compilePlan(problem: RoomPlanProblem): Generator<void, CompiledPlan> {
+export function* compilePlan(problem: TogetherProblem): Generator<void, CompiledPlan> {
   const { people, zones, compartments, growth, timeMs, weights } = problem;
+  const ways = problem.needs.flatMap(({ ways }, need) => ways.map((way) => ({ way, need })));
   const place = yield* compileDepth({
     format: 'stube-place/2',
     ...{ people, zones, compartments, growth, timeMs },
-    bins: binsOf(problem),
+    bins: ways.flatMap(({ way }) => way.bins),
     familySpread: weights.familySpread,
+    ...(problem.calm ? { calm: problem.calm } : {}),
   });
-  const typeAt = new Map(problem.types.map(({ id }, i) => [id, i]));
-  const options = problem.needs.flatMap((need, n) => need.options.map((option) => ({ option, need, n })));
   const optionsOf: number[][] = problem.needs.map(() => []);
   const bins: Int32Array[] = [];
   const option: number[] = [];
-  let at = 0;
-  options.forEach(({ option: { masses }, n }, o) => {
-    optionsOf[n]!.push(o);
-    const own = masses.map((_, i) => at + i);
-    at += masses.length;
-    for (const bin of own) option[bin] = o;
+  ways.forEach(({ way, need }, o) => {
+    optionsOf[need]!.push(o);
+    const own = way.bins.map((_, i) => option.length + i);
+    option.push(...own.map(() => o));
     // Something lighter may stand on it.
     bins.push(Int32Array.from(own.sort((a, b) => place.mass[b]! - place.mass[a]!)));
   });
   const cheapest = cheapestOf(place);
-  const unhandy = Float64Array.from(options, (one) => one.option.unhandy ?? 0);
+  const leastOf = cheapest.map((seconds, bin) => Math.min(0, seconds - place.leftOut[bin]!));
+  const unhandy = Float64Array.from(ways, ({ way }) => way.unhandy);
+  const leftOf = (own: Int32Array) => own.reduce((sum, bin) => sum + place.leftOut[bin]!, 0);
+  const left = optionsOf.map(([first]) => leftOf(bins[first!]!));
   const { perPrice, perKind } = weights;
   return {
     problem,
     place,
     optionsOf: optionsOf.map((own) => Int32Array.from(own)),
-    need: Int32Array.from(options, ({ n }) => n),
+    need: Int32Array.from(ways, ({ need }) => need),
     bins,
-    type: Int32Array.from(options, (one) => typeAt.get(one.option.type)!),
-    unhandy,
-    least: Float64Array.from(bins, (own, o) =>
-      own.reduce((sum, bin) => sum + Math.min(0, cheapest[bin]! - place.leftOut[bin]!), unhandy[o]!),
+    // What stands without a container is of the last type, which costs nothing.
+    type: Int32Array.from(ways, ({ way }) =>
+      way.type === null ? problem.types.length : problem.types.findIndex(({ id }) => id === way.type),
     ),
+    unhandy,
+    least: Float64Array.from(bins, (own, o) => own.reduce((sum, bin) => sum + leastOf[bin]!, unhandy[o]!)),
+    leastOf,
     option: Int32Array.from(option),
-    price: Float64Array.from(problem.types, ({ price }) => price * perPrice),
-    owned: Int32Array.from(problem.types, ({ owned }) => owned),
+    left: Float64Array.from(left),
+    price: Float64Array.from([...problem.types.map(({ price }) => price * perPrice), 0]),
+    owned: Int32Array.from([...problem.types.map(({ owned }) => owned), 2 ** 30]),
     perKind,
-    idle:
-      options.reduce((sum, { need }) => sum + (need.leftOut ?? UNPLACED), 0) -
-      problem.needs.reduce((sum, need) => sum + (need.leftOut ?? UNPLACED), 0),
+    idle: bins.reduce((sum, own) => sum + leftOf(own), 0) - left.reduce((sum, seconds) => sum + seconds, 0),
   };
 }

@@ -28,7 +28,7 @@ export class Insert {
   put(need: number, blink = 0): void {
     const { chosen, order, barred } = this;
     const { plan, now, spots, log } = chosen;
-    const { place, type, least, bins } = plan;
+    const { place, type, least, leastOf, unhandy, bins } = plan;
     order.length = 0;
     for (const option of plan.optionsOf[need]!) if (!barred[type[option]!]) order.push(option);
     if (!order.length) order.push(...plan.optionsOf[need]!);
@@ -44,15 +44,25 @@ export class Insert {
       const limit = best - buying;
       this.trial.length = 0;
       let put = 0;
+      let isOver = false;
+      // What the rest could save at the most: as soon as the option cannot be the cheapest any more, it is given up.
+      let rest = least[one]! - unhandy[one]!;
       for (let i = 0; i < own.length; i++) {
         const bin = own[i]!;
-        if (!spots.best(bin, place.leftOut[bin]!)) continue;
-        const { space, x, y, z, turned, on } = spots;
-        this.trial.push(bin, space, x, y, z, turned, on);
-        log.put(bin);
-        put++;
+        const left = place.leftOut[bin]!;
+        rest -= leastOf[bin]!;
+        const most = limit - (now.effort - before) - rest;
+        if (spots.best(bin, Math.min(left, most + left))) {
+          const { space, x, y, z, turned, on } = spots;
+          this.trial.push(bin, space, x, y, z, turned, on);
+          log.put(bin);
+          put++;
+        } else if (most <= 0) {
+          isOver = true;
+          break;
+        }
       }
-      const cost = now.effort - before;
+      const cost = isOver ? Infinity : now.effort - before;
       while (put-- > 0) log.undoLast();
       if (cost >= limit) continue;
       best = cost + buying;

@@ -1,11 +1,6 @@
 /** Containers and places chosen together, `stube-plan/1`: what is to be kept, in which containers it could be, and where these could stand. Lengths mm, masses g. */
-import type {
-  PlaceCompartment,
-  PlacePerson,
-  PlaceUse,
-  RoomBin,
-  RoomCompartment,
-} from '../../../ground/problems/place-problem.ts';
+import type { PlaceCompartment, PlacePerson, PlaceUse } from '../../../ground/problems/place-problem.ts';
+import type { DepthBin, DepthPosition, DepthProblem } from '../../placement/depth/problem.ts';
 
 /** A kind of container: outside sizes, own mass, price in minor units, how many are there already. */
 export interface PlanType {
@@ -58,19 +53,27 @@ export interface OpenPlanProblem {
   timeMs: number;
 }
 
-/** What a room says more of an option. */
-export interface RoomOption extends PlanOption, Pick<RoomBin, 'canHang' | 'dearer'> {
+/** One way to keep a need: all its bins are of one type, or stand without a container. */
+export interface Way {
+  /** Null without a container. */
+  type: string | null;
   /** Seconds a week for what is unhandy about it, wherever it stands. */
-  unhandy?: number;
+  unhandy: number;
+  /** Left out, the bins of each way of a need cost the same together. */
+  bins: DepthBin[];
 }
-/** What a room says more of a need; what is left out costs `leftOut`, shared by its bins. */
-export interface RoomNeed
-  extends Omit<PlanNeed, 'options'>, Pick<RoomBin, 'highest' | 'nature' | 'leftOut' | 'dearer'> {
-  options: RoomOption[];
+/** A need as it is searched for. */
+export interface WaysOfNeed {
+  id: string;
+  ways: Way[];
+  /** How it is kept now. */
+  now?: { way: number; positions: (Omit<DepthPosition, 'bin'> | null)[]; stays: boolean };
 }
-export interface RoomPlanProblem extends Omit<OpenPlanProblem, 'compartments' | 'needs'> {
-  compartments: RoomCompartment[];
-  needs: RoomNeed[];
+/** What is searched: made of a problem in the open format, or of a room, which says more. */
+export interface TogetherProblem extends Omit<DepthProblem, 'format' | 'bins' | 'familySpread'> {
+  types: Pick<PlanType, 'id' | 'price' | 'owned'>[];
+  needs: WaysOfNeed[];
+  weights: PlanWeights;
 }
 
 export interface PlanPosition {

@@ -2,6 +2,9 @@
  * Needs are taken out and put back whole, with any of their options (ruin and recreate, Schrimpf et al. 2000), and bins of
  * one size change places, all under one falling temperature (annealing).
  */
+import { indexById } from '../../../ground/model/by-id.ts';
+import type { DepthPosition } from '../../placement/depth/problem.ts';
+import { putStanding } from '../../placement/depth/put-standing.ts';
 import { Random } from '../../../ground/engine/random.ts';
 import type { Arrangement } from '../../placement/depth/arrangement.ts';
 import { alikeIn, TIE } from '../../placement/depth/searching.ts';
@@ -10,8 +13,8 @@ import { Insert } from './insert.ts';
 import { Selection } from './selection.ts';
 
 /** A change may cost about this share of a need's mean cost at first, and in the end. By trial. */
-const HOT = 0.3;
-const COLD = 0.01;
+const HOT = 0.6;
+const COLD = 0.03;
 /** Swaps for every ruin. */
 const SWAPS = 12;
 /** Needs that are taken out at once, at most. */
@@ -37,17 +40,17 @@ export class PlanSearch {
   bestCost = Infinity;
   best: KeptPlan | null = null;
 
-  constructor(plan: CompiledPlan, seed: number, stays = new Uint8Array(plan.problem.needs.length)) {
+  constructor(plan: CompiledPlan, seed: number) {
     const { problem, place } = plan;
     this.plan = plan;
     this.random = new Random(seed);
     this.chosen = new Selection(plan, this.random);
     this.insert = new Insert(this.chosen);
     this.needs = problem.needs.length;
-    this.stays = stays;
+    this.stays = Uint8Array.from(problem.needs, ({ now }) => Number(!!now?.stays));
     this.alike = alikeIn(place);
-    this.weight = Float64Array.from(problem.needs, ({ uses }, need) => {
-      const often = uses.reduce((sum, { perWeek }) => sum + perWeek, 0);
+    this.weight = Float64Array.from(problem.needs, ({ ways }, need) => {
+      const often = ways[0]!.bins.reduce((all, { uses }) => uses.reduce((sum, { perWeek }) => sum + perWeek, all), 0);
       const area = Math.min(
         ...Array.from(plan.optionsOf[need]!, (option) =>
           plan.bins[option]!.reduce((sum, bin) => sum + place.width[bin]! * place.depth[bin]!, 0),
@@ -55,11 +58,39 @@ export class PlanSearch {
       );
       return area * (1 + often);
     });
-    const names = [...new Set(problem.needs.flatMap(({ family }) => family ?? []))];
-    this.familyOf = Int32Array.from(problem.needs, ({ family }) => (family === null ? -1 : names.indexOf(family)));
-    this.families = names.map((_, f) => [...this.familyOf.keys()].filter((need) => this.familyOf[need] === f));
+    this.familyOf = Int32Array.from(
+      problem.needs,
+      (_, need) => place.family[plan.bins[plan.optionsOf[need]![0]!]![0]!]!,
+    );
+    this.families = Array.from({ length: place.families }, (_, f) =>
+      [...this.familyOf.keys()].filter((need) => this.familyOf[need] === f),
+    );
   }
 
+  /** What is kept in one of its ways and where that stands now, as far as it may stand there. */
+  asNow(): void {
+    const { chosen, plan } = this;
+    const { problem, place, optionsOf, bins } = plan;
+    const positions: DepthPosition[] = [];
+    const stays = new Set<string>();
+    const from: number[] = [];
+    problem.needs.forEach(({ ways, now }, need) => {
+      if (!now) return;
+      from.push(need);
+      ways[now.way]!.bins.forEach(({ id }, n) => {
+        const position = now.positions[n];
+        if (!position) return;
+        positions.push({ ...position, bin: id });
+        if (now.stays) stays.add(id);
+      });
+    });
+    putStanding(chosen.now, positions, stays, indexById(place.problem.bins), indexById(place.problem.compartments));
+    for (const need of from) {
+      const option = optionsOf[need]![problem.needs[need]!.now!.way]!;
+      if (bins[option]!.some((bin) => chosen.now.space[bin]! >= 0)) chosen.choose(need, option);
+    }
+    chosen.begin();
+  }
   /** A first whole plan: what is large and often used first. Gives way every few needs. */
   *construct(): Generator<void, void> {
     const order = [...this.weight.keys()].sort((a, b) => this.weight[b]! - this.weight[a]!);

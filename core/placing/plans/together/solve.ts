@@ -1,7 +1,7 @@
 /** Containers and places together: a first whole plan, then search until the time is up or the caller stops. See docs/engines.md. */
 import { runToEnd } from '../../../ground/engine/run-to-end.ts';
 import { compilePlan, type CompiledPlan } from './compiled-plan.ts';
-import type { PlanAnswer, PlanPosition, RoomPlanProblem } from './problem.ts';
+import type { PlanAnswer, PlanPosition, TogetherProblem } from './problem.ts';
 import { PlanSearch, type KeptPlan } from './search.ts';
 import { planBound } from './bound.ts';
 
@@ -23,7 +23,7 @@ const ITERATIONS = 200;
 
 /** Gives way every few milliseconds. */
 export function* togetherSteps(
-  problem: RoomPlanProblem,
+  problem: TogetherProblem,
   { seed = 1, elapsed, iterations = ITERATIONS }: PlanOptions = {},
 ): Generator<TogetherProgress, PlanAnswer> {
   const progress: TogetherProgress = { cost: Infinity, answer: () => null };
@@ -33,6 +33,7 @@ export function* togetherSteps(
   const plan = compiled.value;
   const bound = planBound(plan);
   const search = new PlanSearch(plan, seed);
+  search.asNow();
   for (const _ of search.construct()) yield progress;
   progress.answer = () => answerOf(plan, search.best, search.bestCost, bound);
   for (let turn = 0; elapsed || turn < iterations; turn++) {
@@ -46,7 +47,7 @@ export function* togetherSteps(
 }
 
 /** In one go, by turns: the same seed gives the same plan. */
-export const solveTogether = (problem: RoomPlanProblem, options: PlanOptions & { iterations: number }): PlanAnswer =>
+export const solveTogether = (problem: TogetherProblem, options: PlanOptions & { iterations: number }): PlanAnswer =>
   runToEnd(togetherSteps(problem, options));
 
 function answerOf(plan: CompiledPlan, best: KeptPlan | null, cost: number, bound: number): PlanAnswer {

@@ -40,7 +40,8 @@ export async function contain(recorder: Recorder, roomId: string, wanted: Contai
   const shelves = data.compartment.filter((compartment) => units.has(compartment.unitId));
   const ofSite = { site: data.site[0]!, types: data.containerType, compartments: shelves, bins: data.bin };
   const context = contextFor(ofSite, roomId, demands);
-  const choices = wanted.choices ?? chosenOf(chooseContainers(demands, withSchool(context, room, demands)));
+  const choices: NonNullable<ContainRequest['choices']> =
+    wanted.choices ?? chosenOf(chooseContainers(demands, withSchool(context, room, demands)));
 
   const codes = new Set(data.bin.map((bin) => bin.code));
   let number = 0;
@@ -56,7 +57,11 @@ export async function contain(recorder: Recorder, roomId: string, wanted: Contai
     if (choice.containerTypeId !== null && !types.has(choice.containerTypeId))
       throw new Refused([{ field: 'choices.containerTypeId', message: 'is no container of this site' }]);
     const demand = demands.find((known) => known.category.id === category.id) ?? demandOf(category, [], data.site[0]!);
-    const bins = binsFor(demand, choice.containerTypeId, choice.count, shelves);
+    const asked = new Set(demand.lines.map(({ line }) => line.id));
+    const bare = choice.containerTypeId === null ? choice.bare : undefined;
+    if (bare?.some(({ lineIds }) => !asked.has(lineIds[0]!)))
+      throw new Refused([{ field: 'choices.bare', message: 'has a line that is none of the category (any more)' }]);
+    const bins = binsFor(demand, choice.containerTypeId, choice.count, shelves, bare);
     const old = inOrder(data.bin.filter((bin) => bin.roomId === roomId && bin.categoryId === category.id));
     // Bins that are there keep their codes and, in the same container, their places and labels.
     for (const [i, own] of old.slice(0, bins.length).entries()) {

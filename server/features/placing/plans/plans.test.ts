@@ -62,6 +62,27 @@ test('where the bins have changed since, or something is not there, it is named 
   expect((await take({ ...good, placed: [half] }, 400)).fields[0].field).toMatch(/^placed\.0/);
   expect((await data()).bin).toEqual(before.bin);
 });
+test('what stands without a container stands as the plan has it; of lines that are none of it nothing is written', async () => {
+  const { line, category } = await data();
+  const bare = [0, 1].map((i) => ({
+    outWidth: 300 + i,
+    outDepth: 200,
+    outHeight: 100,
+    lineIds: [line[0]!.id],
+    litres: 7.5,
+  }));
+  const choices = [{ categoryId: category[0]!.id, containerTypeId: null, count: 2, bare }];
+  await take({ ...(await plan()), choices });
+  const { bin } = await data();
+  expect(bin.map(({ containerTypeId, outWidth }) => [containerTypeId, outWidth])).toEqual([
+    [null, 300],
+    [null, 301],
+  ]);
+  const wrong = [{ ...choices[0]!, bare: [{ ...bare[0]!, lineIds: ['gone'] }] }];
+  expect((await take({ ...(await plan()), choices: wrong }, 422)).fields[0].field).toBe('choices.bare');
+  const flat = [{ ...choices[0]!, bare: [{ ...bare[0]!, outHeight: 0 }] }];
+  expect((await take({ ...(await plan()), choices: flat }, 400)).fields[0].field).toMatch(/^choices\.0\.bare/);
+});
 test('the moves of a room are printed; of a room that is not there, nothing', async () => {
   const { body } = await server.call
     .get(`/api${own(`/rooms/${room}/moves.pdf`)}`)

@@ -4,7 +4,7 @@ import { counted, formatMoney, minorDigits } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { Check } from '@lucide/vue';
 import { type ContainContext, strategiesOf, type Strategy } from '@stube/core/containers';
-import { strategyName as nameOf } from './strategy-names.ts';
+import { strategyName as nameOf } from '@stube/core/containers';
 import { useRoom } from '../../../data/room.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import NumberField from '../../../parts/NumberField.vue';

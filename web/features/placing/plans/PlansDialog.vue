@@ -12,7 +12,7 @@ import { plain } from '../../../data/worker/plain.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import NumberField from '../../../parts/NumberField.vue';
 import { usePlansActions } from './actions.ts';
-import { STRATEGY_NAMES, strategyName } from '../../containing/containers/strategy-names.ts';
+import { STRATEGY_NAMES, strategyName } from '@stube/core/containers';
 import PlanCard from './PlanCard.vue';
 import { usePlanRoom } from './plan-room.ts';
 import type { PlanNews } from './plans.worker.ts';

@@ -3,7 +3,7 @@ import { expose } from 'comlink';
 import {
   type PlanProgress,
   type PlanRoom,
-  planStrategies,
+  roomWays,
   type WhatIf,
   type WhatIfEffect,
   whatIfSteps,
@@ -16,7 +16,6 @@ export interface PlanNews {
   /** Which strategy is being reckoned, and how far it is, 0 … 1. */
   id: WholePlan['id'];
   done: number;
-  effort: number;
 }
 
 let stopped = false;
@@ -31,14 +30,15 @@ const plans = {
     found: (plan: WholePlan) => void,
   ): Promise<void> {
     stopped = false;
-    for (const strategy of planStrategies(plan, budget)) {
+    const ways = roomWays(plan);
+    for (const strategy of ways.strategies) {
       if (stopped) return;
       const began = performance.now();
       const elapsed = () => (performance.now() - began) / ms;
       found(
         await inSlices<WholePlan, PlanProgress>(
-          wholePlanSteps(plan, strategy, { elapsed, budget }),
-          ({ effort }) => report({ id: strategy.id, done: Math.min(1, elapsed()), effort }),
+          wholePlanSteps(plan, ways, strategy, { elapsed, budget }),
+          () => report({ id: strategy.id, done: Math.min(1, elapsed()) }),
           () => stopped,
         ),
       );
