@@ -79,8 +79,8 @@ test('nine lines from an empty site to a printed label, by keyboard alone', asyn
   tell('furniture');
   await step('Contain');
   tell('to contain');
-  await keys.use(button('Take these'));
-  await expect(button('Taken as shown')).toBeVisible();
+  await keys.use(button('Add these bins'));
+  await expect(button('Added as shown')).toBeVisible();
   tell('contained');
   await step('Place');
   await keys.use(button('Propose places'));
@@ -208,8 +208,8 @@ test.describe('on the phone, in feet and inches', () => {
       await expect(page.getByRole('dialog')).toHaveCount(0);
     }
     await goOn('Contain');
-    await tap(button('Take these'));
-    await expect(button('Taken as shown')).toBeVisible();
+    await tap(button('Add these bins'));
+    await expect(button('Added as shown')).toBeVisible();
     await goOn('Place');
     await tap(button('Propose places'));
     await expect(button('Propose places')).toBeVisible();

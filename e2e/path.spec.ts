@@ -108,8 +108,8 @@ test('a heap becomes labelled bins that are found again, and it is all still the
   await expect(page.getByText('with 10 % to grow').first()).toBeVisible();
   await expect(page.getByRole('complementary', { name: 'To buy' })).toContainText('Together');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Take these' }).click();
-  await expect(page.getByRole('button', { name: 'Taken as shown' })).toBeVisible();
+  await page.getByRole('button', { name: 'Add these bins' }).click();
+  await expect(page.getByRole('button', { name: 'Added as shown' })).toBeVisible();
 
   // Place
   await page
@@ -118,7 +118,7 @@ test('a heap becomes labelled bins that are found again, and it is all still the
     .click();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Propose places' }).click();
-  await expect(page.getByText(/No plan takes less|could still be gained/)).toBeVisible();
+  await expect(page.getByText(/No plan is better|could still be gained/)).toBeVisible();
   await expect(page.getByText('Every bin has its place')).toBeVisible();
   const before = await page.locator('[data-effort]').textContent();
   const bin = (await stube.data(site)).bin.find((bin) => bin.name.startsWith('Picture books'))!;

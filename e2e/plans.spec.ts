@@ -70,7 +70,7 @@ test('a crowded room planned by four strategies; one is taken over, and one undo
     '6 board games',
   );
   await page.goto(open('contain'));
-  await page.getByRole('button', { name: 'Take these' }).click();
+  await page.getByRole('button', { name: 'Add these bins' }).click();
   await page.goto(open('place'));
   await page.getByRole('button', { name: 'Whole plans' }).click();
   const dialog = page.getByRole('dialog', { name: 'Whole plans for this room' });

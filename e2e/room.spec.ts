@@ -184,8 +184,8 @@ test('a wall with hooks, pegs and a door rack is filled', async ({ page, stube }
       .poll(async () => (await stube.data(site)).category.find((one) => one.name === name)!.standsAlone)
       .toBe(true);
   }
-  await page.getByRole('button', { name: 'Take these' }).click();
-  await expect(page.getByRole('button', { name: 'Taken as shown' })).toBeVisible();
+  await page.getByRole('button', { name: 'Add these bins' }).click();
+  await expect(page.getByRole('button', { name: 'Added as shown' })).toBeVisible();
   await page.goto(`${stube.address}/s/${site}/r/${room}/place`);
   await page.getByRole('button', { name: 'Propose places' }).click();
   await expect

@@ -58,8 +58,8 @@ test('a unit is filled at once, a sample is tried, what does not fit goes back, 
   await expect.poll(async () => (await stube.data(site)).room[0]!.lids).toBe('open');
   await expectAccessible(page);
 
-  await page.getByRole('button', { name: 'Take these' }).click();
-  await expect(page.getByRole('button', { name: 'Taken as shown' })).toBeVisible();
+  await page.getByRole('button', { name: 'Add these bins' }).click();
+  await expect(page.getByRole('button', { name: 'Added as shown' })).toBeVisible();
   const { bin } = await stube.data(site);
   await page.getByRole('button', { name: 'Fill a unit' }).click();
   const dialog = page.getByRole('dialog', { name: 'Fill a whole unit' });

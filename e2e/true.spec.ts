@@ -55,8 +55,8 @@ test('binders, a globe and a big puzzle stand without a container, from the pile
   await expect(need('Felt-tip pens')).toContainText('chosen by hand');
   await pens.selectOption('');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Take these', exact: true }).click();
-  await expect(page.getByText('Taken as shown')).toBeVisible();
+  await page.getByRole('button', { name: 'Add these bins', exact: true }).click();
+  await expect(page.getByText('Added as shown')).toBeVisible();
   const { bin } = await stube.data(site);
   const globe = bin.find((one) => one.name === 'Globes')!;
   expect(globe).toMatchObject({ containerTypeId: null, outWidth: 320 });
@@ -108,8 +108,8 @@ test('a departure is decided, waits, is handed over, and what was put off twice 
   await page.getByRole('button', { name: 'Give them a place' }).click();
   await expect(page.locator('.need', { hasText: 'On its way out' })).toContainText('without a container');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Take these', exact: true }).click();
-  await expect(page.getByText('Taken as shown')).toBeVisible();
+  await page.getByRole('button', { name: 'Add these bins', exact: true }).click();
+  await expect(page.getByText('Added as shown')).toBeVisible();
   await page.keyboard.press('/');
   await page.getByLabel('What are you looking for?').fill('toner');
   await expect(page.getByRole('listbox', { name: 'Found' }).getByRole('option').first()).toContainText(

@@ -31,7 +31,7 @@ test('a box of scissors gets a parking place in the nursery: it is warned of, ke
   const data = (): Promise<SiteData> => stube.data(site);
   for (const id of [den, nursery]) {
     await page.goto(`${stube.address}/s/${site}/r/${id}/contain`);
-    await page.getByRole('button', { name: 'Take these' }).click();
+    await page.getByRole('button', { name: 'Add these bins' }).click();
     await expect.poll(async () => (await data()).bin.some(({ roomId }) => roomId === id)).toBe(true);
   }
   const ofDen = async () => (await data()).bin.find(({ roomId }) => roomId === den)!;

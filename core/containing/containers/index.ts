@@ -4,6 +4,7 @@ export { binChanges, NEW_BIN } from './bin-changes.ts';
 export { type BinWanted, binsFor } from './bins-for.ts';
 export { CATALOGUE } from './catalogue.ts';
 export {
+  bareOption,
   chooseContainers,
   chosenOf,
   type ContainChoice,

@@ -11,6 +11,6 @@ export { bestChanges, differenceOf, type WhatIfEffect, whatIfsOf, whatIfSteps, w
 export { planRoomOf, planSavedRoom, type SavedPlans } from './saved-room.ts';
 export type { PlanFigures } from './figures.ts';
 export type { PlanRoom } from './plan-room.ts';
-export { roomWays, type RoomWays } from './room-problem.ts';
+export { roomWays, type RoomWays, sensibleProblem } from './room-problem.ts';
 export { type PlanStrategy, planStrategies } from './strategies.ts';
 export { type PlanChoice, planOfNow, type PlanProgress, type WholePlan, wholePlanSteps } from './whole-plan.ts';

@@ -8,9 +8,10 @@ import type { Bin, Category, Compartment, ContainerType, HazardId, Unit } from '
 import { clearHeight, UNPLACED } from '../../ground/problems/place-problem.ts';
 import { chooseContainers, type ContainChoice } from '../../containing/containers/choose.ts';
 import { usuallyStands } from '../../containing/containers/bare.ts';
+import type { Demand } from '../../ground/contents/demand.ts';
 import { waysOf, type KeptSo } from '../../containing/containers/ways.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
-import type { DepthBin } from '../placement/depth/problem.ts';
+import type { DepthBin, DepthProblem } from '../placement/depth/problem.ts';
 import { CARRIED } from '../placement/depth/solve.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import { mustBeLocked } from '../placement/must-be-locked.ts';
@@ -33,6 +34,8 @@ const UNLOCKED = 2000;
 /** What is kept, with the ways in which it could be. */
 export interface RoomNeed {
   category: Category;
+  /** What its lines ask for; null where it has none. */
+  demand: Demand | null;
   /** Null where it keeps the bins that it has. */
   choice: ContainChoice | null;
   ways: { so: KeptSo | null; bins: PlannedBin[] }[];
@@ -50,7 +53,12 @@ const isLooseDanger = ({ hazards }: Category, { option }: KeptSo): boolean =>
   option.type.id === null && hazards.some((hazard) => LOOSE.includes(hazard));
 
 /** Everything that the room keeps. Bins that are pinned keep their place, and so do those of a category without a choice. */
-function needsOf({ room, context }: PlanRoom, choices: readonly ContainChoice[], children: boolean): RoomNeed[] {
+function needsOf(
+  { room, context, demands }: PlanRoom,
+  choices: readonly ContainChoice[],
+  children: boolean,
+): RoomNeed[] {
+  const asked = new Map(demands.map((demand) => [demand.category.id, demand]));
   const chosen = new Map(choices.map((choice) => [choice.demand.category.id, choice]));
   const own = groupedBy(room.bins, (bin) => bin.categoryId);
   const ids = new Set([...own.keys(), ...chosen.keys()]);
@@ -59,19 +67,31 @@ function needsOf({ room, context }: PlanRoom, choices: readonly ContainChoice[],
     if (!category) return [];
     const bins = inOrder(own.get(id!) ?? []);
     const choice = chosen.get(id!) ?? null;
+    const demand = asked.get(id!) ?? null;
     const pinned = bins.some((bin) => bin.pinned && bin.compartmentId !== null);
     const ways =
       choice && !pinned ? waysOf(choice, context).filter((so) => !children || !isLooseDanger(category, so)) : [];
     if (!ways.length) {
       const stays = bins.map((bin, nth): PlannedBin => ({ ...bin, nth, kept: true }));
-      return stays.length ? [{ category, choice: null, ways: [{ so: null, bins: stays }] }] : [];
+      return stays.length ? [{ category, demand, choice: null, ways: [{ so: null, bins: stays }] }] : [];
     }
-    return [{ category, choice, ways: ways.map((so) => ({ so, bins: plannedBins(room, category, bins, so.wanted) })) }];
+    return [
+      {
+        category,
+        demand,
+        choice,
+        ways: ways.map((so) => ({ so, bins: plannedBins(room, category, bins, so.wanted) })),
+      },
+    ];
   });
 }
 
-/** @param choices what every category of the room could be in */
-export function roomWays(plan: PlanRoom, choices = chooseContainers(plan.demands, plan.context)): RoomWays {
+/** @param choices what every category of the room could be in @param carried whether carrying is in the price */
+export function roomWays(
+  plan: PlanRoom,
+  choices = chooseContainers(plan.demands, plan.context),
+  carried = true,
+): RoomWays {
   const { room } = plan;
   const hasChildren = comesInto(room.room, room.people).some(({ kind }) => kind === 'child');
   const needs = needsOf(plan, choices, hasChildren);
@@ -124,9 +144,9 @@ export function roomWays(plan: PlanRoom, choices = chooseContainers(plan.demands
   const standing = new Standing(depthProblemOf(room), homesOf(room.bins));
 
   const wayOf = (need: number, { so, bins }: RoomNeed['ways'][number], { material }: PlanStrategy): Way => {
-    const { category, choice } = needs[need]!;
+    const { category, demand } = needs[need]!;
     const leftOut = leftOf(category, dangerous[need]!.size > 0);
-    const lies = choice?.demand.lies ?? category.packingKind;
+    const lies = demand?.lies ?? category.packingKind;
     const isOther =
       so !== null &&
       room.bins.some((bin) => bin.categoryId === category.id && bin.compartmentId !== null) &&
@@ -135,15 +155,15 @@ export function roomWays(plan: PlanRoom, choices = chooseContainers(plan.demands
     const notOfSet =
       material && so?.option.type.id && so.option.type.material !== material ? NOT_OF_SET * bins.length : 0;
     const unhandy =
-      so && choice
+      so && demand
         ? unhandyOf(
             category,
             {
               bare: so.option.type.id === null,
-              usual: usuallyStands(choice.demand),
+              usual: usuallyStands(demand),
               bins: bins.length,
               lies,
-              longest: choice.demand.piece?.[0] ?? 0,
+              longest: demand.piece?.[0] ?? 0,
               height: so.option.type.outHeight,
             },
             offers,
@@ -159,11 +179,11 @@ export function roomWays(plan: PlanRoom, choices = chooseContainers(plan.demands
         const kept: Kept = {
           category,
           lies,
-          longest: choice?.demand.piece?.[0] ?? 0,
+          longest: demand?.piece?.[0] ?? 0,
           bin: { ...rules, hazard: rules.hazard && hasChildren },
-          litres: choice?.demand.litres ?? bin.litres,
+          litres: demand?.litres ?? bin.litres,
           bare: bin.containerTypeId === null,
-          pieces: bin.containerTypeId === null ? Math.max(1, piecesIn(bin, choice)) : 1,
+          pieces: bin.containerTypeId === null ? Math.max(1, piecesIn(bin, demand)) : 1,
           locked: asked.has(bin),
         };
         const dearer: Record<string, number> = {};
@@ -177,7 +197,7 @@ export function roomWays(plan: PlanRoom, choices = chooseContainers(plan.demands
             dearer[id] =
               dearerAt(kept, place, offers, metres.get(id)?.[rules.zone] ?? 0) +
               (asked.has(bin) && hasLocks && !place.unit.locked ? UNLOCKED : 0) +
-              (stays && id !== home ? CARRIED : 0);
+              (carried && stays && id !== home ? CARRIED : 0);
         }
         return [
           {
@@ -225,9 +245,37 @@ export function roomWays(plan: PlanRoom, choices = chooseContainers(plan.demands
   };
 }
 
+/**
+ * The bins that a room has, as they are: with what each place is for in its price, and no place where one would be a
+ * danger. What is proposed for them goes by it; what carrying takes is not in it.
+ */
+export function sensibleProblem(plan: PlanRoom): DepthProblem {
+  const plain = depthProblemOf(plan.room);
+  const { needs, problem } = roomWays(plan, [], false);
+  const [usual] = planStrategies([]);
+  const { needs: own, calm } = problem(usual!);
+  const known = new Map(
+    needs.flatMap(({ ways }, n) => ways[0]!.bins.map(({ id }, i) => [id, own[n]!.ways[0]!.bins[i]] as const)),
+  );
+  return {
+    ...plain,
+    bins: plain.bins.map((bin) => {
+      const { dearer, leftOut, family, kind } = known.get(bin.id) ?? {};
+      return {
+        ...bin,
+        ...(dearer ? { dearer } : {}),
+        ...(leftOut === undefined ? {} : { leftOut }),
+        ...{ family: family ?? null, kind: kind ?? null },
+      };
+    }),
+    familySpread: usual!.weights.familySpread,
+    ...(calm ? { calm } : {}),
+  };
+}
+
 /** How many pieces stand together in a bin without a container, about. */
-function piecesIn(bin: PlannedBin, choice: ContainChoice | null): number {
-  const line = choice?.demand.lines.find(({ line: { id } }) => bin.lineIds.includes(id));
+function piecesIn(bin: PlannedBin, demand: Demand | null): number {
+  const line = demand?.lines.find(({ line: { id } }) => bin.lineIds.includes(id));
   if (!line?.litres || line.line.measure !== 'pieces') return 1;
   return (line.line.amount * bin.litres) / line.litres;
 }

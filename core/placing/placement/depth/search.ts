@@ -59,8 +59,9 @@ export class DepthSearch {
   /** Bins that are out, in a try. */
   private readonly out: number[] = [];
   bestEffort = Infinity;
-  /** Bins without a place in the best plan. */
+  /** Bins without a place in the best plan, and what they count for. */
   bestUnplaced = 0;
+  bestLeft = 0;
   readonly best: Kept;
 
   /** @param now a first whole plan @param fixed bins that stay where they stand, what they stand on among them @param hot how far it may get worse at first */
@@ -99,6 +100,7 @@ export class DepthSearch {
     if (now.effort >= this.bestEffort - TIE) return;
     this.bestEffort = now.effort;
     this.bestUnplaced = now.unplaced;
+    this.bestLeft = now.left;
     best.space.set(now.space);
     best.x0.set(now.x0);
     best.y0.set(now.y0);

@@ -24,8 +24,10 @@ export interface DepthOptions {
   locked?: readonly string[];
 }
 export interface DepthProgress {
-  /** An hour a week for each bin without a place is in it. */
+  /** What bins without a place count for is in it. */
   effort: number;
+  /** So much of it, seconds a week. */
+  left: number;
   bound: number;
   /** Bins without a place. */
   unplaced: number;
@@ -47,6 +49,7 @@ export const CARRIED = 2;
 export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): Generator<DepthProgress, DepthAnswer> {
   const progress: DepthProgress = {
     effort: UNPLACED * problem.bins.length,
+    left: UNPLACED * problem.bins.length,
     bound: 0,
     unplaced: problem.bins.length,
     answer: () => null,
@@ -120,6 +123,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
       effort: effortNow(),
       bound: Math.min(proven(), effortNow()),
       unplaced: search.bestUnplaced,
+      left: search.bestLeft,
     });
   yield told();
   const most = options.iterations ?? ITERATIONS;

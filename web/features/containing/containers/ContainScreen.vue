@@ -28,10 +28,12 @@ import RoomSchools from './RoomSchools.vue';
 import SpaceSavers from './SpaceSavers.vue';
 import StrategyDialog from './StrategyDialog.vue';
 import ShoppingSheet from './ShoppingSheet.vue';
+import { useFitted } from '../../../parts/planning/fitted.ts';
 import { useContainersActions } from './actions.ts';
 
 const { store, id, room, demands, compartments, bins, containContext: context, progress } = useRoom();
 const { contain } = useContainersActions();
+const { fitted, fitting: isFitting, settled } = useFitted();
 const counts = ref<Record<string, number>>({});
 const busy = ref(false);
 const fitting = ref<'place' | 'unit' | null>(null);
@@ -40,7 +42,7 @@ const trays = ref(false);
 const hasDrawers = computed(() => compartments.value.some((space) => space.drawer));
 const choices = computed<ContainChoice[]>(() =>
   context.value && room.value
-    ? chooseContainers(demands.value, withSchool(context.value, room.value, demands.value))
+    ? chooseContainers(demands.value, withSchool(context.value, room.value, demands.value)).map(fitted)
     : [],
 );
 /** Categories that could be kept without a container. */
@@ -79,7 +81,14 @@ const choose = (choice: ContainChoice, typeId: string) => {
 const wanted = computed(() =>
   choices.value.flatMap((choice) =>
     choice.chosen
-      ? [{ categoryId: choice.demand.category.id, containerTypeId: choice.chosen.type.id, count: countOf(choice) }]
+      ? [
+          {
+            categoryId: choice.demand.category.id,
+            containerTypeId: choice.chosen.type.id,
+            count: countOf(choice),
+            ...(choice.bare.length ? { bare: choice.bare } : {}),
+          },
+        ]
       : [],
   ),
 );
@@ -112,6 +121,8 @@ const asTaken = computed(() => {
 });
 async function take(): Promise<void> {
   busy.value = true;
+  // Nobody adds what the next moment shows otherwise.
+  await settled();
   await store.tryWrite(() => contain(id.value, { choices: wanted.value }));
   busy.value = false;
 }
@@ -142,11 +153,12 @@ async function take(): Promise<void> {
             :disabled="busy || asTaken || !total"
             @click="take"
           >
-            <PackageCheck :size="18" />{{ asTaken ? 'Taken as shown' : bins.length ? 'Use these' : 'Take these' }}
+            <PackageCheck :size="18" />{{ asTaken ? 'Added as shown' : 'Add these bins' }}
           </button>
           <NextStep v-if="bins.length" here="contain" />
         </span>
       </div>
+      <p v-if="isFitting" class="small soft" role="status">Choosing what fits this room’s places …</p>
       <UndecidedNote why="Containers are chosen for what stays." />
       <div v-if="!demands.length" class="empty">
         <h2>First the pile, then the containers</h2>

@@ -32,7 +32,7 @@ import { usePlacing } from './placing.ts';
 import { formatGap, formatSearch } from './words.ts';
 
 const notices = useNotices();
-const { room } = useRoom();
+const { room, demands } = useRoom();
 const asItIs = ref(false);
 const planning = ref(false);
 const asking = ref(false);
@@ -150,7 +150,15 @@ onMounted(() => {
       <div v-if="!bins.length" class="empty">
         <h2>No bins to place yet</h2>
         <p>Choose containers for what stays; each becomes a bin that wants a place.</p>
-        <RouterLink class="press main" :to="{ name: 'contain' }">To the containers</RouterLink>
+        <div class="row tight">
+          <RouterLink class="press main" :to="{ name: 'contain' }">To the containers</RouterLink>
+          <button v-if="units.length && demands.length" class="press" type="button" @click="openPlans">
+            Whole plans
+          </button>
+        </div>
+        <p v-if="units.length && demands.length" class="small soft">
+          Whole plans choose the containers and their places together.
+        </p>
       </div>
       <div v-else-if="!units.length" class="empty">
         <h2>Nowhere to put them yet</h2>

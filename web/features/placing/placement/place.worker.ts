@@ -3,17 +3,17 @@ import { expose } from 'comlink';
 import {
   type DepthAnswer,
   type DepthPosition,
-  type DepthProblem,
   type DepthProgress,
   depthSteps,
+  mustBeLocked,
 } from '@stube/core/placement';
-import { UNPLACED } from '@stube/core/problems';
+import { type PlanRoom, sensibleProblem } from '@stube/core/plans';
 import { inSlices } from '../../../data/worker/slices.ts';
 
 export interface PlaceNews {
   /** 0 … 1 */
   done: number;
-  /** Seconds a week of what has a place. */
+  /** Seconds a week of what has a place, with what each place is for. */
   effort: number;
   /** 0 where something has none: then nothing is proven. */
   bound: number;
@@ -25,22 +25,22 @@ let stopped = false;
 const place = {
   /** The best plan when the time is over or it was stopped; null when it was stopped before there was one. */
   async solve(
-    problem: DepthProblem,
+    plan: PlanRoom,
+    ms: number,
     fixed: DepthPosition[],
     start: DepthPosition[],
-    locked: string[],
     report: (news: PlaceNews) => void,
   ): Promise<DepthAnswer | null> {
     stopped = false;
     const began = performance.now();
-    const elapsed = () => (performance.now() - began) / problem.timeMs;
-    const steps = depthSteps(problem, { fixed, start, locked, elapsed });
+    const elapsed = () => (performance.now() - began) / ms;
+    const steps = depthSteps(sensibleProblem(plan), { fixed, start, locked: mustBeLocked(plan.room), elapsed });
     return inSlices<DepthAnswer | null, DepthProgress>(
       steps,
-      ({ effort, bound, unplaced }) =>
+      ({ effort, left, bound, unplaced }) =>
         report({
           done: Math.min(1, elapsed()),
-          effort: effort - UNPLACED * unplaced,
+          effort: effort - left,
           bound: unplaced ? 0 : bound,
           unplaced,
         }),

@@ -2,10 +2,12 @@
 import { onUnmounted, ref, shallowRef } from 'vue';
 import { proxy } from 'comlink';
 import { homesNow } from '@stube/core/moves';
-import { fixedIn, type Homes, homesOf, mustBeLocked } from '@stube/core/placement';
+import { fixedIn, type Homes, homesOf } from '@stube/core/placement';
 import { useNotices } from '../../../data/notices.ts';
 import { useRoom } from '../../../data/room.ts';
 import { searchBudget } from '../../../data/worker/budget.ts';
+import { plain } from '../../../data/worker/plain.ts';
+import { usePlanRoom } from '../../../parts/planning/plan-room.ts';
 import { usePlacementActions } from './actions.ts';
 import { placeWorker } from './worker.ts';
 import type { PlaceNews } from './place.worker.ts';
@@ -14,8 +16,9 @@ import type { Week } from './week.ts';
 /** A second and a half for a small room, five for a large one; most of the gain comes early. */
 const searchTime = (bins: number): number => Math.min(5000, 1500 + 15 * bins);
 
-export function useProposal({ problem, standing }: Week) {
-  const { store, id, bins, placeData } = useRoom();
+export function useProposal({ standing }: Week) {
+  const { store, id, bins } = useRoom();
+  const planRoom = usePlanRoom();
   const { place } = usePlacementActions();
   const notices = useNotices();
   const progress = ref<PlaceNews | null>(null);
@@ -27,17 +30,17 @@ export function useProposal({ problem, standing }: Week) {
   let left = false;
 
   async function propose(): Promise<void> {
-    if (!problem.value || !standing.value || !placeData.value) return;
+    if (!planRoom.value || !standing.value) return;
     const roomId = id.value;
     searching.value = true;
     progress.value = null;
     try {
       const pinned = bins.value.filter((bin) => bin.pinned).map(({ id }) => id);
       const answer = await placeWorker().solve(
-        { ...problem.value, timeMs: searchBudget(searchTime(bins.value.length)) },
+        plain(planRoom.value),
+        searchBudget(searchTime(bins.value.length)),
         fixedIn(standing.value, pinned),
         standing.value.positions,
-        mustBeLocked(placeData.value),
         proxy((now: PlaceNews) => {
           progress.value = now;
         }),

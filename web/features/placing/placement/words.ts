@@ -14,8 +14,8 @@ export function formatGap(gap: { effort: number; bound: number } | null, loose: 
   return (
     out +
     (left < 0.5
-      ? 'No plan takes less: this is proven.'
-      : `At most ${signedSeconds(left).slice(1)} a week could still be gained, whatever the plan.`)
+      ? 'No plan is better by minutes and by what each place is for: this is proven.'
+      : `At most ${signedSeconds(left).slice(1)} a week could still be gained, by minutes and by what each place is for.`)
   );
 }
 
@@ -23,7 +23,8 @@ export function formatGap(gap: { effort: number; bound: number } | null, loose: 
 export function formatSearch(now: { effort: number; bound: number; unplaced: number } | null): string {
   if (!now) return 'Looking for better places …';
   // Before anything is proven there is nothing to say of it.
-  const proven = now.bound >= 0.5 ? `, no plan is below ${minutes(now.bound)}` : '';
+  const open = now.effort - now.bound;
+  const proven = now.bound >= 0.5 ? `, at most ${minutes(open)} a week could still be gained` : '';
   const loose = now.unplaced ? `, ${now.unplaced} without a place` : '';
-  return `Looking for better places: ${minutes(now.effort)} a week so far${loose}${proven}.`;
+  return `Looking for better places${loose}${proven}.`;
 }

@@ -12,11 +12,12 @@ import { plain } from '../../../data/worker/plain.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import NumberField from '../../../parts/NumberField.vue';
 import { usePlansActions } from './actions.ts';
-import { STRATEGY_NAMES, strategyName } from '@stube/core/containers';
+import { STRATEGY_NAMES } from '@stube/core/containers';
 import PlanCard from './PlanCard.vue';
-import { usePlanRoom } from './plan-room.ts';
-import type { PlanNews } from './plans.worker.ts';
-import { plansWorker } from './worker.ts';
+import { isGoodAlready, planTitle } from './worth.ts';
+import { usePlanRoom } from '../../../parts/planning/plan-room.ts';
+import type { PlanNews } from '../../../parts/planning/plans.worker.ts';
+import { plansWorker } from '../../../parts/planning/worker.ts';
 
 const emit = defineEmits<{ close: []; taken: [] }>();
 const { store, id, bins } = useRoom();
@@ -30,6 +31,11 @@ const found = shallowRef<WholePlan[]>([]);
 const news = ref<PlanNews | null>(null);
 const busy = ref(false);
 const now = computed(() => (planRoom.value ? planOfNow(planRoom.value) : null));
+const standsSomewhere = computed(() => bins.value.some(({ compartmentId }) => compartmentId !== null));
+const hasFresh = (plan: WholePlan): boolean => {
+  const known = new Set(bins.value.map(({ categoryId }) => categoryId));
+  return plan.bins.some(({ categoryId }) => !known.has(categoryId));
+};
 /** Families that are left as they are. */
 const left = ref<ReadonlySet<string>>(new Set());
 const families = computed(() =>
@@ -70,7 +76,7 @@ async function take(plan: WholePlan): Promise<void> {
   const wanted = (categoryId: string) => !left.value.has(store.maps.category.get(categoryId)?.familyId ?? '');
   const done = await store.tryWrite(() => takePlan(id.value, plan, wanted));
   if (!done) return;
-  store.sayDone(`${strategyName(plan)}: taken over${left.value.size ? ' in part' : ''}.`);
+  store.sayDone(`${planTitle(plan, found.value)}: taken over${left.value.size ? ' in part' : ''}.`);
   emit('taken');
   emit('close');
 }
@@ -112,22 +118,25 @@ onUnmounted(() => void plansWorker().stop());
         <p class="small soft">What is not ticked keeps its containers and its places.</p>
       </details>
       <div class="plans">
-        <PlanCard v-if="now" title="As it stands" :figures="now" :bins="bins" />
+        <PlanCard v-if="now && standsSomewhere" title="As it stands" :figures="now" :bins="bins" />
         <PlanCard
           v-for="plan in found"
           :key="plan.id"
-          :title="strategyName(plan)"
+          :title="planTitle(plan, found)"
           :figures="plan"
           :plan="plan"
           :bins="plan.bins"
           :now="now ?? undefined"
         >
           <p v-if="plan.asItStands" class="small soft">So it stands already: nothing would change.</p>
+          <p v-if="now && isGoodAlready(plan, now, hasFresh(plan))" class="small soft">
+            Already good: what it would save is less than a twentieth of the week, or pays later than in a year.
+          </p>
           <button
-            v-else
+            v-if="!plan.asItStands"
             class="press"
             type="button"
-            :aria-label="`Take it over: ${strategyName(plan)}`"
+            :aria-label="`Take it over: ${planTitle(plan, found)}`"
             :disabled="busy"
             @click="take(plan)"
           >

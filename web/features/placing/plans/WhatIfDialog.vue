@@ -11,8 +11,8 @@ import { plain } from '../../../data/worker/plain.ts';
 import ModalDialog from '../../../parts/ModalDialog.vue';
 import { minutes, said, signedSeconds } from '../../../parts/numbers.ts';
 import { useKeepChange } from './keep-change.ts';
-import { usePlanRoom } from './plan-room.ts';
-import { plansWorker } from './worker.ts';
+import { usePlanRoom } from '../../../parts/planning/plan-room.ts';
+import { plansWorker } from '../../../parts/planning/worker.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const { store, room, units, zones } = useRoom();

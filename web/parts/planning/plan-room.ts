@@ -1,7 +1,7 @@
 /** The open room as a whole plan is made of it. */
 import { computed } from 'vue';
 import type { PlanRoom } from '@stube/core/plans';
-import { useRoom } from '../../../data/room.ts';
+import { useRoom } from '../../data/room.ts';
 
 export function usePlanRoom() {
   const { room, demands, containContext, placeData } = useRoom();

@@ -1,4 +1,4 @@
-import { remote } from '../../../data/worker/remote.ts';
+import { remote } from '../../data/worker/remote.ts';
 import type { PlansWorker } from './plans.worker.ts';
 
 export const plansWorker = remote<PlansWorker>(

@@ -1,5 +1,6 @@
 /** Reckons whole plans, one strategy after the other, each within its time; the caller hears of each as it comes. */
 import { expose } from 'comlink';
+import type { StrategyId } from '@stube/core/containers';
 import {
   type PlanProgress,
   type PlanRoom,
@@ -10,7 +11,7 @@ import {
   type WholePlan,
   wholePlanSteps,
 } from '@stube/core/plans';
-import { inSlices } from '../../../data/worker/slices.ts';
+import { inSlices } from '../../data/worker/slices.ts';
 
 export interface PlanNews {
   /** Which strategy is being reckoned, and how far it is, 0 … 1. */
@@ -43,6 +44,19 @@ const plans = {
         ),
       );
     }
+  },
+  /** By one way of weighing, or by the first where the room has no such. */
+  async one(plan: PlanRoom, id: StrategyId, ms: number): Promise<WholePlan> {
+    stopped = false;
+    const ways = roomWays(plan);
+    const strategy = ways.strategies.find((one) => one.id === id) ?? ways.strategies[0]!;
+    const began = performance.now();
+    const elapsed = () => (performance.now() - began) / ms;
+    return inSlices<WholePlan, PlanProgress>(
+      wholePlanSteps(plan, ways, strategy, { elapsed }),
+      () => {},
+      () => stopped,
+    );
   },
   /** What each change would bring, as each is reckoned. */
   async whatIf(
