@@ -20,6 +20,12 @@ const FORMATS: [heading: string, file: string, interfaces: string[]][] = [
     'core/placing/placement/depth/problem.ts',
     ['InDepth', 'OpenDepthProblem', 'DepthPosition', 'DepthAnswer'],
   ],
+  [
+    'stube-plan/1',
+    'core/placing/plans/together/problem.ts',
+    ['PlanType', 'PlanOption', 'PlanNeed', 'PlanWeights', 'OpenPlanProblem', 'PlanPosition', 'PlanAnswer'],
+  ],
+  ['stube-whole-plan/1', 'core/placing/plans/saved-room.ts', ['SavedPlan', 'SavedPlans']],
   ['stube-cut/1', 'core/measuring/cutting/problem.ts', ['Stock', 'Piece', 'CutProblem', 'Bar', 'CutAnswer']],
   [
     'stube-moves/1',
