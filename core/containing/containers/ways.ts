@@ -84,10 +84,10 @@ const STACKED = 100;
 
 const POSES = ['usual', 'light', 'lying', 'on end'] as const;
 /** As it stands, in rows and stacks as high and long as each kind of place takes them. */
-function bareWays({ demand }: ContainChoice, context: ContainContext): KeptSo[] {
+function bareWays({ demand, chosen }: ContainChoice, context: ContainContext): KeptSo[] {
   const spaces = distinctSpaces(context.compartments);
   const found = new Map<string, KeptSo>();
-  const usual = usuallyStands(demand) || isHungUp(demand.category.starter);
+  const usual = usuallyStands(demand) || isHungUp(demand.category.starter) || chosen?.type.id === null;
   const tries = [
     ...POSES.map((pose) => ({ shelves: spaces, pose })),
     ...spaces.map((space) => ({ shelves: [space], pose: POSES[0] })),

@@ -82,6 +82,8 @@ export interface RoomProblem extends PlaceProblem {
   bins: RoomBin[];
   /** Seconds a week for every unit beyond the first over which a family is spread; absent: none. */
   familySpread?: number;
+  /** Seconds a week for every compartment beyond the first over which a group is spread; absent: none. */
+  sideBySide?: number;
   /** By unit: seconds a week for every kind of container beyond the first that stands in it; absent: none. */
   calm?: Readonly<Record<string, number>>;
 }

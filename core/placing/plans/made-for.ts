@@ -37,18 +37,23 @@ const DEARER = {
   /** Trays for drawers that stand elsewhere. */
   trayElsewhere: 15,
   /** Rolls that lie, where there is a place in which they could stand. */
-  rollLies: 25,
+  rollLies: 45,
   /** In a locked place what need not be locked. */
   lockedForNothing: 10,
   /** Nappies and wipes further than an arm and a step from where a child is changed, who must not be left alone. */
   notAtChanging: 40,
   /** What is not light, open over a child that is changed. */
   overChild: 60,
+  /** What is wanted a few times a year in a drawer, which is for every week; it may go on top of what is tall. */
+  seldomInDrawer: 15,
   /** Toys of daily use behind doors. */
   playBehindDoors: 4,
 };
 /** Heavy things stand below that, mm; from so many grams on. */
 export const HIGH = { floor: 1200, mass: 5000 };
+/** Times a week below which a thing is seldom wanted; so high a top is out of the way, mm. */
+const SELDOM = 0.5;
+const TALL = 1500;
 /** A drawer no higher than that, and at least so wide and deep, is made for sheets, mm. */
 const SHEET_DRAWER = { height: 130, side: 400 };
 /** Sheets whose longer side is that or more want such a drawer: A3 and larger, mm. */
@@ -121,7 +126,9 @@ export function dearerAt(kept: Kept, place: Place, offers: Offers, metres: numbe
   const key = category.starter?.split('/')[0] ?? '';
   let dearer = 0;
   const often = DEARER.eachUse * category.perWeek;
-  if (isTop(place) && !standsOnTops(kept, place))
+  const seldom = category.perWeek < SELDOM && !bin.hazard;
+  if (seldom && space.drawer) dearer += DEARER.seldomInDrawer;
+  if (isTop(place) && !standsOnTops(kept, place) && !(seldom && space.floor >= TALL))
     dearer += often + (unit.template === 'table' ? DEARER.workTop : DEARER.anyTop);
   if (offers.tops && isAppliance(kept) && !isTop(place)) dearer += often + DEARER.notOnTop;
   if (unit.template === 'table' && space.floor === 0) dearer += DEARER.underTable;

@@ -28,6 +28,8 @@ const PER_NUISANCE = 0.012;
 const REFILLED = 15;
 /** Without a place: an hour a week, and so many times what it takes a week at a bad place, s a fetch, so that the least used is left over; what is dangerous never lies about. */
 const LEFT = { times: 10, fetch: 40, danger: 20_000 };
+/** For every compartment more in which one looks for a category, s a week. */
+const SIDE_BY_SIDE = 10;
 /** In an open place what has to be locked, where a lock could be free. */
 const UNLOCKED = 2000;
 
@@ -234,6 +236,7 @@ export function roomWays(
         owned: Math.max(0, owned - (plan.context.taken.get(id) ?? 0)),
       })),
       weights: strategy.weights,
+      sideBySide: SIDE_BY_SIDE,
       calm: Object.fromEntries(
         room.units.filter(({ template }) => template === 'cubes').map(({ id }) => [id, CALM[strategy.id]]),
       ),
@@ -269,6 +272,7 @@ export function sensibleProblem(plan: PlanRoom): DepthProblem {
       };
     }),
     familySpread: usual!.weights.familySpread,
+    sideBySide: SIDE_BY_SIDE,
     ...(calm ? { calm } : {}),
   };
 }

@@ -12,9 +12,9 @@ export interface PlanStrategy {
 }
 
 /** Seconds a week for a minor unit, for each kind that is bought, for each piece more over which a family is spread; our own judgement: one unit of money is a little more than a second a week, half an hour in three years. */
-const USUAL: PlanWeights = { perPrice: 0.012, perKind: 20, familySpread: 20 };
+const USUAL: PlanWeights = { perPrice: 0.02, perKind: 20, familySpread: 20 };
 const WEIGHTS: Record<StrategyId, PlanWeights> = {
-  stock: { ...USUAL, perPrice: 0.05, perKind: 24 },
+  stock: { ...USUAL, perPrice: 0.05, perKind: 30 },
   money: { ...USUAL, perPrice: 0.12, perKind: 16 },
   set: { ...USUAL, perKind: 60 },
   effort: { ...USUAL, perKind: 26 },

@@ -13,6 +13,8 @@ import { plansWorker } from './worker.ts';
 const PLAN_MS = 1500;
 /** How a room buys, as its plan weighs. */
 const WEIGHS: Record<string, StrategyId> = { own: 'stock', least: 'money', match: 'set' };
+/** Where the lines ask for so much more or less, as a share, rows and stacks are made anew. */
+const STALE = 0.02;
 const FITTED = 'chosen to fit this room’s places';
 
 export function useFitted() {
@@ -68,7 +70,23 @@ export function useFitted() {
       : choice.options.find(({ type, count }) => type.id === own.containerTypeId && count === own.count);
     return option ? { ...option, reasons: [FITTED, ...option.reasons] } : null;
   }
+  /** What stands without a container stays as it stands, while it is what the lines ask for. */
+  function asItStands(choice: ContainChoice): ContainChoice {
+    const { demand, chosen } = choice;
+    const own = bins.value.filter(({ categoryId }) => categoryId === demand.category.id);
+    const litres = own.reduce((sum, bin) => sum + bin.litres, 0);
+    if (chosen?.type.id !== null || !own.length || Math.abs(litres - demand.litres) > STALE * demand.litres)
+      return choice;
+    const bare = own.flatMap(({ containerTypeId, outWidth, outDepth, outHeight, lineIds, litres: each }) =>
+      containerTypeId === null && outWidth && outDepth && outHeight && lineIds.length === 1
+        ? [{ outWidth, outDepth, outHeight, lineIds, litres: each }]
+        : [],
+    );
+    if (bare.length !== own.length) return choice;
+    return { ...choice, bare, chosen: { ...chosen, count: own.length, fromStock: own.length } };
+  }
   const fitted = (choice: ContainChoice): ContainChoice => {
+    if (hasBins.value.has(choice.demand.category.id)) return asItStands(choice);
     const chosen = optionOf(choice);
     const bare = chosen?.type.id === null ? planned.value.get(choice.demand.category.id)!.bare! : [];
     return chosen ? { ...choice, chosen, bare } : choice;

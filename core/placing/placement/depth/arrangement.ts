@@ -45,12 +45,8 @@ export class Arrangement {
   private states = 1;
   /** What must stand apart from what. */
   readonly apart: Apart;
-  /** Over which units what belongs together is spread. */
-  readonly spread: GroupSpread;
-  /** The same of families, where it counts. */
-  readonly families: GroupSpread | null;
-  /** Which kinds of container stand in each unit, where that counts. */
-  private readonly calm: KindsInUnit | null;
+  /** Over which units and compartments what belongs together is spread, and families; which kinds stand in each unit. */
+  private readonly spreads: readonly (GroupSpread | KindsInUnit)[];
 
   constructor(place: CompiledDepth) {
     this.place = place;
@@ -74,10 +70,13 @@ export class Arrangement {
     this.inside = Array.from({ length: spaces }, () => []);
     this.load = new Float64Array(spaces);
     this.apart = new Apart(place);
-    this.spread = new GroupSpread(place, place.group, place.groups, GROUP_SPLIT);
-    this.families =
-      place.familySpread > 0 ? new GroupSpread(place, place.family, place.families, place.familySpread) : null;
-    this.calm = place.kindSeconds.some((seconds) => seconds > 0) ? new KindsInUnit(place) : null;
+    const spaceOf = { unit: Int32Array.from({ length: spaces }, (_, space) => space), units: spaces };
+    this.spreads = [
+      new GroupSpread(place, place.group, place.groups, GROUP_SPLIT),
+      ...(place.sideBySide > 0 ? [new GroupSpread(spaceOf, place.group, place.groups, place.sideBySide)] : []),
+      ...(place.familySpread > 0 ? [new GroupSpread(place, place.family, place.families, place.familySpread)] : []),
+      ...(place.kindSeconds.some((seconds) => seconds > 0) ? [new KindsInUnit(place)] : []),
+    ];
     this.version = new Int32Array(spaces).fill(1);
     this.left = place.leftOut.reduce((sum, seconds) => sum + seconds, 0);
     this.effort = this.left;
@@ -109,20 +108,16 @@ export class Arrangement {
     );
   }
 
-  /** What a bin's group and family cost more when it goes to a space. */
+  /** What a bin's group, family and kind cost more when it goes to a space. */
   joining(bin: number, space: number): number {
-    return (
-      this.spread.joining(bin, space) +
-      (this.families?.joining(bin, space) ?? 0) +
-      (this.calm?.joining(bin, space) ?? 0)
-    );
+    let sum = 0;
+    for (const spread of this.spreads) sum += spread.joining(bin, space);
+    return sum;
   }
   private counted(bin: number, space: number, by: 1 | -1): number {
-    return (
-      this.spread.count(bin, space, by) +
-      (this.families?.count(bin, space, by) ?? 0) +
-      (this.calm?.count(bin, space, by) ?? 0)
-    );
+    let sum = 0;
+    for (const spread of this.spreads) sum += spread.count(bin, space, by);
+    return sum;
   }
 
   /** @param on the bin beneath, -1 for the bottom */
@@ -237,10 +232,8 @@ export class Arrangement {
       this.standingNow[a]! -
       this.standingNow[b]! +
       (moving[a]! - moving[b]!) * (blocked[b]! - blocked[a]!);
-    const regrouped =
-      this.spread.swapCost(a, spaceA, b, spaceB) +
-      (this.families?.swapCost(a, spaceA, b, spaceB) ?? 0) +
-      (this.calm?.swapCost(a, spaceA, b, spaceB) ?? 0);
+    let regrouped = 0;
+    for (const spread of this.spreads) regrouped += spread.swapCost(a, spaceA, b, spaceB);
     if (change + regrouped > allowed) return Infinity;
     change += regrouped;
     if ((blocked[a]! > 0 && place.ofChild[b]) || (blocked[b]! > 0 && place.ofChild[a])) return Infinity;
@@ -264,9 +257,7 @@ export class Arrangement {
     const spaceB = space[b]!;
     const heavier = place.mass[b]! - place.mass[a]!;
     this.apart.swap(a, spaceA, b, spaceB);
-    this.spread.swap(a, spaceA, b, spaceB);
-    this.families?.swap(a, spaceA, b, spaceB);
-    this.calm?.swap(a, spaceA, b, spaceB);
+    for (const spread of this.spreads) spread.swap(a, spaceA, b, spaceB);
     this.load[spaceA]! += heavier;
     this.load[spaceB]! -= heavier;
     this.exchange(a, b);

@@ -52,6 +52,8 @@ export interface CompiledDepth {
   family: Int32Array;
   families: number;
   familySpread: number;
+  /** Seconds a week for every compartment beyond a group's first. */
+  sideBySide: number;
   /** By bin: the number of its kind of container, -1 without; by unit: seconds a week for every kind beyond its first. */
   kind: Int32Array;
   kinds: number;
@@ -199,6 +201,7 @@ export function* compileDepth(
     family: ints((i) => (bin[i]!.family ? numberIn(familyNumbers, bin[i]!.family) : -1), n),
     families: 0,
     familySpread: problem.familySpread ?? 0,
+    sideBySide: problem.sideBySide ?? 0,
     kind: ints((i) => (bin[i]!.kind ? numberIn(kindNumbers, bin[i]!.kind) : -1), n),
     kinds: 0,
     kindSeconds: new Float64Array(),

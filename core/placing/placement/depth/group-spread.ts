@@ -1,4 +1,4 @@
-/** Over which units each group is spread, and what every one after the first costs. */
+/** Over which units, or compartments, each group is spread, and what every one after the first costs. */
 import { groupedBy } from '../../../ground/model/grouped-by.ts';
 import type { CompiledDepth } from './compiled.ts';
 
@@ -20,7 +20,12 @@ export class GroupSpread {
   private readonly unitsOf: Int32Array;
 
   /** @param group by bin, -1 for none @param seconds of every unit after the first */
-  constructor({ unit, units }: CompiledDepth, group: Int32Array, groups: number, seconds: number) {
+  constructor(
+    { unit, units }: Pick<CompiledDepth, 'unit' | 'units'>,
+    group: Int32Array,
+    groups: number,
+    seconds: number,
+  ) {
     this.group = group;
     this.unit = unit;
     this.units = units;

@@ -38,6 +38,7 @@ export function* compilePlan(problem: TogetherProblem): Generator<void, Compiled
     bins: ways.flatMap(({ way }) => way.bins),
     familySpread: weights.familySpread,
     ...(problem.calm ? { calm: problem.calm } : {}),
+    ...(problem.sideBySide ? { sideBySide: problem.sideBySide } : {}),
   });
   const optionsOf: number[][] = problem.needs.map(() => []);
   const bins: Int32Array[] = [];
