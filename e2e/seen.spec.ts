@@ -25,9 +25,14 @@ test('a bin is used, found missing and found again, on the phone', async ({ page
   await page.goto(`${stube.address}/s/${site}/b/${bin!.code}`);
   const seen = page.getByRole('region', { name: 'Seen or done' });
   await expect(seen).toContainText('as estimated');
+  // One after the other: what was noted moves what is below it.
+  const noted = (count: number) => expect.poll(async () => (await stube.data(site)).observation.length).toBe(count);
   await seen.getByRole('button', { name: 'used', exact: true }).tap();
+  await noted(1);
   await seen.getByRole('button', { name: 'put back' }).tap();
+  await noted(2);
   await seen.getByRole('button', { name: 'used', exact: true }).tap();
+  await noted(3);
   await expect(seen).toContainText('seen 2 times in 1 week');
   await seen.getByRole('button', { name: 'it is not here' }).tap();
   await expect(seen).toContainText('It was not there');
