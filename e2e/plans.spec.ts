@@ -282,8 +282,11 @@ test('a move plan of more than twenty steps with circles, on the phone: interrup
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(open('place'));
   await page.getByRole('button', { name: 'Propose places' }).click();
-  const moves = page.getByRole('button', { name: 'Move step by step' });
+  const moves = page.getByRole('link', { name: 'Move step by step' });
   await expect(moves).toBeVisible({ timeout: 60_000 });
+  // They are kept: after a reload, and on any other device, they are still to be done.
+  await page.reload();
+  await expect(moves).toBeVisible();
   await moves.click();
   await expect(page.getByRole('heading', { name: 'Moves in Den' })).toBeVisible();
   const all = (await data()).move;

@@ -14,7 +14,7 @@ import {
 import { inSlices } from '../../data/worker/slices.ts';
 
 export interface PlanNews {
-  /** Which strategy is being reckoned, and how far it is, 0 … 1. */
+  /** Which strategy is being reckoned, and how far all are, 0 … 1. */
   id: WholePlan['id'];
   done: number;
 }
@@ -22,7 +22,7 @@ export interface PlanNews {
 let stopped = false;
 
 const plans = {
-  /** @param budget minor units; null without @param ms for each of them */
+  /** @param budget minor units; null without @param ms for all of them; the first is told as soon as there is one, and again when it is done */
   async all(
     plan: PlanRoom,
     budget: number | null,
@@ -31,15 +31,23 @@ const plans = {
     found: (plan: WholePlan) => void,
   ): Promise<void> {
     stopped = false;
+    const opened = performance.now();
     const ways = roomWays(plan);
-    for (const strategy of ways.strategies) {
+    for (const [i, strategy] of ways.strategies.entries()) {
       if (stopped) return;
       const began = performance.now();
-      const elapsed = () => (performance.now() - began) / ms;
+      const own = Math.max(1, (ms - (began - opened)) / (ways.strategies.length - i));
+      const elapsed = () => (performance.now() - began) / own;
+      let told = i > 0;
       found(
         await inSlices<WholePlan, PlanProgress>(
           wholePlanSteps(plan, ways, strategy, { elapsed, budget }),
-          () => report({ id: strategy.id, done: Math.min(1, elapsed()) }),
+          ({ answer }) => {
+            report({ id: strategy.id, done: (i + Math.min(1, elapsed())) / ways.strategies.length });
+            const first = told ? null : answer();
+            if (first) found(first);
+            told ||= first !== null;
+          },
           () => stopped,
         ),
       );

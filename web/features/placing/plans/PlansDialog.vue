@@ -23,8 +23,8 @@ const emit = defineEmits<{ close: []; taken: [] }>();
 const { store, id, bins } = useRoom();
 const planRoom = usePlanRoom();
 const { takePlan } = usePlansActions();
-/** Each strategy has so long, ms: all four are there within ten seconds. */
-const EACH = 2100;
+/** All of them have so long, ms: they are there within ten seconds. */
+const ALL = 9000;
 const currency = computed(() => store.site?.currency ?? 'EUR');
 const budget = ref<number | null>(null);
 const found = shallowRef<WholePlan[]>([]);
@@ -54,12 +54,12 @@ async function make(): Promise<void> {
     await plansWorker().all(
       plain(planRoom.value),
       most,
-      searchBudget(EACH),
+      4 * searchBudget(ALL / 4),
       proxy((now: PlanNews) => {
         news.value = now;
       }),
       proxy((plan: WholePlan) => {
-        found.value = [...found.value, plan];
+        found.value = [...found.value.filter(({ id }) => id !== plan.id), plan];
       }),
     );
   } finally {
@@ -100,11 +100,7 @@ onUnmounted(() => void plansWorker().stop());
         <p class="small" role="status">
           {{ news ? `${STRATEGY_NAMES[news.id]}: looking for better places …` : 'Choosing containers …' }}
         </p>
-        <ProgressBar
-          :value="Math.round(100 * Math.min(1, (found.length + (news?.done ?? 0)) / 4))"
-          :show-value="false"
-          aria-label="Plans made"
-        />
+        <ProgressBar :value="Math.round(100 * (news?.done ?? 0))" :show-value="false" aria-label="Plans made" />
       </template>
       <details v-if="found.length && families.length > 1">
         <summary>Only a part of it</summary>
