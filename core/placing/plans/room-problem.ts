@@ -12,7 +12,6 @@ import type { Demand } from '../../ground/contents/demand.ts';
 import { waysOf, type KeptSo } from '../../containing/containers/ways.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
 import type { DepthBin, DepthProblem } from '../placement/depth/problem.ts';
-import { CARRIED } from '../placement/depth/solve.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import { mustBeLocked } from '../placement/must-be-locked.ts';
 import { Dangers } from './dangers.ts';
@@ -26,6 +25,8 @@ import type { PlanRoom } from './plan-room.ts';
 const PER_NUISANCE = 0.012;
 /** Seconds a week for filling a category that has its bins into other containers: an evening's work should pay within a year. */
 const REFILLED = 15;
+/** For a bin that leaves the place to which people are used, s a week: beside carrying it, everybody has to learn the new one. */
+const RESETTLED = 10;
 /** Without a place: an hour a week, and so many times what it takes a week at a bad place, s a fetch, so that the least used is left over; what is dangerous never lies about. */
 const LEFT = { times: 10, fetch: 40, danger: 20_000 };
 /** For every compartment more in which one looks for a category, s a week. */
@@ -199,7 +200,7 @@ export function roomWays(
             dearer[id] =
               dearerAt(kept, place, offers, metres.get(id)?.[rules.zone] ?? 0) +
               (asked.has(bin) && hasLocks && !place.unit.locked ? UNLOCKED : 0) +
-              (carried && stays && id !== home ? CARRIED : 0);
+              (carried && stays && id !== home ? RESETTLED : 0);
         }
         return [
           {

@@ -15,6 +15,8 @@ import { Selection } from './selection.ts';
 /** A change may cost about this share of a need's mean cost at first, and in the end. By trial. */
 const HOT = 0.6;
 const COLD = 0.03;
+/** From a room of which most stands: what is as good stays where it is. */
+const WARM = 0.06;
 /** Swaps for every ruin. */
 const SWAPS = 12;
 /** Needs that are taken out at once, at most. */
@@ -36,6 +38,7 @@ export class PlanSearch {
   private readonly familyOf: Int32Array;
   private readonly alike: readonly Int32Array[];
   private readonly stays: Uint8Array;
+  private hot = HOT;
   private readonly out: number[] = [];
   bestCost = Infinity;
   best: KeptPlan | null = null;
@@ -89,6 +92,7 @@ export class PlanSearch {
       const option = optionsOf[need]![problem.needs[need]!.now!.way]!;
       if (bins[option]!.some((bin) => chosen.now.space[bin]! >= 0)) chosen.choose(need, option);
     }
+    if (2 * from.length > problem.needs.length) this.hot = WARM;
     chosen.begin();
   }
   /** A first whole plan: what is large and often used first. Gives way every few needs. */
@@ -128,7 +132,7 @@ export class PlanSearch {
   step(done: number, tries: number): void {
     const { chosen, random, needs } = this;
     const mean = Math.max(1, (chosen.cost - this.leftNow()) / Math.max(1, needs));
-    const heat = mean * HOT * (COLD / HOT) ** done;
+    const heat = mean * this.hot * (COLD / this.hot) ** done;
     for (let n = 0; n < tries; n++) {
       this.ruin(-heat * Math.log(1 - random.next()));
       for (let k = 0; k < SWAPS; k++) this.trySwap(-heat * Math.log(1 - random.next()));

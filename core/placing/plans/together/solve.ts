@@ -1,4 +1,8 @@
 /** Containers and places together: a first whole plan, then search until the time is up or the caller stops. See docs/engines.md. */
+import { indexById } from '../../../ground/model/by-id.ts';
+import { Arrangement } from '../../placement/depth/arrangement.ts';
+import type { DepthPosition } from '../../placement/depth/problem.ts';
+import { shiftBack } from '../../placement/depth/put-standing.ts';
 import { runToEnd } from '../../../ground/engine/run-to-end.ts';
 import { compilePlan, type CompiledPlan } from './compiled-plan.ts';
 import type { PlanAnswer, PlanPosition, TogetherProblem } from './problem.ts';
@@ -43,12 +47,32 @@ export function* togetherSteps(
     progress.cost = search.bestCost;
     yield progress;
   }
-  return answerOf(plan, search.best, search.bestCost, bound);
+  return answerOf(plan, settled(plan, search.best), search.bestCost, bound);
 }
 
 /** In one go, by turns: the same seed gives the same plan. */
 export const solveTogether = (problem: TogetherProblem, options: PlanOptions & { iterations: number }): PlanAnswer =>
   runToEnd(togetherSteps(problem, options));
+
+/** What stays in its compartment and was only shifted goes back to where it stands, where that costs nothing. */
+function settled(plan: CompiledPlan, best: KeptPlan | null): KeptPlan | null {
+  const { problem, optionsOf, place } = plan;
+  const standing = problem.needs.flatMap(({ ways, now }, need): DepthPosition[] =>
+    now && !now.stays && best?.option[need] === optionsOf[need]![now.way]
+      ? ways[now.way]!.bins.flatMap(({ id }, n) => (now.positions[n] ? [{ ...now.positions[n], bin: id }] : []))
+      : [],
+  );
+  if (!best || !standing.length) return best;
+  const now = new Arrangement(place);
+  const placed = [...best.space.keys()].filter((bin) => best.space[bin]! >= 0);
+  for (const bin of placed.sort((a, b) => best.z0[a]! - best.z0[b]!))
+    now.put(bin, best.space[bin]!, best.x0[bin]!, best.y0[bin]!, best.z0[bin]!, best.turned[bin]!, best.on[bin]!);
+  const binAt = indexById(place.problem.bins);
+  const own = standing.filter(({ bin }) => best.space[binAt.get(bin)!]! >= 0);
+  shiftBack(now, own, binAt, indexById(place.problem.compartments));
+  const { space, x0, y0, z0, turned, on } = now;
+  return { ...{ space, x0, y0, z0, turned, on }, option: best.option };
+}
 
 function answerOf(plan: CompiledPlan, best: KeptPlan | null, cost: number, bound: number): PlanAnswer {
   const { problem, optionsOf, bins } = plan;

@@ -131,6 +131,7 @@ onUnmounted(() => void plansWorker().stop());
           <button
             v-if="!plan.asItStands"
             class="press"
+            :class="{ 'small quiet': now && isGoodAlready(plan, now, hasFresh(plan)) }"
             type="button"
             :aria-label="`Take it over: ${planTitle(plan, found)}`"
             :disabled="busy"
