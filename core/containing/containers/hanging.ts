@@ -12,7 +12,7 @@ export const IN_A_FILE = 'hangs in a file';
 export const takesFiles = ({ name }: Pick<ContainerType, 'name'>): boolean => /\bhanging files?\b/i.test(name);
 
 /** Kinds that people hang up where there is something to hang them on, beside those that stand on hooks only. */
-const HUNG = ['aprons', 'dressing-up-clothes'];
+const HUNG = ['aprons', 'dressing-up-clothes', 'bags-and-purses'];
 export const isHungUp = (key: string | null | undefined): boolean =>
   HUNG.includes(key?.split('/')[0] ?? '') || kindOf(key)?.stands === 'hook';
 /** Kinds that hang in the rails of a file drawer. */

@@ -66,9 +66,9 @@ const FEW = { pieces: 4, length: 150, soft: 450 };
 /** Whether people would keep it without a container at all: counted things that stand, lie flat or are few and large. */
 function couldBeBare(demand: Demand, { compartments }: ContainContext): boolean {
   if (usuallyStands(demand)) return true;
-  if (isHungUp(demand.category.starter) && compartments.some(({ hangs }) => hangs)) return true;
   const { lines, lies } = demand;
   if (!lines.every(({ line }) => line.measure === 'pieces')) return false;
+  if (isHungUp(demand.category.starter) && compartments.some(({ hangs }) => hangs)) return true;
   if (lies === 'flat' || lies === 'neat') return true;
   const pieces = lines.reduce((sum, { line }) => sum + line.amount, 0);
   const longest = lies === 'soft' ? FEW.soft : FEW.length;

@@ -23,10 +23,12 @@ import type { PlanRoom } from './plan-room.ts';
 
 /** Seconds a week for a minor unit of what speaks against a container (see judge.ts). */
 const PER_NUISANCE = 0.012;
-/** Seconds a week for filling a category that has its bins into other containers: an evening's work should pay within a year. */
-const REFILLED = 15;
+/** Seconds a week for filling a category that has its bins into other containers: an evening's work, and what is thrown away with it. */
+const REFILLED = 40;
 /** For a bin that leaves the place to which people are used, s a week: beside carrying it, everybody has to learn the new one. */
 const RESETTLED = 10;
+/** Of what a place lacks in sense so much counts where people are used to it. */
+const USED_TO = 0.25;
 /** Without a place: an hour a week, and so many times what it takes a week at a bad place, s a fetch, so that the least used is left over; what is dangerous never lies about. */
 const LEFT = { times: 10, fetch: 40, danger: 20_000 };
 /** For every compartment more in which one looks for a category, s a week. */
@@ -198,7 +200,7 @@ export function roomWays(
           else if (keepsHome && home !== undefined) dearer[id] = id === home ? 0 : Infinity;
           else
             dearer[id] =
-              dearerAt(kept, place, offers, metres.get(id)?.[rules.zone] ?? 0) +
+              (stays && id === home ? USED_TO : 1) * dearerAt(kept, place, offers, metres.get(id)?.[rules.zone] ?? 0) +
               (asked.has(bin) && hasLocks && !place.unit.locked ? UNLOCKED : 0) +
               (carried && stays && id !== home ? RESETTLED : 0);
         }
