@@ -124,14 +124,22 @@ function planOf(
     .flatMap(({ category, bins }) =>
       bins.map((bin, n): PlannedBin => {
         const position = at.get(`${category.id} ${n}`);
-        if (!position) return { ...bin, ...ON_THE_BENCH };
+        if (!position || homeless.has(category.id)) return { ...bin, ...ON_THE_BENCH };
         const { compartment, x, y, z, turned } = position;
         return { ...bin, compartmentId: compartment, x, y, z, turned };
       }),
     );
-  const placed = all.filter(({ categoryId }) => !homeless.has(categoryId));
   const inDepth = depthProblemOf({ ...plan.room, bins: all });
   const standing = new Standing(inDepth, homesOf(all));
+  // What stood on something that is left out stands where there is room now.
+  const placed = all
+    .filter(({ categoryId }) => !homeless.has(categoryId))
+    .map((bin): PlannedBin => {
+      const position = standing.position(bin.id);
+      if (!position) return { ...bin, ...ON_THE_BENCH };
+      const { compartment, x, y, z, turned } = position;
+      return { ...bin, compartmentId: compartment, x, y, z, turned };
+    });
   const moves = movesBetween(plan.room, placed);
   const { taken, types } = plan.context;
   const forbidden = new Map(
