@@ -1,5 +1,5 @@
 /**
- * npm run bench -- [--seed 1] [--count 20] [--rows cut,slack,decoy,drawer,shelf,bars,depth,moves,find]: the engines against their
+ * npm run bench -- [--seed 1] [--count 20] [--rows cut,slack,decoy,drawer,shelf,bars,depth,plan,moves,find]: the engines against their
  * targets, on problems made from the seed, beside a general-purpose packer.
  */
 import { parseArgs } from 'node:util';
@@ -10,6 +10,8 @@ import { fitSteps } from '@stube/core/packing';
 import type { FitProblem } from '@stube/core/problems';
 import { movesSteps, readMovesProblem } from '@stube/core/moves';
 import { rearrangement } from '@stube/core/moves/testing/rearrangement';
+import { togetherOf, togetherSteps } from '@stube/core/plans';
+import { planProblem } from '@stube/core/plans/testing/plan-problems';
 import { cheapestSum, depthSteps } from '@stube/core/placement';
 import { depthRoom, type DepthSize } from './depth-problems.ts';
 import { maxRects, maxRectsSorted } from './baselines.ts';
@@ -24,7 +26,7 @@ const { values } = parseArgs({
   options: {
     seed: { type: 'string', default: '1' },
     count: { type: 'string', default: '20' },
-    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,bars,depth,moves,rotate,restock,find' },
+    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,bars,depth,plan,moves,rotate,restock,find' },
   },
 });
 const seed = Number(values.seed);
@@ -146,6 +148,32 @@ function depthRow(size: DepthSize, ms: number, target: string): void {
   );
 }
 
+/** Containers and places together: the cost after the time against that after so many times as long. */
+const LONGER = 10;
+function planRow(compartments: number, ms: number, target: string): void {
+  const shares: number[] = [];
+  const left: number[] = [];
+  for (const seed of seeds) {
+    const problem = togetherOf(planProblem(compartments, seed, ms));
+    const within = (limit: number) => {
+      const began = performance.now();
+      return runToEnd(togetherSteps(problem, { elapsed: () => (performance.now() - began) / limit }));
+    };
+    const [answer, long] = [within(ms), within(LONGER * ms)];
+    shares.push(answer.cost / long.cost);
+    left.push(answer.unplaced.length - long.unplaced.length);
+  }
+  say(
+    `plan, ${compartments} compartments`,
+    `${ms} ms`,
+    percent(mean(shares)),
+    percent(Math.max(...shares)),
+    `${left.reduce((sum, one) => sum + one, 0)} bins more left than in ${LONGER} times as long`,
+    '',
+    target,
+  );
+}
+
 function movesRow(bins: number, places: number, ms: number, target: string): void {
   let proven = 0;
   let plans = 0;
@@ -213,6 +241,11 @@ if (rows.includes('depth')) {
   depthRow('home', 2000, '1.30, gap 20');
   depthRow('class', 2000, '1.37');
   depthRow('centre', 10_000, '1.48');
+}
+if (rows.includes('plan')) {
+  planRow(4, 1000, '102');
+  planRow(15, 2000, '103');
+  planRow(30, 2000, '109');
 }
 if (rows.includes('moves')) for (const bins of [6, 10, 14]) movesRow(bins, 2, 300, '95 % proven');
 if (rows.includes('rotate')) {
