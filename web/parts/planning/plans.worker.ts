@@ -36,7 +36,7 @@ const plans = {
     for (const [i, strategy] of ways.strategies.entries()) {
       if (stopped) return;
       const began = performance.now();
-      const own = Math.max(1, (ms - (began - opened)) / (ways.strategies.length - i));
+      const own = Math.max(ms / 2 / ways.strategies.length, (ms - (began - opened)) / (ways.strategies.length - i));
       const elapsed = () => (performance.now() - began) / own;
       let told = i > 0;
       found(

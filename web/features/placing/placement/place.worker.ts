@@ -32,9 +32,11 @@ const place = {
     report: (news: PlaceNews) => void,
   ): Promise<DepthAnswer | null> {
     stopped = false;
+    const problem = sensibleProblem(plan);
+    // The time is that of the search: on a slow machine the room alone would have used it up.
     const began = performance.now();
     const elapsed = () => (performance.now() - began) / ms;
-    const steps = depthSteps(sensibleProblem(plan), { fixed, start, locked: mustBeLocked(plan.room), elapsed });
+    const steps = depthSteps(problem, { fixed, start, locked: mustBeLocked(plan.room), elapsed });
     return inSlices<DepthAnswer | null, DepthProgress>(
       steps,
       ({ effort, left, bound, unplaced }) =>
