@@ -146,17 +146,6 @@ function withinBudget(
   };
 }
 
-/** Containers that are quickest to use: open ones where nothing asks for a lid, whatever they cost within the budget. */
-export const leastEffort = (demands: readonly Demand[], context: ContainContext, budget: number | null): Strategy => {
-  const school = { view: context.school?.view ?? null, lids: 'open' as const };
-  const anew = { ...context, standing: undefined, school };
-  return withinBudget('effort', null, chooseContainers(demands, { ...anew, prefer: quick(context) }), context, budget);
-};
-const quick =
-  (context: ContainContext): Prefer =>
-  (a, b) =>
-    wasted(a, context) - wasted(b, context) || a.count - b.count;
-
 /** What a room has to buy for these choices, beyond what others use. */
 export const purchasesOf = (
   choices: readonly ContainChoice[],

@@ -145,7 +145,6 @@ export function roomWays(
     const has = need.ways.filter(({ bins }) => bins.every((bin) => fitsSomewhere(judged.get(bin), base.compartments)));
     if (has.length) need.ways = has;
   }
-  const families = new Map(needs.map(({ category }) => [category.id, category.familyId]));
   const standing = new Standing(depthProblemOf(room), homesOf(room.bins));
 
   const wayOf = (need: number, { so, bins }: RoomNeed['ways'][number], { material }: PlanStrategy): Way => {
@@ -210,7 +209,7 @@ export function roomWays(
             id: `${need} ${so ? needs[need]!.ways.findIndex((way) => way.so === so) : 0} ${n}`,
             // What a child is changed with is one thing to whoever changes it.
             group: isForEveryChange(category) ? CHANGING : bins.length > 1 ? category.id : null,
-            family: families.get(category.id) ?? null,
+            family: category.familyId,
             kind: bin.containerTypeId,
             leftOut: leftOut / bins.length,
             dearer,

@@ -11,7 +11,7 @@ export interface PlanStrategy {
   weights: PlanWeights;
 }
 
-/** Seconds a week for a minor unit, for each kind that is bought, for each piece more over which a family is spread; our own judgement: one unit of money is a little more than a second a week, half an hour in three years. */
+/** Seconds a week for a minor unit, for each kind that is bought, for each piece more over which a family is spread; our own judgement: one unit of money is two seconds a week, an hour and three quarters in three years. */
 const USUAL: PlanWeights = { perPrice: 0.02, perKind: 20, familySpread: 20 };
 const WEIGHTS: Record<StrategyId, PlanWeights> = {
   stock: { ...USUAL, perPrice: 0.05, perKind: 30 },

@@ -10,6 +10,7 @@ import type { StrategyId } from '../../containing/containers/strategies.ts';
 import type { Category } from '../../ground/model/entities.ts';
 import { RARE } from '../placement/place-problem-of.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
+import type { DepthPosition } from '../placement/depth/problem.ts';
 import { Standing } from '../placement/depth/standing.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import { movesBetween } from './carrying.ts';
@@ -122,24 +123,14 @@ function planOf(
   const all = kept
     .filter(({ category }) => !waits.has(category.id))
     .flatMap(({ category, bins }) =>
-      bins.map((bin, n): PlannedBin => {
-        const position = at.get(`${category.id} ${n}`);
-        if (!position || homeless.has(category.id)) return { ...bin, ...ON_THE_BENCH };
-        const { compartment, x, y, z, turned } = position;
-        return { ...bin, compartmentId: compartment, x, y, z, turned };
-      }),
+      bins.map((bin, n) => standingAt(bin, homeless.has(category.id) ? null : at.get(`${category.id} ${n}`))),
     );
   const inDepth = depthProblemOf({ ...plan.room, bins: all });
   const standing = new Standing(inDepth, homesOf(all));
   // What stood on something that is left out stands where there is room now.
   const placed = all
     .filter(({ categoryId }) => !homeless.has(categoryId))
-    .map((bin): PlannedBin => {
-      const position = standing.position(bin.id);
-      if (!position) return { ...bin, ...ON_THE_BENCH };
-      const { compartment, x, y, z, turned } = position;
-      return { ...bin, compartmentId: compartment, x, y, z, turned };
-    });
+    .map((bin) => standingAt(bin, standing.position(bin.id)));
   const moves = movesBetween(plan.room, placed);
   const { taken, types } = plan.context;
   const forbidden = new Map(
@@ -169,6 +160,13 @@ function planOf(
     ...moves,
     asItStands: moves.moved === 0 && isFilledAlike(plan.room, placed),
   };
+}
+
+/** A bin at a place, or on the bench where it has none. */
+function standingAt(bin: PlannedBin, position: Omit<DepthPosition, 'bin'> | null | undefined): PlannedBin {
+  if (!position) return { ...bin, ...ON_THE_BENCH };
+  const { compartment, x, y, z, turned } = position;
+  return { ...bin, compartmentId: compartment, x, y, z, turned };
 }
 
 type KeptNeed = { category: { id: string; perWeek: number }; bins: readonly PlannedBin[] };

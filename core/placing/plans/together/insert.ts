@@ -8,20 +8,18 @@ export class Insert {
   private trial: number[] = [];
   /** By type: its options are passed over, where others are to be had. */
   readonly barred: Uint8Array;
+  /** By need: what it costs at the least more than without an option, seconds a week; below 0. */
+  readonly least: Float64Array;
   /** By option of the need in hand. */
   private readonly order: number[] = [];
 
   constructor(chosen: Selection) {
     this.chosen = chosen;
+    const { optionsOf, least } = chosen.plan;
+    this.least = Float64Array.from(optionsOf, (own) =>
+      own.reduce((most, one) => Math.min(most, least[one]!), Infinity),
+    );
     this.barred = new Uint8Array(chosen.plan.owned.length);
-  }
-
-  /** What a need costs at the least more than without an option, seconds a week: below 0. */
-  least(need: number): number {
-    const { plan } = this.chosen;
-    let least = Infinity;
-    for (const option of plan.optionsOf[need]!) least = Math.min(least, plan.least[option]!);
-    return least;
   }
 
   /** @param blink share of spots that are passed over */

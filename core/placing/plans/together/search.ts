@@ -175,7 +175,7 @@ export class PlanSearch {
     for (const bin of plan.bins[option]!) sum += now.space[bin]! < 0 ? 0 : now.costOf(bin) - plan.place.leftOut[bin]!;
     const type = plan.type[option]!;
     if (chosen.taken[type]! > plan.owned[type]!) sum += plan.price[type]! * plan.bins[option]!.length;
-    return sum + plan.unhandy[option]! - this.insert.least(need);
+    return sum + plan.unhandy[option]! - this.insert.least[need]!;
   }
   /** One with bins without a place as long as there are such, else of a few the one that costs most beyond its least. */
   private wanting(): number {
@@ -252,11 +252,11 @@ export class PlanSearch {
     if (order > 0.6) weights.set(seed, Infinity);
     out.sort((a, b) => weights.get(b)! - weights.get(a)!);
     let rest = 0;
-    for (const need of out) rest += insert.least(need);
+    for (const need of out) rest += insert.least[need]!;
     if (barred >= 0) insert.barred[barred] = 1;
     const blink = random.next() < 0.5 ? 0 : 0.03;
     for (const need of out) {
-      rest -= insert.least(need);
+      rest -= insert.least[need]!;
       insert.put(need, blink);
       if (chosen.cost + rest > end) {
         chosen.undo();
