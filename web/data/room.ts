@@ -33,6 +33,7 @@ function roomOfAddress() {
             site: store.site,
             types: store.data.containerType,
             compartments: compartments.value,
+            units: units.value,
             bins: store.data.bin,
           },
           id.value,

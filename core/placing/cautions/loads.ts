@@ -2,6 +2,7 @@
 import { byId } from '../../ground/model/by-id.ts';
 import { groupedBy } from '../../ground/model/grouped-by.ts';
 import type { RoomData } from '../placement/room-data.ts';
+import { CLEARLY_MORE, isLoadGuessed } from '../../measuring/measuring/loads.ts';
 import type { Caution } from './caution.ts';
 import { nameOf, type Stored } from './stored.ts';
 
@@ -12,14 +13,17 @@ export function loadCautions(data: RoomData, all: readonly Stored[]): Caution[] 
     const inside = inCompartment.get(compartment.id) ?? [];
     const mass = inside.reduce((sum, stored) => sum + stored.mass, 0);
     const unit = units.get(compartment.unitId);
-    if (mass <= compartment.maxLoad || !unit) return [];
+    if (!unit) return [];
+    const guessed = isLoadGuessed(unit, compartment);
+    if (mass <= compartment.maxLoad * (guessed ? CLEARLY_MORE : 1)) return [];
+    const bears = `${(compartment.maxLoad / 1000).toFixed(1)} kg`;
     return [
       {
         key: `H8:${compartment.id}`,
         hazard: 'H8',
         severity: 'warn',
         about: `${unit.name}, ${compartment.name}`,
-        fact: `${inside.map(nameOf).join(', ')}: together about ${(mass / 1000).toFixed(1)} kg, and it bears ${(compartment.maxLoad / 1000).toFixed(1)} kg.`,
+        fact: `${inside.map(nameOf).join(', ')}: together about ${(mass / 1000).toFixed(1)} kg, and ${guessed ? `such a place usually bears about ${bears}, which is a guess` : `it bears ${bears}`}.`,
         helps: 'Spread them over several shelves, or less in each; the maker’s plate decides what it bears.',
       },
     ];

@@ -6,6 +6,7 @@ import { contentsOf, type Contents } from '../../ground/contents/contents.ts';
 import { canHang } from '../../containing/containers/hanging.ts';
 import { shapeOf } from '../../ground/contents/shape.ts';
 import { widthOf } from '../../containing/containers/spaces.ts';
+import { allowedLoad } from '../../measuring/measuring/loads.ts';
 import { walksOf } from '../walking/walks.ts';
 import { fetchedOf } from '../../ground/frequency/fetched.ts';
 import { isYoung, keptFromChildren } from '../../ground/hazards/kept-from-children.ts';
@@ -110,7 +111,7 @@ export function placeProblemOf(data: RoomData): RoomProblem {
       onView: unit.onView,
       hangs: space.hangs,
       lifts: unit.template === 'trunk',
-      maxLoad: Math.max(0, space.maxLoad - load),
+      maxLoad: Math.max(0, allowedLoad(unit, space) - load),
       over: inUnit
         .get(unit.id)!
         .filter((lower) => isOver(space, lower))

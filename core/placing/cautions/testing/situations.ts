@@ -187,7 +187,7 @@ export const MUST: [says: string, hazard: string, about: string, Scene][] = [
     'Shelf, shelf 4',
     {
       people: [adult],
-      things: Array.from({ length: 4 }, () => ({ name: 'Clay', litres: 4.5, more: { density: 1300 } })),
+      things: Array.from({ length: 4 }, () => ({ name: 'Clay', litres: 5, more: { density: 1300 } })),
     },
   ],
   [

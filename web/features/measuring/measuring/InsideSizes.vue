@@ -2,6 +2,7 @@
 /** The inside of every compartment of one unit, to be corrected by the tape measure. */
 import { computed, ref } from 'vue';
 import { ArrowUpDown, BrickWall, Pencil, Ruler } from '@lucide/vue';
+import { isLoadGuessed } from '@stube/core/measuring';
 import type { Compartment, Unit } from '@stube/core/model';
 import { ApiError } from '../../../data/transport.ts';
 import BlockedParts from './BlockedParts.vue';
@@ -14,6 +15,7 @@ import { useSite } from '../../../data/site.ts';
 const props = defineProps<{ unit: Unit; units: readonly Unit[]; spaces: readonly Compartment[] }>();
 const emit = defineEmits<{ choose: [id: string]; edit: [unit: Unit] }>();
 const store = useSite();
+const GUESSED_LOAD = 'What such places usually bear: it keeps nothing out. Outside measures take what the plate says.';
 const guided = ref(false);
 const boards = ref(false);
 const blocked = ref<string | null>(null);
@@ -122,8 +124,13 @@ async function measure(
               </button>
             </td>
             <td class="number">
-              <span class="soft small bears">bears </span>{{ kilos(space.maxLoad)
-              }}<button
+              <span class="soft small bears">bears </span
+              ><span v-if="isLoadGuessed(unit, space)" class="soft" :title="GUESSED_LOAD"
+                >about {{ kilos(space.maxLoad) }}, a guess</span
+              ><template v-else>{{
+                kilos(unit.maxLoad === null ? space.maxLoad : Math.min(space.maxLoad, unit.maxLoad))
+              }}</template
+              ><button
                 class="icon-press way"
                 :class="{ lit: space.blocked.length }"
                 type="button"
