@@ -32,6 +32,8 @@ export default defineConfig({
   // Limits end what hangs: several times what a slow machine needs while others are busy on it.
   timeout: 400_000,
   expect: { timeout: 60_000 },
+  // A shared machine may take both cores away for minutes: what passes only then is listed as flaky.
+  retries: process.env.CI ? 1 : 0,
   // Each file has a server of its own, so that files do not meet.
   workers: Number(process.env.STUBE_E2E_WORKERS ?? 2),
   reporter: 'list',

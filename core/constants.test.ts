@@ -156,6 +156,8 @@ test('furniture: usual loads in grams, and what a drawer loses', () => {
     files: 25000,
     trolley: 8000,
     table: 30000,
+    desk: 12000,
+    drawer: 12000,
     composed: 20000,
     rails: 15000,
     hooks: 4000,

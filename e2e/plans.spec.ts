@@ -1,198 +1,7 @@
-/** Whole plans, what if, stacking by hand, the move plan on the phone, and a baby who begins to crawl. */
-import type { Page } from '@playwright/test';
-import type { SiteData } from '@stube/core/model';
-import { expect, expectAccessible, expectNoSideScroll, pdfText, test, type Stube } from './stube.ts';
+/** What if, stacking by hand, the move plan on the phone, and a baby who begins to crawl. */
+import { den } from './den.ts';
+import { expect, expectAccessible, expectNoSideScroll, pdfText, test } from './stube.ts';
 import { born } from './clock.ts';
-
-async function den(stube: Stube, name: string) {
-  const { id: site } = await stube.ask<{ id: string }>('/sites', { name, keepsNew: true });
-  const own = `/sites/${site}`;
-  const { id: room } = await stube.ask<{ id: string }>(`${own}/rows/room`, {
-    name: 'Den',
-    width: 4000,
-    depth: 3000,
-    height: 2500,
-  });
-  const shelf = {
-    roomId: room,
-    template: 'bookcase',
-    columns: 1,
-    board: 18,
-    raised: 60,
-    faces: 'front',
-    anchored: true,
-    y: 2700,
-  };
-  const unit = async (more: object) => (await stube.ask<{ id: string }>(`${own}/rows/unit`, { ...shelf, ...more })).id;
-  const lines = async (...texts: string[]) => {
-    for (const text of texts) await stube.ask(`${own}/lines`, { roomId: room, text });
-  };
-  const data = () => stube.data(site);
-  /** One container of that kind for each category that is there. */
-  const contain = async (type: string) => {
-    const { category, containerType, line } = await data();
-    const used = new Set(line.map(({ categoryId }) => categoryId));
-    const containerTypeId = containerType.find((known) => known.name === type)!.id;
-    await stube.ask(`${own}/rooms/${room}/contain`, {
-      choices: category
-        .filter(({ id }) => used.has(id))
-        .map(({ id }) => ({ categoryId: id, containerTypeId, count: 1 })),
-    });
-  };
-  const place = async (where: (bin: SiteData['bin'][number], i: number) => object) => {
-    const { bin } = await data();
-    await stube.ask(`${own}/rooms/${room}/place`, {
-      placed: bin.map((one, i) => ({ binId: one.id, version: one.version, ...where(one, i) })),
-    });
-  };
-  const open = (step: string) => `${stube.address}/s/${site}/r/${room}/${step}`;
-  return { site, room, own, unit, lines, data, contain, place, open };
-}
-
-test('a crowded room planned by four strategies; one is taken over, and one undo brings the old one back', async ({
-  page,
-  stube,
-}) => {
-  const { unit, lines, data, open } = await den(stube, 'Plan house');
-  await unit({ name: 'Bookcase', width: 900, height: 1500, depth: 320, rows: 4, x: 1000 });
-  await lines(
-    '3 shoeboxes wooden blocks',
-    '60 felt tips',
-    '2 mugs beads',
-    '40 picture books 25x20x1 cm',
-    '12 puzzles 30x20x4 cm',
-  );
-  await lines(
-    '1 carrier bag soft toys',
-    '20 toy cars',
-    '8 child scissors',
-    '200 sheets of paper',
-    '3 dolls',
-    '6 board games',
-  );
-  // Before there is a bin: containers and places come together.
-  await page.goto(open('place'));
-  const dialog = await wholePlans(page);
-  await expect(dialog.getByRole('region', { name: 'As it stands' })).toHaveCount(0);
-  expect(await dialog.getByRole('button', { name: /^Take it over/ }).count()).toBeGreaterThanOrEqual(3);
-  await expectAccessible(page);
-  await dialog
-    .getByRole('button', { name: /^Take it over/ })
-    .first()
-    .click();
-  await expect(dialog).toBeHidden();
-  const { bin } = await data();
-  expect(bin.filter(({ compartmentId }) => compartmentId).length).toBeGreaterThan(8);
-  expect(bin.every(({ compartmentId, x }) => (compartmentId === null) === (x === null))).toBe(true);
-  await page.getByRole('button', { name: /^Undo: plan/ }).click();
-  await expect.poll(async () => (await data()).bin).toEqual([]);
-});
-
-/** Opens the plans of a room and waits for all of them. */
-async function wholePlans(page: Page) {
-  await page.getByRole('button', { name: 'Whole plans' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Whole plans for this room' });
-  await expect(dialog.getByRole('button', { name: 'Make them anew' })).toBeVisible({ timeout: 60_000 });
-  return dialog;
-}
-const takeFirst = async (page: Page) => {
-  const dialog = await wholePlans(page);
-  await dialog
-    .getByRole('button', { name: /^Take it over/ })
-    .first()
-    .click();
-  await expect(dialog).toBeHidden();
-};
-
-test('a daycare room: nothing open over the nap corner, what is dangerous is locked, everything has a place', async ({
-  page,
-  stube,
-}) => {
-  const { own, room, unit, lines, data, open } = await den(stube, 'Nap house');
-  await stube.ask(`${own}/rows/person`, { name: 'Ruth', kind: 'adult', stature: 1650 });
-  await stube.ask(`${own}/rows/person`, { name: 'Toddlers', kind: 'child', stature: 860, born: born(24), count: 5 });
-  await stube.ask(`${own}/rows/zone`, { roomId: room, name: 'Nap corner', kind: 'sleeping', x: 3500, y: 2600 });
-  await unit({ name: 'Tall shelf', width: 1000, height: 1900, depth: 330, rows: 5, x: 3400 });
-  await unit({
-    name: 'Low cubes',
-    template: 'cubes',
-    width: 1866,
-    height: 760,
-    depth: 390,
-    columns: 5,
-    rows: 2,
-    x: 1200,
-  });
-  await unit({
-    name: 'Art cupboard',
-    template: 'cabinet',
-    width: 900,
-    height: 1900,
-    depth: 420,
-    rows: 5,
-    x: 500,
-    y: 250,
-    locked: true,
-  });
-  await lines('3 craft knives', '200 glass nuggets', '1 box of matches', '1 carrier bag soft toys', '20 toy cars');
-  await lines('2 shoeboxes wooden blocks', '10 nap blankets', '30 picture books');
-  await page.goto(open('place'));
-  await takeFirst(page);
-  const { bin, compartment, unit: units, category } = await data();
-  expect(bin.filter(({ compartmentId }) => !compartmentId)).toEqual([]);
-  const at = (name: string) =>
-    bin
-      .filter(({ categoryId }) => new RegExp(name, 'i').test(category.find(({ id }) => id === categoryId)!.name))
-      .map(({ compartmentId }) => {
-        const space = compartment.find(({ id }) => id === compartmentId)!;
-        return { unit: units.find(({ id }) => id === space.unitId)!.name, floor: space.floor };
-      });
-  for (const name of ['knives', 'nuggets', 'matches'])
-    expect(at(name).map(({ unit }) => unit)).toEqual(['Art cupboard']);
-  expect(at('.').filter(({ unit, floor }) => unit === 'Tall shelf' && floor >= 500)).toEqual([]);
-  await expectAccessible(page);
-});
-
-test('one drawer of a desk: what is small lies in it, the rest stands above', async ({ page, stube }) => {
-  const { unit, lines, data, open } = await den(stube, 'Desk house');
-  await unit({
-    name: 'Desk drawer',
-    template: 'chest',
-    width: 1100,
-    height: 190,
-    depth: 550,
-    rows: 1,
-    x: 1000,
-    raised: 560,
-  });
-  await unit({
-    name: 'Shelf over it',
-    template: 'rails',
-    width: 900,
-    height: 760,
-    depth: 300,
-    rows: 2,
-    x: 1000,
-    raised: 1200,
-  });
-  await lines(
-    '12 pens',
-    '1 box of paper clips',
-    '6 sticky notes',
-    '3 rolls of sticky tape',
-    '4 ring binders',
-    '2 staplers',
-  );
-  await page.goto(open('place'));
-  await takeFirst(page);
-  const { bin, compartment, category } = await data();
-  const inDrawer = bin
-    .filter(({ compartmentId }) => compartment.find(({ id }) => id === compartmentId)?.drawer)
-    .map(({ categoryId }) => category.find(({ id }) => id === categoryId)!.name);
-  expect(bin.filter(({ compartmentId }) => !compartmentId)).toEqual([]);
-  expect(inDrawer).toEqual(expect.arrayContaining(['Pens and pencils', 'Paper clips and pins', 'Sticky notes']));
-  expect(inDrawer).not.toContain('Ring binders');
-});
 
 test('what if a piece of furniture goes: its price is told, it is kept, and comes back', async ({ page, stube }) => {
   const { unit, lines, contain, data, open } = await den(stube, 'Change house');
@@ -258,6 +67,7 @@ const THINGS =
 
 test('a move plan of more than twenty steps with circles, on the phone: interrupted, one step refused, done', async ({
   page,
+  browser,
   stube,
 }) => {
   test.setTimeout(240_000);
@@ -287,6 +97,10 @@ test('a move plan of more than twenty steps with circles, on the phone: interrup
   // They are kept: after a reload, and on any other device, they are still to be done.
   await page.reload();
   await expect(moves).toBeVisible();
+  const elsewhere = await (await browser.newContext()).newPage();
+  await elsewhere.goto(open('place'));
+  await expect(elsewhere.getByRole('link', { name: 'Move step by step' })).toBeVisible();
+  await elsewhere.context().close();
   await moves.click();
   await expect(page.getByRole('heading', { name: 'Moves in Den' })).toBeVisible();
   const all = (await data()).move;

@@ -53,7 +53,8 @@ function step(name) {
       running.delete(child);
       const took = Math.round((Date.now() - began) / 1000);
       seconds.set(name, took);
-      console.log(`\n── ${name} ──\n${Buffer.concat(said)}`);
+      // What is stopped because another failed has nothing to say.
+      if (!process.exitCode) console.log(`\n── ${name} ──\n${Buffer.concat(said)}`);
       if (code === 0) resolve();
       else reject(new Error(`${name} failed after ${took} s${signal ? ` (${signal})` : ''}`));
     }),

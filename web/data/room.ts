@@ -33,7 +33,6 @@ function roomOfAddress() {
             site: store.site,
             types: store.data.containerType,
             compartments: compartments.value,
-            units: units.value,
             bins: store.data.bin,
           },
           id.value,

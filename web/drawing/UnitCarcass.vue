@@ -27,7 +27,7 @@ const feet = computed(() => [W.value * 0.06, W.value * 0.94]);
 
 <template>
   <g stroke="var(--ink)" :stroke-width="1.8 / px">
-    <template v-if="kind === 'table'">
+    <template v-if="TEMPLATES[kind].worktop">
       <rect :width="W" :height="shape.board" fill="var(--carcass)" />
       <path
         v-for="foot in [0, W - shape.board * 1.6]"
@@ -73,7 +73,7 @@ const feet = computed(() => [W.value * 0.06, W.value * 0.94]);
     />
     <path
       v-if="
-        built === 'case' && kind !== 'table' && shape.slope === null && !shape.layout?.some((column) => column.high)
+        built === 'case' && !TEMPLATES[kind].worktop && shape.slope === null && !shape.layout?.some((column) => column.high)
       "
       :d="`M0 ${shape.board * 0.5}H${W}M0 ${H - shape.board * 0.5}H${W}`"
       stroke="var(--oak-dark)"

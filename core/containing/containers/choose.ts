@@ -4,7 +4,6 @@ import { bareBins, usuallyStands, type BareBin } from './bare.ts';
 import { canHang } from './hanging.ts';
 import { partsOf } from './by-year.ts';
 import type { Demand, DemandLine } from '../../ground/contents/demand.ts';
-import { withAllowedLoads } from '../../measuring/measuring/loads.ts';
 import { groupedBy } from '../../ground/model/grouped-by.ts';
 import type { Bin, Limit } from '../../ground/model/entities.ts';
 import { conditionRank } from '../../sorting/pile/condition-rank.ts';
@@ -200,21 +199,15 @@ interface OfSite {
   types: ContainContext['types'];
   /** Of the room. */
   compartments: ContainContext['compartments'];
-  units: Parameters<typeof withAllowedLoads>[1];
   /** Of all rooms. */
   bins: readonly Pick<Bin, 'roomId' | 'categoryId' | 'containerTypeId'>[];
 }
 /** What choosing for a room goes by. */
-export function contextFor(
-  { bins, units, compartments, ...site }: OfSite,
-  roomId: string,
-  demands: readonly Demand[],
-): ContainContext {
+export function contextFor({ bins, ...site }: OfSite, roomId: string, demands: readonly Demand[]): ContainContext {
   const chosenFor = new Set(demands.filter(({ litres }) => litres > 0).map(({ category }) => category.id));
   const own = bins.filter((bin) => bin.roomId === roomId);
   return {
     ...site,
-    compartments: withAllowedLoads(compartments, units),
     taken: countTypes(bins.filter((bin) => bin.roomId !== roomId)),
     kept: own.filter(({ categoryId }) => !chosenFor.has(categoryId)),
     standing: standingOf(own),

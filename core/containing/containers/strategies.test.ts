@@ -91,7 +91,7 @@ test('what gets no choice keeps its containers: what is owned is given out once'
   const bins = [bin('here', 'left'), bin('here', 'unknown'), bin('here', 'wooden-blocks'), bin('there', 'other')];
   const blocks = demands.find(({ category }) => category.id === 'wooden-blocks')!;
   const unknown = { ...blocks, litres: 0, category: { ...blocks.category, id: 'unknown' } };
-  const context = contextFor({ site, types, compartments: [], units: [], bins }, 'here', [blocks, unknown]);
+  const context = contextFor({ site, types, compartments: [], bins }, 'here', [blocks, unknown]);
   const choices = chooseContainers([blocks], context);
   expect(choices[0]!.options.find(({ type }) => type.id === tub)).toMatchObject({ fromStock: 0 });
   const one = {

@@ -9,6 +9,8 @@ export type TemplateKind =
   | 'files'
   | 'trolley'
   | 'table'
+  | 'desk'
+  | 'drawer'
   | 'composed'
   | 'rails'
   | 'hooks'

@@ -55,6 +55,8 @@ export interface PlaceProblem {
 export interface RoomCompartment extends PlaceCompartment {
   /** A lid of its own opens upwards: a trunk, a bench that one sits on. */
   lifts?: boolean;
+  /** What it usually takes where nobody told: kept to as long as everything has a place by it. Grams and mm. */
+  usual?: { maxLoad: number; height: number };
   /** Only what can hang goes there; absent means that things stand. */
   hangs?: boolean;
   /** Ids of the compartments over which it lies, into which what leaks could drip. */

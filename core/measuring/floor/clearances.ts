@@ -1,6 +1,7 @@
 /** What the floor plan of a room breaks: furniture in furniture, no way to pass, a door or a drawer that cannot open. */
 import type { Compartment, Fixture, Room, Unit, Zone } from '../../ground/model/entities.ts';
 import { BEHIND, beforeOf, footprintOf, overlap, type Rect } from './footprint.ts';
+import { TEMPLATES } from '../measuring/templates.ts';
 import { nearestWall } from './walls.ts';
 
 /** To pass, or to stand before a shelf, mm: the shoulders of a grown-up with a box (our own judgement; local codes ask for more on ways out). */
@@ -112,13 +113,13 @@ export function clearancesOf({ room, units, zones, fixtures, compartments }: Flo
     const into = floor.filter((other) => other.id > unit.id && overlap(print, prints.get(other.id)!, 5));
     if (into.length) tell('overlap', `${unit.name} stands in the same place as ${names(into)}.`, print, into);
     const hits = new Set(into.map(({ id }) => id));
-    if (unit.template !== 'table') {
+    if (!TEMPLATES[unit.template].worktop) {
       const front = beforeOf(unit, TO_PASS);
       // What faces each other is told once.
       const told = (id: string) =>
         found.some(({ broken, about }) => broken === 'front' && about[0] === id && about.includes(unit.id));
       const before = inTheWay(front, unit).filter(
-        ({ id, template }) => !hits.has(id) && template !== 'table' && !told(id),
+        ({ id, template }) => !hits.has(id) && !TEMPLATES[template].worktop && !told(id),
       );
       if (before.length)
         tell(
@@ -199,7 +200,7 @@ export function clearancesOf({ room, units, zones, fixtures, compartments }: Flo
   for (const zone of zones) {
     const rect = zoneFloor(zone);
     // A table is what table work and art are done at.
-    const inside = inTheWay(rect, null).filter((unit) => unit.template !== 'table' && !unit.folds);
+    const inside = inTheWay(rect, null).filter((unit) => !TEMPLATES[unit.template].worktop && !unit.folds);
     if (rect.right > rect.left && inside.length)
       found.push({
         about: [...inside.map(({ id }) => id), zone.id],

@@ -1,8 +1,9 @@
 /** What is public of this feature. */
+export { type InsideOfEach, isAlike, outsideOf, readAlike } from './by-inside.ts';
 export { blockedProblems, lessBlocked, withBlocked } from './blocked.ts';
 export { planBoards } from './board-plan.ts';
 export { DIFFERENCE_TOLD, guideOf, type GuideStep, leastOf, type Side } from './guide.ts';
-export { isLoadGuessed } from './loads.ts';
+export { isLoadGuessed } from './guesses.ts';
 export { type Overlooked, overlookedPlaces } from './overlooked.ts';
 export type { Split } from './part-inside.ts';
 export { readReadings } from './readings.ts';

@@ -88,7 +88,8 @@ export function overlookedPlaces({ room, units, compartments, bins, fixtures, ty
     if (
       top > LEAST.low &&
       above >= LEAST.top &&
-      unit.template !== 'table' &&
+      !TEMPLATES[unit.template].worktop &&
+      unit.template !== 'drawer' &&
       !unit.doubles &&
       !taken(floor, top, top + above, unit)
     )

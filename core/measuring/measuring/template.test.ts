@@ -35,13 +35,16 @@ describe('compartmentsOf', () => {
         if (shapeProblems(shape).length) return;
         whole++;
         const spaces = compartmentsOf(shape);
-        const { composed, table } = { composed: shape.template === 'composed', table: shape.template === 'table' };
-        expect(spaces).toHaveLength(composed ? 5 : shape.rows * shape.columns + (table ? 1 : 0));
+        const composed = shape.template === 'composed';
+        const isTop = (name: string) => ['table top', 'desk top'].includes(name);
+        expect(spaces).toHaveLength(
+          composed ? 5 : shape.rows * shape.columns + (TEMPLATES[shape.template].worktop ? 1 : 0),
+        );
         expect(new Set(spaces.map(({ name }) => name)).size).toBe(spaces.length);
         spaces.forEach((a, i) => {
           expect(Math.min(a.x, a.z)).toBeGreaterThanOrEqual(0);
           expect(a.x + a.width).toBeLessThanOrEqual(shape.width);
-          if (a.name !== 'table top') expect(a.z + a.height).toBeLessThanOrEqual(shape.height);
+          if (!isTop(a.name)) expect(a.z + a.height).toBeLessThanOrEqual(shape.height);
           expect(a.depth).toBeLessThanOrEqual(shape.depth);
           for (const b of spaces.slice(i + 1))
             expect(a.x < b.x + b.width && b.x < a.x + a.width && a.z < b.z + b.height && b.z < a.z + a.height).toBe(
@@ -99,4 +102,21 @@ describe('compartmentsOf', () => {
     expect(compartmentsOf(startOf('hooks')).every(({ hangs, width }) => hangs && width === 150)).toBe(true);
     expect(sizes(startOf('table'))['table top']).toEqual([1400, 400, 720]);
   });
+});
+
+test('a desk has drawers at its ends and nothing where the legs go', () => {
+  const spaces = compartmentsOf({ ...startOf('desk'), columns: 2 });
+  expect(spaces.map(({ name }) => name)).toEqual([
+    ...['drawer A1', 'drawer B1', 'drawer A2', 'drawer B2', 'drawer A3', 'drawer B3'],
+    'desk top',
+  ]);
+  const right = Math.max(...spaces.filter(({ x, drawer }) => drawer && x < 700).map(({ x, width }) => x + width));
+  const left = Math.min(...spaces.filter(({ x, drawer }) => drawer && x > 700).map(({ x }) => x));
+  expect(left - right).toBeGreaterThan(550);
+});
+
+test('one drawer is as large as it is inside', () => {
+  expect(compartmentsOf({ ...startOf('drawer'), width: 352, height: 96, depth: 431 })).toMatchObject([
+    { name: 'inside', width: 352, height: 96, depth: 431, floor: 700, drawer: true, access: 'top' },
+  ]);
 });

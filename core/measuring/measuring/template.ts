@@ -24,7 +24,7 @@ export function shapeProblems(shape: UnitShape): ShapeProblem[] {
     if (!Number.isInteger(shape[field]) || shape[field] < 1 || shape[field] > most)
       problems.push({ field, message: `must be a whole number from 1 to ${most}` });
   };
-  whole('columns', 12);
+  whole('columns', shape.template === 'desk' ? 2 : 12);
   whole('rows', 20);
   for (const field of ['width', 'height', 'depth'] as const)
     if (!(shape[field] >= 60 && shape[field] <= 6000))
@@ -60,9 +60,10 @@ const COLUMN_LETTERS = 'ABCDEFGHIJKL';
 
 function nameOf(shape: UnitShape, column: number, row: number): string {
   const { noun } = TEMPLATES[shape.template];
-  if (shape.rows * shape.columns === 1) return ['inside', 'top', 'under it'].includes(noun) ? noun : 'the one space';
+  if (shape.rows * shape.columns === 1)
+    return ['inside', 'top', 'under it', 'drawer'].includes(noun) ? noun : 'the one space';
   if (shape.columns === 1) return `${noun} ${row + 1}`;
-  if (shape.rows === 1 && (TEMPLATES[shape.template].stands !== 'furniture' || shape.template === 'table'))
+  if (shape.rows === 1 && (TEMPLATES[shape.template].stands !== 'furniture' || TEMPLATES[shape.template].worktop))
     return `${noun} ${column + 1}`;
   return `${noun} ${COLUMN_LETTERS[column]}${row + 1}`;
 }
@@ -70,6 +71,7 @@ function nameOf(shape: UnitShape, column: number, row: number): string {
 /** Row by row from the top left. */
 function baysOf(shape: UnitShape): Bay[] {
   if (shape.template === 'composed') return composedBays(shape, shape.layout ?? []);
+  if (shape.template === 'desk') return deskBays(shape);
   const { built, doors, drawers } = TEMPLATES[shape.template];
   const table = shape.template === 'table';
   // Boards run between all columns and rows and around the outside; or each space has one beneath; or there are none.
@@ -97,6 +99,28 @@ function baysOf(shape: UnitShape): Bay[] {
   if (table)
     bays.push({ name: 'table top', x: 0, z: shape.height, width: shape.width, height: TABLE_TOP, kind: 'open' });
   return bays;
+}
+
+/** Drawers of a desk are so wide outside, mm, and leave the legs at least so much. */
+const DESK_DRAWERS = { width: 420, legs: 550 };
+
+/** Drawers at its right end, or at both; what is between them is for the legs, and no place to keep things. */
+function deskBays(shape: UnitShape): Bay[] {
+  const { width, height, board, columns, rows } = shape;
+  const stack = Math.min(DESK_DRAWERS.width, Math.max(0, (width - DESK_DRAWERS.legs) / columns));
+  const pitch = (height - board) / rows;
+  const drawers = Array.from({ length: rows * columns }, (_, i): Bay => {
+    const [row, column] = [Math.floor(i / columns), i % columns];
+    return {
+      name: nameOf(shape, column, row),
+      x: (column === columns - 1 ? width - stack : column * stack) + board,
+      z: (rows - 1 - row) * pitch + board,
+      width: stack - 2 * board,
+      height: pitch - board,
+      kind: 'drawer',
+    };
+  });
+  return [...drawers, { name: 'desk top', x: 0, z: height, width, height: TABLE_TOP, kind: 'open' }];
 }
 
 /** Height of a sloping top at x from the left, mm. */
@@ -179,7 +203,7 @@ function spacesOf(shape: UnitShape): CompartmentSpace[] {
   return baysOf(shape).map((bay) => {
     const drawer = bay.kind === 'drawer';
     const loss = info.loss ?? (drawer ? DRAWER_LOSS : { side: 0, height: 0, depth: 0 });
-    const z = bay.z + (drawer ? DRAWER_LOSS.height / 3 : 0);
+    const z = bay.z + (drawer && loss.height ? DRAWER_LOSS.height / 3 : 0);
     return {
       name: bay.name,
       x: bay.x + loss.side,

@@ -20,6 +20,10 @@ export interface TemplateInfo {
   hangs?: boolean;
   /** What a compartment loses at its sides, above, and in the depth beside the boards, mm. */
   loss?: { side: number; height: number; depth: number };
+  /** Its top is worked at: things stand on it only while it is free. */
+  worktop?: boolean;
+  /** Its measures are those inside. */
+  toldInside?: boolean;
   /** Rolls. */
   wheels?: boolean;
 }
@@ -112,6 +116,29 @@ export const TEMPLATES: Record<TemplateKind, TemplateInfo> = {
     noun: 'under it',
     stands: 'furniture',
     built: 'case',
+    worktop: true,
+  },
+  desk: {
+    label: 'Desk',
+    hint: 'a top to work at, drawers at its side, and the legs’ room kept free',
+    start: { width: 1400, height: 730, depth: 700, columns: 1, rows: 3, board: 25, raised: 0 },
+    load: 12000,
+    noun: 'drawer',
+    stands: 'furniture',
+    built: 'case',
+    worktop: true,
+  },
+  drawer: {
+    label: 'One drawer',
+    hint: 'a drawer by itself, measured inside',
+    start: { width: 400, height: 100, depth: 450, columns: 1, rows: 1, board: 1, raised: 700 },
+    load: 12000,
+    noun: 'inside',
+    stands: 'furniture',
+    built: 'open',
+    drawers: true,
+    loss: { side: 0, height: 0, depth: 0 },
+    toldInside: true,
   },
   composed: {
     label: 'Front of your own',

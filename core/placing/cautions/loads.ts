@@ -2,7 +2,7 @@
 import { byId } from '../../ground/model/by-id.ts';
 import { groupedBy } from '../../ground/model/grouped-by.ts';
 import type { RoomData } from '../placement/room-data.ts';
-import { CLEARLY_MORE, isLoadGuessed } from '../../measuring/measuring/loads.ts';
+import { CLEARLY_MORE, isLoadGuessed } from '../../measuring/measuring/guesses.ts';
 import type { Caution } from './caution.ts';
 import { nameOf, type Stored } from './stored.ts';
 

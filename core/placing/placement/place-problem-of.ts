@@ -6,7 +6,7 @@ import { contentsOf, type Contents } from '../../ground/contents/contents.ts';
 import { canHang } from '../../containing/containers/hanging.ts';
 import { shapeOf } from '../../ground/contents/shape.ts';
 import { widthOf } from '../../containing/containers/spaces.ts';
-import { allowedLoad } from '../../measuring/measuring/loads.ts';
+import { asAllowed } from '../../measuring/measuring/guesses.ts';
 import { walksOf } from '../walking/walks.ts';
 import { fetchedOf } from '../../ground/frequency/fetched.ts';
 import { isYoung, keptFromChildren } from '../../ground/hazards/kept-from-children.ts';
@@ -88,13 +88,15 @@ export function placeProblemOf(data: RoomData): RoomProblem {
   const walks = walksOf(room, centres, units);
   const unitOf = byId(units);
   const parkedAt = groupedBy(data.parked ?? [], ({ bin }) => bin.parkId);
-  const spaces = data.compartments.filter((space) => unitOf.has(space.unitId));
+  const spaces = asAllowed(data.compartments, units, room).filter((space) => unitOf.has(space.unitId));
   const inUnit = groupedBy(spaces, ({ unitId }) => unitId);
+  const told = byId(data.compartments);
   const compartments = spaces.map((space): RoomCompartment => {
     const unit = unitOf.get(space.unitId)!;
     const parked = parkedAt.get(space.id) ?? [];
     const width = parked.reduce((left, one) => left - parkedWidth(one, space), widthOf(space));
     const load = parked.reduce((sum, { contents, shape }) => sum + binMass(contents, shape), 0);
+    const usual = told.get(space.id)!;
     return {
       id: space.id,
       unit: unit.id,
@@ -111,7 +113,10 @@ export function placeProblemOf(data: RoomData): RoomProblem {
       onView: unit.onView,
       hangs: space.hangs,
       lifts: unit.template === 'trunk',
-      maxLoad: Math.max(0, allowedLoad(unit, space) - load),
+      maxLoad: Math.max(0, space.maxLoad - load),
+      ...(usual.maxLoad < space.maxLoad || usual.height < space.height
+        ? { usual: { maxLoad: Math.max(0, usual.maxLoad - load), height: usual.height } }
+        : {}),
       over: inUnit
         .get(unit.id)!
         .filter((lower) => isOver(space, lower))

@@ -5,6 +5,8 @@
  */
 import type { Category, Compartment, PackingKind, Unit } from '../../ground/model/entities.ts';
 import { kindOf } from '../../ground/starter/library.ts';
+import { isHeightGuessed, isLoadGuessed } from '../../measuring/measuring/guesses.ts';
+import { TEMPLATES } from '../../measuring/measuring/templates.ts';
 import { isForFiles, isHungUp } from '../../containing/containers/hanging.ts';
 import type { DepthBin } from '../placement/depth/problem.ts';
 
@@ -46,6 +48,8 @@ const DEARER = {
   overChild: 60,
   /** What is wanted a few times a year in a drawer, which is for every week; it may go on top of what is tall. */
   seldomInDrawer: 15,
+  /** By as many times as it is heavier than such a place usually bears, or higher than what usually stands there. */
+  overGuess: 20,
   /** Toys of daily use behind doors. */
   playBehindDoors: 4,
 };
@@ -62,10 +66,13 @@ const SHEET = 400;
 const AID_LOW = 900;
 
 export interface Place {
-  unit: Pick<Unit, 'template' | 'locked' | 'onView' | 'doubles'>;
+  unit: Pick<Unit, 'template' | 'locked' | 'onView' | 'doubles' | 'maxLoad' | 'height'>;
   /** It hangs over a place where children are changed. */
   overChanging: boolean;
-  space: Pick<Compartment, 'id' | 'floor' | 'width' | 'depth' | 'height' | 'drawer' | 'door' | 'hangs' | 'name'>;
+  space: Pick<
+    Compartment,
+    'id' | 'floor' | 'width' | 'depth' | 'height' | 'drawer' | 'door' | 'hangs' | 'name' | 'maxLoad' | 'measured'
+  >;
 }
 export interface Kept {
   category: Pick<Category, 'starter' | 'zoneKind' | 'perWeek' | 'hazards'>;
@@ -88,7 +95,7 @@ const isSheetDrawer = ({ space }: Place): boolean =>
   Math.min(space.width, space.depth) >= SHEET_DRAWER.side &&
   space.width >= SHEET;
 const isTop = ({ unit, space }: Place): boolean =>
-  unit.template === 'top' || (unit.template === 'table' && space.floor > 0);
+  unit.template === 'top' || (!!TEMPLATES[unit.template].worktop && space.floor > 0 && !space.drawer);
 
 /** What a room has, so that nothing is missed that is not there. */
 export interface Offers {
@@ -129,7 +136,7 @@ export function dearerAt(kept: Kept, place: Place, offers: Offers, metres: numbe
   const seldom = category.perWeek < SELDOM && !bin.hazard;
   if (seldom && space.drawer) dearer += DEARER.seldomInDrawer;
   if (isTop(place) && !standsOnTops(kept, place) && !(seldom && space.floor >= TALL))
-    dearer += often + (unit.template === 'table' ? DEARER.workTop : DEARER.anyTop);
+    dearer += often + (TEMPLATES[unit.template].worktop ? DEARER.workTop : DEARER.anyTop);
   if (offers.tops && isAppliance(kept) && !isTop(place)) dearer += often + DEARER.notOnTop;
   if (unit.template === 'table' && space.floor === 0) dearer += DEARER.underTable;
   if (lies === 'flat' && kept.longest >= SHEET && offers.sheetDrawers && !isSheetDrawer(place))
@@ -146,6 +153,9 @@ export function dearerAt(kept: Kept, place: Place, offers: Offers, metres: numbe
   if (mass > HIGH.mass && space.floor >= HIGH.floor) dearer += DEARER.heavyHigh * (mass / HIGH.mass);
   if (category.zoneKind === 'changing' && category.perWeek >= AT_HAND && metres > ARM)
     dearer += often + DEARER.notAtChanging;
+  if (isLoadGuessed(unit, space) && bin.mass > space.maxLoad) dearer += DEARER.overGuess * (bin.mass / space.maxLoad);
+  if (isHeightGuessed(unit, space) && bin.height > space.height)
+    dearer += DEARER.overGuess * (bin.height / space.height);
   if (place.overChanging && bin.mass > LIGHT) dearer += DEARER.overChild;
   if (key === 'first-aid-supplies') {
     if (unit.locked || space.drawer) dearer += DEARER.aidHidden;

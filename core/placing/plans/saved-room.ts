@@ -51,7 +51,7 @@ export function planRoomOf(data: SiteData, roomName: string, today: string): Pla
   const site = data.site[0]!;
   const demands = demandsOf([...room.lines], room.categories, site);
   const context = contextFor(
-    { site, types: data.containerType, compartments: room.compartments, units: room.units, bins: data.bin },
+    { site, types: data.containerType, compartments: room.compartments, bins: data.bin },
     row.id,
     demands,
   );

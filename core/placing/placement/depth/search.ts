@@ -108,6 +108,22 @@ export class DepthSearch {
     best.turned.set(now.turned);
   }
 
+  private apart: { best: Kept; effort: number; unplaced: number; left: number } | null = null;
+  /** The best so far is kept beside what is found from now on. */
+  keepApart(): void {
+    this.apart = {
+      best: structuredClone(this.best),
+      ...{ effort: this.bestEffort, unplaced: this.bestUnplaced, left: this.bestLeft },
+    };
+  }
+  /** What was kept apart is the best again, unless more has a place now. */
+  backUnlessMoreIsPlaced(): void {
+    const { apart } = this;
+    if (!apart || this.bestLeft < apart.left - TIE) return;
+    Object.assign(this.best, apart.best);
+    [this.bestEffort, this.bestUnplaced, this.bestLeft] = [apart.effort, apart.unplaced, apart.left];
+  }
+
   /** @param done how much of the time is over, 0 … 1 @param tries how many are made */
   step(done: number, tries: number): void {
     const { now, random } = this;

@@ -8,6 +8,8 @@ import { construct, constructPriced, keepLocked } from './construct.ts';
 import { compileDepth } from './compiled.ts';
 import type { DepthAnswer, DepthPosition, DepthProblem } from './problem.ts';
 import { putStanding, shiftBack, type Numbers } from './put-standing.ts';
+import { TIE } from './searching.ts';
+import { keepToUsual, LAST_RESORT } from './usual-limits.ts';
 import { DepthSearch, HOT, WARM, type Kept } from './search.ts';
 
 export interface DepthOptions {
@@ -84,6 +86,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
       if (problem.compartments[space]!.id !== compartment) place.base[bin * place.spaces + space]! += CARRIED;
   const now = new Arrangement(place);
   putStanding(now, standing, stays, binAt, spaceAt);
+  let loosen = keepToUsual(place);
   let rounds = 0;
   let spent = 0;
   const round = (bound: DepthBound, target: number) => {
@@ -132,9 +135,16 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     const done = elapsed ? time() : turn / most;
     if (done >= 1 || isProven()) break;
     if (bound && turn % ROUNDS.every === 0 && rounds < ROUNDS.most && spent < ROUNDS.share) round(bound, effortNow());
+    if (loosen && done >= LAST_RESORT && search.bestLeft > TIE) {
+      loosen();
+      loosen = null;
+      search.keepApart();
+    }
     search.step(done, TRIES);
     yield told();
   }
+  loosen?.();
+  search.backUnlessMoreIsPlaced();
   const found = answerOf(problem, search.best, effortNow(), proven());
   if (!start.length) return found;
   const settled = new Arrangement(place);

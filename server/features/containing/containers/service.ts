@@ -36,10 +36,9 @@ export async function contain(recorder: Recorder, roomId: string, wanted: Contai
     categories,
     data.site[0]!,
   );
-  const units = data.unit.filter((unit) => unit.roomId === roomId);
-  const unitIds = new Set(units.map((unit) => unit.id));
-  const shelves = data.compartment.filter((compartment) => unitIds.has(compartment.unitId));
-  const ofSite = { site: data.site[0]!, types: data.containerType, compartments: shelves, units, bins: data.bin };
+  const units = new Set(data.unit.filter((unit) => unit.roomId === roomId).map((unit) => unit.id));
+  const shelves = data.compartment.filter((compartment) => units.has(compartment.unitId));
+  const ofSite = { site: data.site[0]!, types: data.containerType, compartments: shelves, bins: data.bin };
   const context = contextFor(ofSite, roomId, demands);
   const choices: NonNullable<ContainRequest['choices']> =
     wanted.choices ?? chosenOf(chooseContainers(demands, withSchool(context, room, demands)));

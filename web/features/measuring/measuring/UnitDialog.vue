@@ -2,10 +2,12 @@
 /** A piece of furniture from its template, drawn to scale with its dimensions while one types. */
 import { computed, reactive, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import { compartmentsOf, inRoundNumbers, shapeProblems, startOf, TEMPLATES } from '@stube/core/measuring';
+import { compartmentsOf, inRoundNumbers, isAlike, shapeProblems, startOf, TEMPLATES } from '@stube/core/measuring';
 import { counted, formatLength } from '@stube/core/notation';
-import { CHANGE_OVERS, type TemplateKind, type Unit, type UnitShape } from '@stube/core/model';
+import type { TemplateKind, Unit, UnitShape } from '@stube/core/model';
 import UnitElevation from '../../../drawing/UnitElevation.vue';
+import AlikeInside from './AlikeInside.vue';
+import UnitTraits from './UnitTraits.vue';
 import LayoutEditor from './LayoutEditor.vue';
 import CautionPreview from '../../../parts/cautions/CautionPreview.vue';
 import EntityDialog from '../../../parts/EntityDialog.vue';
@@ -115,6 +117,9 @@ const px = computed(() =>
 );
 const inside = computed(() => drawn.value?.spaces[0]);
 
+const MEASURED = ['outside', 'inside'] as const;
+const measuredBy = ref<(typeof MEASURED)[number]>('outside');
+
 /** Kilograms are what a plate on the furniture says; grams are kept. */
 function fields() {
   const { kilos, ...rest } = draft;
@@ -162,12 +167,38 @@ const values = () => ({
     <div class="two">
       <div class="stack">
         <TextField v-model="draft.name" label="What you call it" :problem="problems.name" />
-        <div class="three">
-          <LengthField v-model="draft.width" label="Wide" :problem="wrong.width ?? problems.width" /><LengthField
+        <div v-if="isAlike(template)" class="by" role="radiogroup" aria-label="Which measures do you have?">
+          <label v-for="way in MEASURED" :key="way" class="check"
+            ><input v-model="measuredBy" type="radio" name="measuredBy" :value="way" />{{
+              way === 'outside'
+                ? 'outside measures'
+                : info.noun === 'inside'
+                  ? 'inside measures'
+                  : `inside of one ${info.noun}`
+            }}</label
+          >
+        </div>
+        <AlikeInside
+          v-if="measuredBy === 'inside'"
+          :shape="shape"
+          :noun="info.noun"
+          :problem="wrong.width ?? wrong.height ?? wrong.depth ?? problems.width ?? problems.height ?? problems.depth"
+          @change="Object.assign(draft, $event)"
+        />
+        <div v-else class="three">
+          <LengthField
+            v-model="draft.width"
+            :label="info.toldInside ? 'Wide inside' : 'Wide'"
+            :problem="wrong.width ?? problems.width"
+          /><LengthField
             v-model="draft.height"
-            label="High"
+            :label="info.toldInside ? 'High inside' : 'High'"
             :problem="wrong.height ?? problems.height"
-          /><LengthField v-model="draft.depth" label="Deep" :problem="wrong.depth ?? problems.depth" />
+          /><LengthField
+            v-model="draft.depth"
+            :label="info.toldInside ? 'Deep inside' : 'Deep'"
+            :problem="wrong.depth ?? problems.depth"
+          />
         </div>
         <LayoutEditor
           v-if="template === 'composed'"
@@ -179,10 +210,10 @@ const values = () => ({
           @change="draft.layout = $event"
         />
         <div class="three">
-          <template v-if="template !== 'composed'">
+          <template v-if="template !== 'composed' && !info.toldInside">
             <NumberField
               v-model="draft.columns"
-              :label="info.hangs ? 'In a row' : 'Columns'"
+              :label="info.hangs ? 'In a row' : template === 'desk' ? 'Stacks of drawers' : 'Columns'"
               whole
               :problem="wrong.columns ?? problems.columns"
             />
@@ -216,48 +247,7 @@ const values = () => ({
             :problem="problems.step"
           />
         </div>
-        <div class="ticks">
-          <label class="check"><input v-model="draft.anchored" type="checkbox" />anchored to the wall</label
-          ><label v-if="info.stands === 'furniture'" class="check"
-            ><input v-model="draft.wheels" type="checkbox" />has wheels</label
-          ><label v-if="info.stands === 'furniture'" class="check"
-            ><input v-model="draft.folds" type="checkbox" />folds away</label
-          ><label v-if="info.stands === 'furniture'" class="check"
-            ><select v-model="draft.doubles" class="write few" aria-label="Serves as">
-              <option :value="null">storage only</option>
-              <option value="seat">a seat too</option>
-              <option value="table">a table too</option>
-            </select></label
-          ><label v-if="secondLife" class="check"
-            ><select v-model="draft.changeOver" class="write few" :aria-label="`Before it is ${secondLife}`">
-              <option :value="null">changes over as it is built</option>
-              <option v-for="way in CHANGE_OVERS" :key="way" :value="way">{{ way }}</option>
-            </select></label
-          ><label v-if="['bookcase', 'cabinet', 'composed', 'rails'].includes(template)" class="check"
-            ><input
-              :checked="draft.step !== null"
-              type="checkbox"
-              @change="draft.step = draft.step === null ? 32 : null"
-            />its boards can be moved</label
-          ><label v-if="template === 'composed'" class="check"
-            ><input
-              :checked="draft.slope !== null"
-              type="checkbox"
-              @change="draft.slope = draft.slope === null ? round(draft.height * 0.6) : null"
-            />its top slopes down to the right</label
-          ><label class="check"><input v-model="draft.locked" type="checkbox" />locked</label
-          ><label class="check"><input v-model="draft.sunlit" type="checkbox" />stands in the sun</label
-          ><label class="check"><input v-model="draft.onView" type="checkbox" />on view</label
-          ><label class="check"><input v-model="draft.reused" type="checkbox" />had an earlier life</label
-          ><label v-if="draft.reused" class="check"
-            ><input v-model="draft.checked" type="checkbox" />looked over: whole, no flaking paint</label
-          >
-          <template v-if="template === 'trunk'"
-            ><label class="check"><input v-model="draft.lidSupport" type="checkbox" />lid closes slowly</label
-            ><label class="check"><input v-model="draft.airHoles" type="checkbox" />has air holes</label
-            ><label class="check"><input v-model="draft.latch" type="checkbox" />its lid latches</label></template
-          >
-        </div>
+        <UnitTraits v-model="draft" :template="template" :second-life="secondLife ?? ''" />
         <CautionPreview table="unit" :row="preview" />
       </div>
       <div ref="holder" class="drawn">
@@ -276,8 +266,10 @@ const values = () => ({
           {{ counted(drawn!.spaces.length, 'space') }}, inside
           {{ formatLength(inside.width, store.site?.system, 'down') }} wide,
           {{ formatLength(inside.height, store.site?.system, 'down') }} high,
-          {{ formatLength(inside.depth, store.site?.system, 'down') }} deep; reckoned from the outside, so measure one
-          and correct it where it differs.
+          {{ formatLength(inside.depth, store.site?.system, 'down') }} deep<template
+            v-if="measuredBy === 'outside' && !info.toldInside"
+            >; reckoned from the outside, so measure one and correct it where it differs</template
+          >.
         </p>
       </div>
     </div>
@@ -296,15 +288,10 @@ const values = () => ({
   grid-template-columns: repeat(3, 1fr);
   gap: 10px;
 }
-.ticks {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 4px 12px;
-}
-.few {
-  width: auto;
-  min-height: 34px;
-  padding: 2px 8px;
+.by {
+  display: flex;
+  align-items: center;
+  gap: 12px;
 }
 .drawn {
   display: flex;

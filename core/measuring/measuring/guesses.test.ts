@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { allowedLoad, isLoadGuessed, UNKNOWN_LOAD } from './loads.ts';
+import { allowedLoad, asAllowed, isLoadGuessed, UNKNOWN_LOAD } from './guesses.ts';
 
 test.each([
   ['nobody told anything', { template: 'trunk', maxLoad: null }, 30_000, true, UNKNOWN_LOAD],
@@ -11,4 +11,13 @@ test.each([
 ] as const)('%s', (_, unit, maxLoad, guessed, allowed) => {
   expect(isLoadGuessed(unit, { maxLoad })).toBe(guessed);
   expect(allowedLoad(unit, { maxLoad })).toBe(allowed);
+});
+
+test('nothing but the ceiling is above a table, unless somebody measured', () => {
+  const unit = { id: 'u', template: 'table', maxLoad: null, height: 720 } as const;
+  const top = { unitId: 'u', floor: 720, height: 400, measured: false, drawer: false, maxLoad: 30_000 };
+  const under = { ...top, floor: 0, height: 690 };
+  expect(
+    asAllowed([top, { ...top, measured: true }, under], [unit], { height: 2400 }).map(({ height }) => height),
+  ).toEqual([1680, 400, 690]);
 });
