@@ -1,5 +1,5 @@
 /**
- * npm run bench -- [--seed 1] [--count 20] [--rows cut,slack,decoy,drawer,shelf,bars,depth,plan,moves,find]: the engines against their
+ * npm run bench -- [--seed 1] [--count 20] [--rows cut,slack,decoy,drawer,shelf,bars,depth,plan,moves,walk,find]: the engines against their
  * targets, on problems made from the seed, beside a general-purpose packer.
  */
 import { parseArgs } from 'node:util';
@@ -9,6 +9,8 @@ import { cutSteps } from '@stube/core/cutting';
 import { fitSteps } from '@stube/core/packing';
 import type { FitProblem } from '@stube/core/problems';
 import { movesSteps, readMovesProblem } from '@stube/core/moves';
+import { walkSteps } from '@stube/core/walking';
+import { WALK_KINDS, walkProblem, type WalkKind } from '@stube/core/walking/testing/walk-problems';
 import { rearrangement } from '@stube/core/moves/testing/rearrangement';
 import { togetherOf, togetherSteps } from '@stube/core/plans';
 import { planProblem } from '@stube/core/plans/testing/plan-problems';
@@ -26,7 +28,7 @@ const { values } = parseArgs({
   options: {
     seed: { type: 'string', default: '1' },
     count: { type: 'string', default: '20' },
-    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,bars,depth,plan,moves,rotate,restock,find' },
+    rows: { type: 'string', default: 'cut,slack,decoy,drawer,shelf,bars,depth,plan,moves,walk,rotate,restock,find' },
   },
 });
 const seed = Number(values.seed);
@@ -208,6 +210,24 @@ function movesRow(bins: number, places: number, ms: number, target: string): voi
   );
 }
 
+/** Against the shortest of three walks in six times the time. */
+function walkRow(kind: WalkKind, things: number, ms: number, target: string): void {
+  const longer: number[] = [];
+  let proven = 0;
+  for (const seed of seeds) {
+    const problem = walkProblem(kind, things, seed);
+    const within = (time: number, own: number) => {
+      const began = performance.now();
+      return runToEnd(walkSteps(problem, { seed: own, elapsed: () => (performance.now() - began) / time }));
+    };
+    const own = within(ms, 1);
+    const best = Math.min(own.mm!, ...[2, 3, 4].map((other) => within(6 * ms, other).mm!));
+    longer.push((100 * own.mm!) / best);
+    if (own.optimal) proven++;
+  }
+  say(`walk, ${kind}, ${things} things`, `${ms} ms`, percent(mean(longer)), percent(Math.max(...longer)), `${proven} proven`, '', target);
+}
+
 console.log(`seed ${seed}, ${count} a row, load ${loadavg()[0]!.toFixed(2)} at the start`);
 say('problem', 'within', 'mean %', 'worst %', 'whole or proven', 'beside', 'target');
 say('---', '---', '---', '---', '---', '---', '---');
@@ -247,6 +267,9 @@ if (rows.includes('plan')) {
   planRow(15, 2000, '103');
   planRow(30, 2000, '109');
 }
+if (rows.includes('walk'))
+  for (const kind of WALK_KINDS)
+    for (const things of [9, 20]) walkRow(kind, things, 500, things < 10 ? 'all proven' : kind === 'moves' ? '103' : '101.5');
 if (rows.includes('moves')) for (const bins of [6, 10, 14]) movesRow(bins, 2, 300, '95 % proven');
 if (rows.includes('rotate')) {
   const solve = await loadSolver();

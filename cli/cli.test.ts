@@ -61,6 +61,28 @@ test('a problem from standard input or a file is answered as JSON', () => {
     optimal: true,
   });
 });
+test('a walk is answered with its acts, and one that cannot be with none', () => {
+  const walk = {
+    ...{ format: 'stube-walk/1', timeMs: 300, carry: 1, stops: ['door', 's', 'table'], start: 'door', end: null },
+    mm: [
+      [0, 2000, 2500],
+      [2000, 0, 1200],
+      [2500, 1200, 0],
+    ],
+    things: [
+      { id: 'a', from: 's', to: 'table', size: 1 },
+      { id: 'b', from: 'table', to: 's', size: 1 },
+    ],
+    order: [],
+  };
+  const answer = (problem: object) => JSON.parse(run(['walk', '-'], JSON.stringify(problem)).stdout) as object;
+  expect(answer(walk)).toMatchObject({ mm: 4400, bound: 4400, optimal: true });
+  const place = (thing: string, other: string) => [
+    { thing: other, act: 'take' },
+    { thing, act: 'put' },
+  ];
+  expect(answer({ ...walk, order: [place('a', 'b'), place('b', 'a')] })).toMatchObject({ acts: null, optimal: true });
+});
 test('a rearrangement is answered with its steps', () => {
   const at = (x: number) => ({ compartment: 'c', x, y: 0, z: 0, turned: false });
   const size = { width: 100, depth: 100, height: 100, stackable: true };

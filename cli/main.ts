@@ -9,9 +9,10 @@ import { readLines, readLinesProblem } from '@stube/core/pile';
 import { depthSteps, readDepthProblem } from '@stube/core/placement';
 import { planSavedRoom, readPlanProblem, togetherOf, togetherSteps } from '@stube/core/plans';
 import { readRotateProblem, rotateWith } from '@stube/core/rotation';
+import { readWalkProblem, walkSteps } from '@stube/core/walking';
 
 const USAGE =
-  'usage: stube fit|place|plan|cut|moves|rotate|read|check FILE, or stube plan SITE --room NAME   (a file may be - for standard input)';
+  'usage: stube fit|place|plan|cut|moves|walk|rotate|read|check FILE, or stube plan SITE --room NAME   (a file may be - for standard input)';
 /** Each plan of a room of a saved site, ms. */
 const EACH_PLAN = 4500;
 /** Left for the last turn and the answer, ms. */
@@ -62,6 +63,12 @@ const COMMANDS: Record<string, (json: unknown, roomName?: string) => unknown> = 
     const began = performance.now();
     const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
     return within(problem.timeMs, began, movesSteps(problem, { elapsed }));
+  },
+  walk(json) {
+    const problem = readWalkProblem(json);
+    const began = performance.now();
+    const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
+    return within(problem.timeMs, began, walkSteps(problem, { elapsed }));
   },
   async rotate(json) {
     const problem = readRotateProblem(json);

@@ -98,6 +98,34 @@ export class FieldReader {
     if (value.length > most) this.fail(name, `must not have more than ${most} entries`);
     return value.map((item, i) => read(new FieldReader(item, `${this.at(name)}[${i}]`), `${this.at(name)}[${i}]`));
   }
+  /** Texts that are not empty. */
+  texts(name: string, most: number): string[] {
+    const value = this.value(name);
+    if (!Array.isArray(value)) this.fail(name, 'must be a list');
+    if (value.length > most) this.fail(name, `must not have more than ${most} entries`);
+    return value.map((item, i) => new FieldReader({ [`${name}[${i}]`]: item }, this.path).text(`${name}[${i}]`));
+  }
+  /** So many rows of so many numbers, none less than 0. */
+  rows(name: string, size: number): number[][] {
+    const value = this.value(name);
+    const isNumbers = (row: unknown): row is number[] =>
+      Array.isArray(row) && row.length === size && row.every((one) => Number.isFinite(one) && one >= 0);
+    if (!Array.isArray(value) || value.length !== size) this.fail(name, `must be ${size} rows`);
+    const wrong = value.findIndex((row) => !isNumbers(row));
+    if (wrong >= 0) this.fail(`${name}[${wrong}]`, `must be ${size} numbers, 0 or more`);
+    return value as number[][];
+  }
+  /** A list of two of something each. */
+  pairs<T>(name: string, most: number, read: (item: unknown, path: string) => T): [T, T][] {
+    const value = this.value(name);
+    if (!Array.isArray(value)) this.fail(name, 'must be a list');
+    if (value.length > most) this.fail(name, `must not have more than ${most} entries`);
+    return value.map((pair: unknown, i): [T, T] => {
+      if (!Array.isArray(pair) || pair.length !== 2) this.fail(`${name}[${i}]`, 'must be a pair');
+      const [a, b] = pair as [unknown, unknown];
+      return [read(a, `${this.at(name)}[${i}][0]`), read(b, `${this.at(name)}[${i}][1]`)];
+    });
+  }
   /** Whole numbers, none less than `least`. */
   integers(name: string, least: number, most = 1e9): number[] {
     const value = this.value(name);

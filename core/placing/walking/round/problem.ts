@@ -1,0 +1,46 @@
+/** One walk that takes things and puts them elsewhere, `stube-walk/1`: lengths in mm. */
+
+export interface Act {
+  thing: string;
+  act: 'take' | 'put';
+}
+export interface WalkThing {
+  id: string;
+  /** Stops. */
+  from: string;
+  to: string;
+  size: number;
+}
+export interface WalkProblem {
+  format: 'stube-walk/1';
+  timeMs: number;
+  /** Sizes of what is carried at a time sum to that at most. */
+  carry: number;
+  stops: string[];
+  /** Between stops, symmetric, no way round being shorter. */
+  mm: number[][];
+  /** Null: wherever the walk begins best. */
+  start: string | null;
+  /** Null: it ends where the last thing is put. */
+  end: string | null;
+  things: WalkThing[];
+  /** Of each pair the first act comes before the second. */
+  order: [Act, Act][];
+}
+export type WalkAnswer =
+  | {
+      format: 'stube-walk-answer/1';
+      acts: Act[];
+      mm: number;
+      /** Proven: no walk is shorter. */
+      bound: number;
+      optimal: boolean;
+    }
+  | {
+      format: 'stube-walk-answer/1';
+      acts: null;
+      mm: null;
+      bound: null;
+      /** Whether it is proven that no order of acts is possible. */
+      optimal: boolean;
+    };
