@@ -222,10 +222,18 @@ function walkRow(kind: WalkKind, things: number, ms: number, target: string): vo
     };
     const own = within(ms, 1);
     const best = Math.min(own.mm!, ...[2, 3, 4].map((other) => within(6 * ms, other).mm!));
-    longer.push((100 * own.mm!) / best);
+    longer.push(own.mm! / best);
     if (own.optimal) proven++;
   }
-  say(`walk, ${kind}, ${things} things`, `${ms} ms`, percent(mean(longer)), percent(Math.max(...longer)), `${proven} proven`, '', target);
+  say(
+    `walk, ${kind}, ${things} things`,
+    `${ms} ms`,
+    percent(mean(longer)),
+    percent(Math.max(...longer)),
+    `${proven} proven`,
+    '',
+    target,
+  );
 }
 
 console.log(`seed ${seed}, ${count} a row, load ${loadavg()[0]!.toFixed(2)} at the start`);
@@ -269,7 +277,8 @@ if (rows.includes('plan')) {
 }
 if (rows.includes('walk'))
   for (const kind of WALK_KINDS)
-    for (const things of [9, 20]) walkRow(kind, things, 500, things < 10 ? 'all proven' : kind === 'moves' ? '103' : '101.5');
+    for (const things of [9, 20])
+      walkRow(kind, things, 500, things < 10 ? 'all proven' : kind === 'moves' ? '103' : '101.5');
 if (rows.includes('moves')) for (const bins of [6, 10, 14]) movesRow(bins, 2, 300, '95 % proven');
 if (rows.includes('rotate')) {
   const solve = await loadSolver();

@@ -1,4 +1,6 @@
 /** Several things go back on one round: in which order one walks past their places (practice F2). */
+import { groupedBy } from '../../ground/model/grouped-by.ts';
+import { solveWalk } from '../../placing/walking/round/solve.ts';
 
 export interface Stop {
   id: string;
@@ -7,44 +9,42 @@ export interface Stop {
   /** Where one stands before it, mm. */
   x: number;
   y: number;
+  /** Within its piece of furniture: how far from its left side, and how high, mm. */
+  across: number;
+  up: number;
 }
 
 const apart = (a: Stop, b: Stop): number => Math.abs(a.x - b.x) + Math.abs(a.y - b.y);
-const lengthOf = (order: readonly Stop[]): number =>
-  order.slice(1).reduce((sum, stop, i) => sum + apart(order[i]!, stop), 0);
 
-function nearestFirst(stops: readonly Stop[]): Stop[] {
-  const left = [...stops].sort((a, b) => a.x - b.x || a.y - b.y || a.id.localeCompare(b.id));
-  const order = left.splice(0, 1);
-  while (left.length) {
-    const here = order.at(-1)!;
-    const next = left.reduce((best, stop) => (apart(here, stop) < apart(here, best) ? stop : best));
-    order.push(...left.splice(left.indexOf(next), 1));
-  }
-  return order;
-}
+/** Turns of search where there are more stops than are proven. */
+const TURNS = 60;
 
-/** Turns parts of the order round as long as that is shorter (2-opt). */
-function turnParts(stops: readonly Stop[]): Stop[] {
-  let order = [...stops];
-  for (let better = true; better;) {
-    better = false;
-    for (let i = 0; i < order.length - 1; i++)
-      for (let j = i + 1; j < order.length; j++) {
-        const turned = [...order.slice(0, i), ...order.slice(i, j + 1).reverse(), ...order.slice(j + 1)];
-        if (lengthOf(turned) >= lengthOf(order) - 1e-9) continue;
-        order = turned;
-        better = true;
-      }
-  }
-  return order;
-}
-
-/** The shorter of what comes of nearest first and of the order in which they were told: never longer than that. */
+/** Stops of one room, each place to stand once, so that one walks least. It begins wherever that is best. */
 function within(stops: readonly Stop[]): Stop[] {
-  const [near, told] = [turnParts(nearestFirst(stops)), turnParts(stops)];
-  return lengthOf(told) < lengthOf(near) - 1e-9 ? told : near;
+  const there = [...groupedBy(stops, ({ x, y }) => `${x} ${y}`)];
+  const { acts } = solveWalk(
+    {
+      format: 'stube-walk/1',
+      timeMs: 0,
+      carry: 0,
+      stops: there.map(([point]) => point),
+      mm: there.map(([, [a]]) => there.map(([, [b]]) => apart(a!, b!))),
+      start: null,
+      end: null,
+      things: there.map(([point]) => ({ id: point, from: point, to: point, size: 0 })),
+      order: [],
+    },
+    { turns: TURNS },
+  );
+  const order = (acts ?? []).flatMap(({ act, thing }) => (act === 'put' ? [thing] : []));
+  // The way to and fro is as long: it begins at its left end.
+  const at = new Map(there);
+  const [first, last] = [at.get(order[0]!)![0]!, at.get(order.at(-1)!)![0]!];
+  if (last.x < first.x) order.reverse();
+  return order.flatMap((point) => [...at.get(point)!].sort(byColumn));
 }
+/** Before one piece of furniture: column by column, each from top to bottom. */
+const byColumn = (a: Stop, b: Stop): number => a.across - b.across || b.up - a.up;
 
 /** Room by room, in each the shortest way that is found; what has no place comes last. */
 export function walkingOrder(stops: readonly Stop[]): Stop[] {

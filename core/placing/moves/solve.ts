@@ -1,10 +1,11 @@
-/** A plan of moves: fewest steps part by part, then the least walking. See docs/engines.md. */
-import { Random } from '../../ground/engine/random.ts';
+/** A plan of moves: fewest steps part by part, then the shortest walk that does them. See docs/engines.md. */
 import { runToEnd } from '../../ground/engine/run-to-end.ts';
 import { planPart, type PartPlan } from './part-plan.ts';
 import { partsOf, precedenceOf } from './precedence.ts';
 import type { MoveStep, MovesAnswer, MovesProblem } from './problem.ts';
-import { followersOf, orderChunks, shorten, walkBetween, walkOf, type Chunk, type Point } from './walk.ts';
+import type { WalkAnswer } from '../walking/round/problem.ts';
+import { walkSteps } from '../walking/round/solve.ts';
+import { walkOf, walkOfSteps } from './walk.ts';
 
 export interface MovesOptions {
   seed?: number;
@@ -19,7 +20,6 @@ export interface MovesProgress {
 }
 
 const ROUNDS = 60;
-const TRIES = 400;
 
 /** Gives way every few milliseconds. */
 export function* movesSteps(problem: MovesProblem, options: MovesOptions = {}): Generator<MovesProgress, MovesAnswer> {
@@ -56,68 +56,44 @@ export function* movesSteps(problem: MovesProblem, options: MovesOptions = {}): 
       blocked: blocked.map(idOf),
       proven,
     };
-  const chunks = chunksOf(problem, parts, plans, precedence, idOf);
-  const followers = followersOf(chunks);
-  const length = plans.reduce((sum, { steps }) => sum + steps.length, 0);
+  const steps = plans.flatMap((plan) => plan.steps);
+  const length = steps.length;
   const bound = precedence.bins.length + plans.reduce((sum, { least }) => sum + least, 0);
-  const random = new Random(options.seed ?? 1);
-  let least = Infinity;
-  const keep = (order: readonly number[]): void => {
-    const between = walkBetween(chunks, order);
-    if (between >= least) return;
-    least = between;
-    const steps = order.flatMap((chunk) => chunks[chunk]!.steps);
+  const tell = (order: readonly number[]): void => {
+    const told = order.map((step): MoveStep => ({ bin: idOf(steps[step]!.bin), to: steps[step]!.to }));
     best = {
       format: 'stube-moves-answer/1',
-      steps,
+      steps: told,
       length,
-      walk: walkOf(problem, steps),
+      walk: walkOf(problem, told),
       bound,
       optimal: bound === length,
     };
   };
-  keep(orderChunks(chunks, followers, null, null));
+  tell([...steps.keys()]);
   yield progress;
-  const rounds = options.rounds ?? ROUNDS;
-  const done = options.elapsed ?? null;
-  for (let round = 0; chunks.length > 2 && (done ? done() < 1 : round < rounds); round++) {
-    const order = orderChunks(chunks, followers, null, round ? random : null);
-    for (let idle = 0; idle < 3;) {
-      idle = shorten(chunks, followers, order, TRIES, random) ? 0 : idle + 1;
-      yield progress;
-      if (done && done() >= 1) break;
-    }
-    keep(order);
-  }
-  return best!;
-}
-
-function chunksOf(
-  problem: MovesProblem,
-  parts: readonly number[][],
-  plans: readonly PartPlan[],
-  precedence: ReturnType<typeof precedenceOf>,
-  idOf: (bin: number) => string,
-): Chunk[] {
-  const partOf = new Map(parts.flatMap((part, i) => part.map((bin) => [bin, i] as const)));
-  const at = new Map(problem.compartments.map((space) => [space.id, space.at as Point]));
-  return plans.map((plan, i): Chunk => {
-    const steps = plan.steps.map(({ bin, to }): MoveStep => ({ bin: idOf(bin), to }));
-    const [first, last] = [plan.steps[0]!, plan.steps.at(-1)!];
-    const binOf = (bin: number) => problem.bins[precedence.bins[bin]!]!;
-    const from = binOf(first.bin).from;
-    const target = binOf(last.bin).to;
-    const after = new Set<number>();
-    for (const bin of parts[i]!)
-      for (const list of [precedence.takeAfterTakes, precedence.putAfterTakes, precedence.putAfterPuts])
-        for (const other of list[bin]!) if (partOf.get(other) !== i) after.add(partOf.get(other)!);
-    return {
-      steps,
-      begins: from ? at.get(from.compartment)! : problem.parking.at,
-      ends: target ? at.get(target.compartment)! : problem.parking.at,
-      after: [...after],
-    };
+  const { seed = 1, elapsed, rounds = ROUNDS } = options;
+  const walk = walkSteps(walkOfSteps(problem, plans, precedence), {
+    seed,
+    ...(elapsed ? { elapsed } : {}),
+    turns: rounds,
+    from: steps.map((_, i) => String(i)),
   });
+  const told = ({ acts }: WalkAnswer): void => {
+    if (acts) tell(acts.flatMap(({ act, thing }) => (act === 'take' ? Number(thing) : [])));
+  };
+  let next = walk.next();
+  for (; !next.done; next = walk.next()) {
+    const { answer } = next.value;
+    progress.answer = () => {
+      const now = answer();
+      if (now) told(now);
+      return best;
+    };
+    yield progress;
+  }
+  told(next.value);
+  return best!;
 }
 
 /** In one go: the same seed gives the same plan. @example solveMoves(problem).steps */

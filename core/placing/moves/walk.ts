@@ -1,6 +1,8 @@
-/** In which order the parts are done, so that one walks least: each after what has to come before it. */
+/** How far one walks for the steps of moves, and the walk that does them in another order. */
 import { byId } from '../../ground/model/by-id.ts';
-import { Random } from '../../ground/engine/random.ts';
+import type { WalkProblem } from '../walking/round/problem.ts';
+import type { PartPlan } from './part-plan.ts';
+import type { Precedence } from './precedence.ts';
 import type { MoveStep, MovesProblem } from './problem.ts';
 
 export type Point = readonly [number, number];
@@ -24,95 +26,70 @@ export function walkOf(problem: MovesProblem, steps: readonly MoveStep[]): numbe
   return walk;
 }
 
-/** Something that is done in one go: where it begins and where it ends. */
-export interface Chunk {
-  steps: MoveStep[];
-  begins: Point;
-  ends: Point;
-  /** Chunks that come before it. */
-  after: number[];
-}
+/** A step of moves: number of the bin within the precedence, and where it goes. */
+type Step = PartPlan['steps'][number];
 
-/** By chunk: those that come after it. */
-export function followersOf(chunks: readonly Chunk[]): number[][] {
-  const followers: number[][] = chunks.map(() => []);
-  chunks.forEach(({ after }, i) => after.forEach((other) => followers[other]!.push(i)));
-  return followers;
-}
-
-/** How much further than the nearest chunk the next one may be, at most, as a share, where orders are drawn. */
-const FURTHER = 0.35;
-
-/** An order that goes to the nearest chunk that may be done; with chance, one that is a little further. */
-export function orderChunks(
-  chunks: readonly Chunk[],
-  followers: readonly number[][],
-  start: Point | null,
-  random: Random | null,
-): number[] {
-  const open = chunks.map(({ after }) => after.length);
-  const ready = new Set(open.flatMap((count, i) => (count ? [] : [i])));
-  const order: number[] = [];
-  let hands = start;
-  while (ready.size) {
-    let best = -1;
-    let least = Infinity;
-    for (const i of ready) {
-      const far = (hands ? between(hands, chunks[i]!.begins) : 0) * (random ? 1 + FURTHER * random.next() : 1);
-      if (far < least) [best, least] = [i, far];
-    }
-    ready.delete(best);
-    order.push(best);
-    hands = chunks[best]!.ends;
-    for (const next of followers[best]!) if (--open[next]! === 0) ready.add(next);
+/**
+ * The steps as one walk with one bin in hand at a time: each bin's in their order, what is in the way first, and no more
+ * bins at the parking than it has places.
+ * @param plans of the parts, in an order in which they can be done
+ */
+export function walkOfSteps(problem: MovesProblem, plans: readonly PartPlan[], precedence: Precedence): WalkProblem {
+  const steps: Step[] = plans.flatMap((plan) => plan.steps);
+  const own = new Map<number, number[]>();
+  steps.forEach(({ bin }, i) => own.set(bin, [...(own.get(bin) ?? []), i]));
+  const at = new Map(problem.compartments.map((space) => [space.id, space.at as Point]));
+  const goal = ({ bin, to }: Step): Point => {
+    const target = problem.bins[precedence.bins[bin]!]!.to;
+    return to === 'parking' || !target ? problem.parking.at : at.get(target.compartment)!;
+  };
+  const where = steps.map((step, i): [Point, Point] => {
+    const list = own.get(step.bin)!;
+    const earlier = steps[list[list.indexOf(i) - 1] ?? -1];
+    const { from } = problem.bins[precedence.bins[step.bin]!]!;
+    return [earlier ? goal(earlier) : from ? at.get(from.compartment)! : problem.parking.at, goal(step)];
+  });
+  // One bin in hand: a step is over before the next begins.
+  const order: WalkProblem['order'] = [];
+  const before = (a: number | undefined, b: number | undefined): void => {
+    if (a === undefined || b === undefined || a === b) return;
+    order.push([
+      { thing: String(a), act: 'put' },
+      { thing: String(b), act: 'take' },
+    ]);
+  };
+  const first = (bin: number) => own.get(bin)?.[0];
+  const last = (bin: number) => own.get(bin)?.at(-1);
+  for (const [bin, list] of own) {
+    list.forEach((step, i) => before(list[i - 1], step));
+    for (const other of precedence.takeAfterTakes[bin]!) before(first(other), first(bin));
+    for (const other of precedence.putAfterTakes[bin]!) before(first(other), last(bin));
+    for (const other of precedence.putAfterPuts[bin]!) before(last(other), last(bin));
   }
-  return order;
-}
-
-/** Walked by that order, mm, beyond what is walked inside the chunks. */
-export function walkBetween(chunks: readonly Chunk[], order: readonly number[]): number {
-  let walk = 0;
-  for (let i = 1; i < order.length; i++) walk += between(chunks[order[i - 1]!]!.ends, chunks[order[i]!]!.begins);
-  return walk;
-}
-
-/** Moves single chunks to where they cost least walking, as long as their order allows it. @returns whether it got shorter */
-export function shorten(
-  chunks: readonly Chunk[],
-  followers: readonly number[][],
-  order: number[],
-  tries: number,
-  random: Random,
-): boolean {
-  const n = order.length;
-  if (n < 3) return false;
-  const position = new Int32Array(chunks.length);
-  order.forEach((chunk, i) => (position[chunk] = i));
-  const gap = (a: number | undefined, b: number | undefined): number =>
-    a === undefined || b === undefined ? 0 : between(chunks[a]!.ends, chunks[b]!.begins);
-  let better = false;
-  for (let n2 = 0; n2 < tries; n2++) {
-    const from = random.below(n);
-    const chunk = order[from]!;
-    const lowest = Math.max(-1, ...chunks[chunk]!.after.map((other) => position[other]!)) + 1;
-    const highest = Math.min(n, ...followers[chunk]!.map((other) => position[other]!)) - 1;
-    if (highest <= lowest) continue;
-    const to = lowest + random.below(highest - lowest + 1);
-    if (to === from) continue;
-    const [before, after] = [order[from - 1], order[from + 1]];
-    const [left, right] = to < from ? [order[to - 1], order[to]] : [order[to], order[to + 1]];
-    const change =
-      gap(before, after) +
-      gap(left, chunk) +
-      gap(chunk, right) -
-      gap(before, chunk) -
-      gap(chunk, after) -
-      gap(left, right);
-    if (change >= 0) continue;
-    order.splice(from, 1);
-    order.splice(to, 0, chunk);
-    for (let i = Math.min(from, to); i <= Math.max(from, to); i++) position[order[i]!] = i;
-    better = true;
+  const pairs: [string, string][] = [];
+  let from = 0;
+  for (const plan of plans) {
+    const to = from + plan.steps.length;
+    // A bin that is put down more than once on its way stands where others need it to: its part stays as it is planned.
+    if (plan.steps.some(({ bin }) => own.get(bin)!.length > 2)) for (let i = from + 1; i < to; i++) before(i - 1, i);
+    from = to;
   }
-  return better;
+  for (const list of own.values())
+    list.forEach((step, i) => {
+      if (steps[step]!.to === 'parking' && i + 1 < list.length) pairs.push([String(step), String(list[i + 1])]);
+    });
+  const points = new Map(where.flat().map((point) => [point.join(), point]));
+  const stops = [...points.keys()];
+  return {
+    format: 'stube-walk/1',
+    timeMs: problem.timeMs,
+    carry: 1,
+    stops,
+    mm: stops.map((a) => stops.map((b) => between(points.get(a)!, points.get(b)!))),
+    start: null,
+    end: null,
+    things: steps.map((_, i) => ({ id: String(i), from: where[i]![0].join(), to: where[i]![1].join(), size: 1 })),
+    order,
+    parking: { places: problem.parking.places, pairs },
+  };
 }

@@ -18,6 +18,14 @@ export interface CompiledWalk {
   /** By act: those that come before it and after it, also by way of others. */
   before: readonly Int32Array[];
   after: readonly Int32Array[];
+  /** Where things may stand in between: so many at a time. */
+  parking: Parking | null;
+}
+/** By thing: the one that takes away again what this one parks; and the one that parks what this one takes away. -1: none. */
+export interface Parking {
+  places: number;
+  leaves: Int32Array;
+  came: Int32Array;
 }
 
 export const actNumber = (numbers: ReadonlyMap<string, number>, { thing, act }: Act): number =>
@@ -59,7 +67,20 @@ export function compileWalk(problem: WalkProblem): CompiledWalk | null {
     end: problem.end === null ? anywhere : at.get(problem.end)!,
     before: before.map((list) => Int32Array.from(list)),
     after,
+    parking: parkingOf(problem),
   };
+}
+
+function parkingOf({ things, parking }: WalkProblem): Parking | null {
+  if (!parking?.pairs.length) return null;
+  const numbers = indexById(things);
+  const leaves = new Int32Array(things.length).fill(-1);
+  const came = leaves.slice();
+  for (const [parks, takes] of parking.pairs) {
+    leaves[numbers.get(parks)!] = numbers.get(takes)!;
+    came[numbers.get(takes)!] = numbers.get(parks)!;
+  }
+  return { places: parking.places, leaves, came };
 }
 
 /** Kahn's order; null where there is a circle. */

@@ -2,7 +2,7 @@
  * The shortest walk of few things, by dynamic programming over what is done (Held and Karp 1962, with each thing to be
  * taken, carried or put). What may be put where one stands is put at once: that never makes a walk longer.
  */
-import { type CompiledWalk, takenFirst } from './compiled.ts';
+import { type CompiledWalk, type Parking, takenFirst } from './compiled.ts';
 
 /** States times acts that are looked at in a fraction of half a second. */
 const MOST = 50_000_000;
@@ -42,7 +42,7 @@ export function isFew(walk: CompiledWalk): boolean {
 
 /** @returns the acts of a shortest walk; null where there is none. Gives way every few milliseconds. */
 export function* shortestWalk(walk: CompiledWalk): Generator<void, number[] | null> {
-  const { things, acts, before, size, carry, stopOf, far, stops, start, end } = walk;
+  const { things, acts, before, size, carry, stopOf, far, stops, start, end, parking } = walk;
   const { first, radix, step, states } = frameOf(walk);
   const used = [...new Set([start, ...stopOf])];
   const width = used.length;
@@ -71,9 +71,11 @@ export function* shortestWalk(walk: CompiledWalk): Generator<void, number[] | nu
       rest = Math.floor(rest / radix[t]!);
       if (radix[t] === 2 ? digit[t] === 0 : digit[t] === 1) load += size[t]!;
     }
+    const isFull = parking !== null && parkedNow(parking, isDone) >= parking.places;
     open.length = 0;
     for (let act = 0; act < acts; act++) {
       if (isDone(act) || !before[act]!.every(isDone)) continue;
+      if (isFull && act & 1 && parking.leaves[act >> 1]! >= 0) continue;
       if (act & 1 || load + size[act >> 1]! <= carry) open.push(act);
     }
     for (let s = 0; s < width; s++) {
@@ -108,3 +110,7 @@ export function* shortestWalk(walk: CompiledWalk): Generator<void, number[] | nu
   }
   return [...first, ...order.reverse()];
 }
+
+/** How many stand in between. */
+const parkedNow = ({ leaves }: Parking, isDone: (act: number) => boolean): number =>
+  leaves.reduce((sum, later, t) => sum + Number(later >= 0 && isDone(2 * t + 1) && !isDone(2 * later)), 0);

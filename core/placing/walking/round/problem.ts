@@ -26,6 +26,8 @@ export interface WalkProblem {
   things: WalkThing[];
   /** Of each pair the first act comes before the second. */
   order: [Act, Act][];
+  /** Beyond the open format: of each pair the first thing stands in between until the second is taken; so many at a time. */
+  parking?: { places: number; pairs: [string, string][] };
 }
 export type WalkAnswer =
   | {

@@ -23,6 +23,8 @@ export class WalkSearch {
   private readonly position: Int32Array;
   /** After each act of the order. */
   private readonly load: Float64Array;
+  /** After each act: how many stand in between. */
+  private readonly parked: Int32Array;
   private mm: number;
   /** For the thing in hand, by gap: what it costs to go by its second stop. */
   private readonly byTo: Float64Array;
@@ -42,6 +44,7 @@ export class WalkSearch {
     this.count = first.length;
     this.position = new Int32Array(walk.acts).fill(-1);
     this.load = new Float64Array(walk.acts);
+    this.parked = new Int32Array(walk.acts);
     this.byTo = new Float64Array(walk.acts + 1);
     this.before = this.seq.slice();
     this.isFirst = new Uint8Array(walk.things);
@@ -66,13 +69,23 @@ export class WalkSearch {
 
   /** Where each act is, and what is carried after it. */
   private number(): void {
-    const { size } = this.walk;
+    const { size, parking } = this.walk;
     let load = 0;
     for (let i = 0; i < this.count; i++) {
       const act = this.seq[i]!;
       this.position[act] = i;
       load += act & 1 ? -size[act >> 1]! : size[act >> 1]!;
       this.load[i] = load;
+    }
+    if (!parking) return;
+    const { leaves, came } = parking;
+    let parked = 0;
+    for (let i = 0; i < this.count; i++) {
+      const act = this.seq[i]!;
+      // What is parked and has no way on yet holds no place: its other half is put back next.
+      if (act & 1) parked += Number(leaves[act >> 1]! >= 0 && this.position[2 * leaves[act >> 1]!]! >= 0);
+      else parked -= Number(came[act >> 1]! >= 0);
+      this.parked[i] = parked;
     }
   }
 
@@ -105,8 +118,9 @@ export class WalkSearch {
 
   /** Puts a thing where it lengthens the walk least. @returns whether there is such a place */
   private putBack(t: number): boolean {
-    const { far, stops, stopOf, size, carry, start, end } = this.walk;
-    const { seq, count, load, byTo, random } = this;
+    const { far, stops, stopOf, size, carry, start, end, parking } = this.walk;
+    const { seq, count, load, byTo, random, parked } = this;
+    const parks = parking !== null && parking.leaves[t]! >= 0;
     const [from, to] = [stopOf[2 * t]! * stops, stopOf[2 * t + 1]! * stops];
     const fromTo = far[from + stopOf[2 * t + 1]!]!;
     const [firstTake, lastTake] = this.isFirst[t] ? [0, 0] : [this.earliest(2 * t), this.latest(2 * t)];
@@ -121,7 +135,9 @@ export class WalkSearch {
     let takeAt = -1;
     let putAt = -1;
     const most = carry - size[t]! + 1e-9;
-    for (let i = firstTake; i <= lastTake; i++) {
+    const lastWhileParked = Math.min(lastTake, this.mayStandUntil(t));
+    for (let i = firstTake; i <= lastWhileParked; i++) {
+      if (parks && i > 0 && parked[i - 1]! >= parking.places) continue;
       if ((i > 0 ? load[i - 1]! : 0) > most) continue;
       if (firstTake < lastTake && random.next() < BLINK) continue;
       const [a, b] = [stopBefore(i), stopAfter(i)];
@@ -149,6 +165,25 @@ export class WalkSearch {
     return true;
   }
 
+  /** The last gap until which there is a place for what was parked. */
+  private mayStandUntil(t: number): number {
+    const { parking } = this.walk;
+    const parks = parking ? parking.came[t]! : -1;
+    if (!parking || parks < 0) return this.count;
+    let at = this.position[2 * parks + 1]! + 1;
+    while (at < this.count && this.parked[at]! < parking.places) at++;
+    return at;
+  }
+
+  /** With the other half of its way, where it stands in between. */
+  private putBackBoth(t: number): boolean {
+    const { parking } = this.walk;
+    const first = parking && parking.came[t]! >= 0 ? parking.came[t]! : t;
+    if (!this.putBack(first)) return false;
+    const second = parking ? parking.leaves[first]! : -1;
+    return second < 0 || this.putBack(second);
+  }
+
   private ruin(): number[] {
     const { random, walk, seq, count } = this;
     const most = Math.max(1, Math.min(OUT.most, Math.ceil(walk.things * OUT.share)));
@@ -161,6 +196,9 @@ export class WalkSearch {
       const list = this.near[random.below(walk.things)]!;
       for (let i = 0; i < list.length && out.size < wanted; i++) if (random.next() < 0.8) out.add(list[i]!);
     } else while (out.size < wanted) out.add(random.below(walk.things));
+    if (walk.parking)
+      for (const t of [...out])
+        for (const other of [walk.parking.leaves[t]!, walk.parking.came[t]!]) if (other >= 0) out.add(other);
     return [...out];
   }
 
@@ -179,7 +217,7 @@ export class WalkSearch {
         [out[i], out[k]] = [out[k]!, out[i]!];
       }
       if (random.next() < 0.3) out.sort((a, b) => this.spanOf(b) - this.spanOf(a));
-      const isWhole = out.every((t) => this.putBack(t));
+      const isWhole = out.every((t) => this.position[2 * t]! >= 0 || this.putBackBoth(t));
       if (!isWhole || this.mm > length - heat * Math.log(1 - random.next()) + 1e-9) {
         seq.set(before);
         this.count = walk.acts;

@@ -1,4 +1,5 @@
 /** One walk: a first one, search until the time is up, and the proof where things are few. See docs/engines.md. */
+import { indexById } from '../../../ground/model/by-id.ts';
 import { runToEnd } from '../../../ground/engine/run-to-end.ts';
 import { walkBound } from './bound.ts';
 import { compileWalk, lengthOf, type CompiledWalk } from './compiled.ts';
@@ -9,6 +10,8 @@ import { WalkSearch } from './search.ts';
 
 export interface WalkOptions {
   seed?: number;
+  /** Things in an order in which one after the other can be done: it begins there. */
+  from?: readonly string[];
   /** How much of the time is over, 0 … 1, for callers with a clock; by turns otherwise. */
   elapsed?: () => number;
   /** Turns of search at the most, where there is no clock. */
@@ -28,9 +31,9 @@ const ROUNDING = 1e-6;
 
 /** Gives way every few milliseconds. */
 export function* walkSteps(problem: WalkProblem, options: WalkOptions = {}): Generator<WalkProgress, WalkAnswer> {
-  const { seed = 1, elapsed, turns = TURNS } = options;
+  const { seed = 1, from, elapsed, turns = TURNS } = options;
   const walk = compileWalk(problem);
-  const first = walk && firstWalk(walk);
+  const first = walk && (from ? oneByOne(problem, from) : firstWalk(walk));
   if (!walk || !first) return noWalk(first !== undefined);
   const search = new WalkSearch(walk, first, seed);
   let bound = 0;
@@ -57,6 +60,11 @@ export function* walkSteps(problem: WalkProblem, options: WalkOptions = {}): Gen
 /** In one go, by turns: the same seed gives the same walk. @example solveWalk(problem).mm */
 export const solveWalk = (problem: WalkProblem, options: Omit<WalkOptions, 'elapsed'> = {}): WalkAnswer =>
   runToEnd(walkSteps(problem, options));
+
+function oneByOne({ things }: WalkProblem, from: readonly string[]): number[] {
+  const numbers = indexById(things);
+  return from.flatMap((id) => [2 * numbers.get(id)!, 2 * numbers.get(id)! + 1]);
+}
 
 const noWalk = (isProven: boolean): WalkAnswer => ({
   format: 'stube-walk-answer/1',

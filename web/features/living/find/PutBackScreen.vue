@@ -75,7 +75,7 @@ const round = computed(() => {
     const unit = store.maps.unit.get(space?.unitId ?? '');
     const room = unit ? (store.maps.room.get(unit.roomId)?.sort ?? 0) : null;
     const at = unit ? standBefore(unit) : { x: 0, y: 0 };
-    return [{ id: String(i), room, ...at, called, bin }];
+    return [{ id: String(i), room, ...at, across: space?.x ?? 0, up: space?.z ?? 0, called, bin }];
   });
   const known = byId(carried);
   return walkingOrder(carried).map(({ id }) => known.get(id)!);
