@@ -73,7 +73,10 @@ const feet = computed(() => [W.value * 0.06, W.value * 0.94]);
     />
     <path
       v-if="
-        built === 'case' && !TEMPLATES[kind].worktop && shape.slope === null && !shape.layout?.some((column) => column.high)
+        built === 'case' &&
+        !TEMPLATES[kind].worktop &&
+        shape.slope === null &&
+        !shape.layout?.some((column) => column.high)
       "
       :d="`M0 ${shape.board * 0.5}H${W}M0 ${H - shape.board * 0.5}H${W}`"
       stroke="var(--oak-dark)"
