@@ -97,6 +97,8 @@ test('a month is planned, one place pinned, and the week swapped on the phone wi
   await expect.poll(async () => (await stube.data(site)).spell.length).toBeGreaterThanOrEqual(2);
   const spells = (await stube.data(site)).spell;
   expect(spells.filter((spell) => spell.pinned)).toHaveLength(1);
+  // The shelves stood empty: what is out begins today, not on Monday.
+  expect(spells.filter(({ from }) => from === day(0)).length).toBeGreaterThanOrEqual(2);
 
   await page.setViewportSize({ width: 390, height: 844 });
   await page.getByRole('link', { name: 'The swap of the week' }).click();

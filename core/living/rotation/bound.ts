@@ -4,6 +4,7 @@
  * minutes a week, are left out.
  */
 import { ownValue, type CompiledRotation, type Spell } from './compiled.ts';
+import { startsIn } from './problem.ts';
 import { scheduleThing } from './schedule-thing.ts';
 
 export class RotationBound {
@@ -38,12 +39,12 @@ export class RotationBound {
         return total - (from >= 0 ? swap[from]! : 0);
       }, 0);
     const taken = groups.map(({ slots }) => new Float64Array(weeks).fill(-slots.length));
-    const starts = new Float64Array(weeks).fill(-problem.rules.swapsAWeek);
+    const starts = Float64Array.from({ length: weeks }, (_, week) => -startsIn(problem.rules, week));
     const fitting = cover.map((own) => own.map((counts) => new Float64Array(counts.length)));
     groups.forEach(({ slots }, g) => {
       for (let week = 0; week < weeks; week++) sum += slots.length * slot[g]![week]!;
     });
-    for (let week = 0; week < weeks; week++) sum += problem.rules.swapsAWeek * swap[week]!;
+    for (let week = 0; week < weeks; week++) sum += startsIn(problem.rules, week) * swap[week]!;
     cover.forEach((own, area) =>
       own.forEach((prices, week) =>
         prices.forEach((price, k) => {

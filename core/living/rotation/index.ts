@@ -1,7 +1,7 @@
 /** What is public of this feature. */
 export { aimsOf, type RotateAnswer, type RotateProblem, suits } from './problem.ts';
 export { readRotateProblem } from './read.ts';
-export { plannedSpells, type RoomRotation, rotationOfRoom, USUAL_RULES } from './rotation-of-room.ts';
+export { plannedSpells, type RoomRotation, rotationOfRoom, USUAL_RULES, isOut } from './rotation-of-room.ts';
 export { isInSeason } from './seasons.ts';
 export { type SwapTask, swapWalk, type WalkPoint } from './swap-walk.ts';
 export { turnSize } from './turn-size.ts';

@@ -43,9 +43,15 @@ export interface RotateRules {
   leastRest: number;
   mostRest: number;
   swapsAWeek: number;
+  /** Beside the open format: so many more come newly out in the first week, as filling what stands empty is no swap. */
+  filling?: number;
   /** Beside the open format: what comes newly out in a week takes no more minutes to set out. */
   minutesAWeek?: number | null;
 }
+
+/** How many things may come newly out in a week. */
+export const startsIn = ({ swapsAWeek, filling = 0 }: RotateRules, week: number): number =>
+  swapsAWeek + (week === 0 ? filling : 0);
 
 export interface RotateProblem {
   format: 'stube-rotate/1';

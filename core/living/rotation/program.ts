@@ -12,7 +12,7 @@ import {
   minutesOf,
   type Spell,
 } from './compiled.ts';
-import type { RotateAnswer, RotateProblem } from './problem.ts';
+import { startsIn, type RotateAnswer, type RotateProblem } from './problem.ts';
 import { answerOf, rotationOf } from './solve.ts';
 
 export interface RotationProgram {
@@ -162,10 +162,11 @@ export function rotationProgram(
       if (terms.length > slots.length) row(terms, '<=', slots.length);
     });
     const starting = here.filter(({ spell }) => spell.from === week).map(({ column }): Terms[number] => [column, 1]);
-    if (starting.length > problem.rules.swapsAWeek) row(starting, '<=', problem.rules.swapsAWeek);
-    const most = problem.rules.minutesAWeek ?? null;
-    const setOut = most === null ? [] : here.filter(({ spell }) => spell.from === week);
-    if (most !== null && setOut.length) {
+    const most = startsIn(problem.rules, week);
+    if (starting.length > most) row(starting, '<=', most);
+    const mostMinutes = problem.rules.minutesAWeek ?? null;
+    const setOut = mostMinutes === null ? [] : here.filter(({ spell }) => spell.from === week);
+    if (mostMinutes !== null && setOut.length) {
       // What is set by hand comes out whatever it takes.
       const byHand = setOut
         .filter(({ t }) => compiled.fixed[t])
@@ -173,7 +174,7 @@ export function rotationProgram(
       row(
         setOut.map(({ column, t }): Terms[number] => [column, minutesOf(compiled, t)]),
         '<=',
-        Math.max(most, byHand),
+        Math.max(mostMinutes, byHand),
       );
     }
     areas.forEach((_, area) => {

@@ -139,7 +139,10 @@ export function rotationOfRoom(data: Data, roomId: string, first: string, timeMs
     .filter(({ kind }) => kind === 'child')
     .map((child) => ({ id: child.id, months: ageInMonths(child, first) }));
   return {
-    problem: { format: 'stube-rotate/1', weeks, timeMs, slots, children, things, out, rules, pinned, weights },
+    problem: {
+      ...{ format: 'stube-rotate/1', weeks, timeMs, slots, children, things, out, pinned, weights },
+      rules: { ...rules, filling: slots.filter(({ id }) => !out[id]).length },
+    },
     mondays,
     unknownSizes,
     kept: kept.map(({ lineId }) => lines.get(lineId)!.name),

@@ -51,14 +51,14 @@ test.each([1, 2, 3, 4, 5, 6])('shelf %i: the plan keeps every rule, and the sear
 });
 
 test.each(Array.from({ length: 25 }, (_, i) => i))(
-  'small problem %i with weights, minutes and what is said of each child: still the most of all plans',
+  'small problem %i with weights, minutes, filling and what is said of each child: still the most of all plans',
   (seed) => {
     const plain = { ...rotateProblem(seed, SMALL), ...UNHURRIED };
     const [ready, not] = plain.children.map(({ id }) => id);
     const problem: RotateProblem = {
       ...plain,
       weights: { balance: seed % 3, loved: 1 + (seed % 2), rest: 2, swaps: 0.5 },
-      rules: { ...plain.rules, minutesAWeek: 6 },
+      rules: { ...plain.rules, minutesAWeek: 6, filling: seed % 3 },
       things: plain.things.map((thing, i) => ({
         ...thing,
         minutes: 3 + i,

@@ -1,5 +1,6 @@
 /** A plan under way: who is out when, what that leaves the others, and its value, kept true at every change. */
 import { minutesOf, ownValue, type CompiledRotation, type Spell } from './compiled.ts';
+import { startsIn } from './problem.ts';
 import { scheduleThing, type Offers, type Scheduled } from './schedule-thing.ts';
 
 export class Rotation {
@@ -90,7 +91,10 @@ export class Rotation {
     const start = new Float64Array(weeks);
     const most = problem.rules.minutesAWeek ?? Infinity;
     for (let week = 0; week < weeks; week++)
-      if (this.starts[week]! >= problem.rules.swapsAWeek || this.minutes[week]! + minutesOf(compiled, t) > most + 1e-9)
+      if (
+        this.starts[week]! >= startsIn(problem.rules, week) ||
+        this.minutes[week]! + minutesOf(compiled, t) > most + 1e-9
+      )
         start[week] = Infinity;
     const earliest = Math.max(0, ...after[t]!.map((a) => this.firstOut(a) + 1));
     let latest = Infinity;

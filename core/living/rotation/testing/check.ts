@@ -37,7 +37,7 @@ export function valueOfPlan(problem: RotateProblem, plan: readonly Record<string
       } else if (one.slot !== slotId) return 'moved';
       else if (one.spell + 1 > rules.longestSpell) return 'too long';
     }
-    if (fresh > rules.swapsAWeek) return 'swaps';
+    if (fresh > rules.swapsAWeek + (week === 0 ? (rules.filling ?? 0) : 0)) return 'swaps';
     if (minutes > (rules.minutesAWeek ?? Infinity)) return 'minutes';
     value -= swaps * fresh;
     for (const child of children)

@@ -4,14 +4,14 @@ import { computed, ref } from 'vue';
 import { Pin, PinOff, RefreshCw } from '@lucide/vue';
 import { addDays } from '@stube/core/calendar';
 import type { RotationRules } from '@stube/core/model';
-import { plannedSpells, USUAL_RULES, whyThis } from '@stube/core/rotation';
+import { isOut, plannedSpells, USUAL_RULES, whyThis } from '@stube/core/rotation';
 import { mondayOf } from '@stube/core/today';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { ApiError } from '../../../data/transport.ts';
 import { usePlaceName } from '../../../data/place-name.ts';
 import { useRoom } from '../../../data/room.ts';
 import { formatDate, today } from '../../../parts/day.ts';
-import { useRotationActions } from './actions.ts';
+import { notPast, useRotationActions } from './actions.ts';
 import HowItRotates from './HowItRotates.vue';
 import OutNow from './OutNow.vue';
 import RotationBalance from './RotationBalance.vue';
@@ -27,8 +27,18 @@ const busy = ref(false);
 const problem = ref('');
 const chosen = ref<{ week: number; slot: string } | null>(null);
 const rules = computed<RotationRules>(() => room.value?.rotation ?? USUAL_RULES);
-/** The next Monday, or today where it is one: what is out this week stays. */
-const first = computed(() => (mondayOf(today()) === today() ? today() : addDays(mondayOf(today()), 7)));
+const nextMonday = computed(() => (mondayOf(today()) === today() ? today() : addDays(mondayOf(today()), 7)));
+/** Where shelves stand empty, what is out begins today; else what is out this week stays, unless somebody says otherwise. */
+const chosenBegin = ref<'today' | 'monday' | null>(null);
+const begins = computed({
+  set: (chosen) => (chosenBegin.value = chosen),
+  get: () =>
+    chosenBegin.value ??
+    (slots.value.some(({ slot }) => !spells.value.some((spell) => spell.slotId === slot.id && isOut(spell)))
+      ? 'today'
+      : 'monday'),
+});
+const first = computed(() => (begins.value === 'today' ? today() : nextMonday.value));
 const nameOf = (lineId: string) => store.maps.line.get(lineId)?.name ?? '';
 const slots = computed(() =>
   store.data.slot
@@ -57,10 +67,11 @@ const cell = (slotId: string, week: number): { lineId: string; pinned: boolean; 
     );
     return { lineId, pinned, fresh: before !== lineId };
   }
-  const spell = spells.value.find(
-    (one) => one.slotId === slotId && !one.ended && one.from <= monday && (one.to === null || one.to > monday),
+  const sunday = addDays(monday, 6);
+  const spell = spells.value.findLast(
+    (one) => one.slotId === slotId && !one.ended && one.from <= sunday && (one.to === null || one.to > monday),
   );
-  return spell ? { lineId: spell.lineId, pinned: spell.pinned, fresh: spell.from === monday } : null;
+  return spell ? { lineId: spell.lineId, pinned: spell.pinned, fresh: spell.from >= monday } : null;
 };
 async function make(): Promise<void> {
   busy.value = true;
@@ -80,7 +91,7 @@ async function take(): Promise<void> {
   if (!made.value) return;
   const ids = lines.value.map((line) => line.id);
   if (await store.tryWrite(() => takeOver(made.value!, store.data.spell, ids))) {
-    store.sayDone(`What is out from ${formatDate(made.value.mondays[0]!)} is planned.`);
+    store.sayDone(`What is out from ${formatDate(first.value)} is planned.`);
     made.value = null;
   }
 }
@@ -105,18 +116,16 @@ async function pin(): Promise<void> {
       (to === null || to > made.value!.mondays[at.week]!),
   );
   if (!planned) return;
+  const begin = notPast(planned.from);
   const there = () =>
     spells.value.find(
       ({ begun, ended, pinned, from, slotId, lineId }) =>
-        slotId === planned.slotId &&
-        lineId === planned.lineId &&
-        !ended &&
-        (begun || (pinned && from === planned.from)),
+        slotId === planned.slotId && lineId === planned.lineId && !ended && (begun || (pinned && from === begin)),
     );
   const to = planned.to ?? addDays(made.value.mondays.at(-1)!, 7);
   const what = `pin ${nameOf(planned.lineId)}`;
   const done = await store.tryWrite(() =>
-    store.putRow('spell', what, there, (now) => ({ ...(now ? {} : planned), to, pinned: true })),
+    store.putRow('spell', what, there, (now) => ({ ...(now ? {} : { ...planned, from: begin }), to, pinned: true })),
   );
   if (done) {
     store.sayDone(`${nameOf(planned.lineId)} is pinned there.`);
@@ -153,6 +162,10 @@ async function unpin(spellId: string): Promise<void> {
       <h2 class="title">What is out in {{ room?.name }}</h2>
       <span class="row tight">
         <RouterLink class="press small" :to="{ name: 'swap' }">The swap of the week</RouterLink>
+        <select v-if="nextMonday !== today()" v-model="begins" class="write begins" aria-label="The plan begins">
+          <option value="today">from today</option>
+          <option value="monday">from {{ formatDate(nextMonday) }}</option>
+        </select>
         <button class="press main small" type="button" :disabled="busy" @click="make">
           <RefreshCw :size="16" />{{ busy ? 'Planning …' : 'Plan the weeks' }}
         </button>
@@ -258,6 +271,10 @@ async function unpin(spellId: string): Promise<void> {
 </template>
 
 <style scoped>
+.begins {
+  width: auto;
+  min-height: 34px;
+}
 .block {
   display: block;
 }

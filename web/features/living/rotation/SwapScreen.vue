@@ -12,17 +12,19 @@ import { useRoom } from '../../../data/room.ts';
 import { formatDate, today } from '../../../parts/day.ts';
 
 const { store, room, compartments, bins } = useRoom();
-const monday = computed(() => (mondayOf(today()) === today() ? today() : addDays(mondayOf(today()), 7)));
 const slots = computed(() => byId(store.data.slot));
 const here = computed(() => new Set(compartments.value.map(({ id }) => id)));
 const spells = computed(() =>
   store.data.spell.filter(({ slotId }) => here.value.has(slots.value.get(slotId)?.compartmentId ?? '')),
 );
+const nextMonday = computed(() => (mondayOf(today()) === today() ? today() : addDays(mondayOf(today()), 7)));
+const isDue = ({ begun, ended, from, to }: Spell, day: string): boolean =>
+  !ended && (begun ? to !== null && to <= day : from <= day);
+/** Today where something is due; else the next Monday. */
+const day = computed(() => (spells.value.some((spell) => isDue(spell, today())) ? today() : nextMonday.value));
 /** By the day of the swap: what goes in and what comes out. */
-const down = computed(() =>
-  spells.value.filter((spell) => spell.begun && !spell.ended && spell.to !== null && spell.to <= monday.value),
-);
-const up = computed(() => spells.value.filter((spell) => !spell.begun && !spell.ended && spell.from <= monday.value));
+const down = computed(() => spells.value.filter((spell) => spell.begun && isDue(spell, day.value)));
+const up = computed(() => spells.value.filter((spell) => !spell.begun && isDue(spell, day.value)));
 const nameOf = (lineId: string) => store.maps.line.get(lineId)?.name ?? '';
 const pointOf = (compartmentId: string | null | undefined): WalkPoint => {
   const unit = store.maps.unit.get(store.maps.compartment.get(compartmentId ?? '')?.unitId ?? '');
@@ -73,7 +75,13 @@ async function tick(step: (typeof steps.value)[number]): Promise<void> {
   }
   const { spell, goesIn } = step;
   const done = await store.tryWrite(() =>
-    store.patch('spell', spell, goesIn ? { ended: true, to: spell.to ?? monday.value } : { begun: true }),
+    store.patch(
+      'spell',
+      spell,
+      goesIn
+        ? { ended: true, to: spell.to ?? day.value }
+        : { begun: true, ...(spell.to === null || spell.to > today() ? { from: today() } : {}) },
+    ),
   );
   if (done) store.sayDone(`${nameOf(spell.lineId)} is ${goesIn ? 'in' : 'out'}.`);
 }
@@ -108,7 +116,7 @@ async function replace(spell: Spell, lineId: string): Promise<void> {
     <RouterLink class="press small back no-print" :to="{ name: 'rotation' }"
       ><ArrowLeft :size="16" />What is out</RouterLink
     >
-    <h2 class="title">The swap of {{ formatDate(monday) }}</h2>
+    <h2 class="title">The swap of {{ formatDate(day) }}</h2>
     <div v-if="!steps.length" class="empty">
       <h2>Nothing to swap</h2>
       <p>Nothing goes in and nothing comes out by then. A plan is made under What is out.</p>

@@ -3,11 +3,15 @@ import { plannedSpells, suggestedTurn } from '@stube/core/rotation';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { api } from '../../../data/transport.ts';
 import { useSite } from '../../../data/site.ts';
+import { today } from '../../../parts/day.ts';
 import { newId } from '../../../data/new-id.ts';
 
 /** Ages of a thing of which nobody said anything, months. */
 const FROM = 36;
 const TO = 72;
+
+/** A plan of this week begins today. */
+export const notPast = (day: string): string => (day < today() ? today() : day);
 
 export function useRotationActions() {
   const store = useSite();
@@ -47,12 +51,12 @@ export function useRotationActions() {
             slotId === spell.slotId && lineId === spell.lineId && from === answer.mondays[0],
         );
         if (goesOn) kept.add(`${goesOn.slotId} ${goesOn.from}`);
-        const to = goesOn ? goesOn.to : answer.mondays[0]!;
+        const to = goesOn ? goesOn.to : notPast(answer.mondays[0]!);
         return { table: 'spell' as const, id: spell.id, version: spell.version, values: { to } };
       });
       const pinned = here.filter((spell) => spell.pinned && !spell.begun);
       return store.writeTogether({
-        what: `what is out from ${answer.mondays[0]}`,
+        what: `what is out from ${notPast(answer.mondays[0]!)}`,
         remove: here
           .filter(({ begun, pinned: byHand }) => !begun && !byHand)
           .map(({ id, version }) => ({ table: 'spell' as const, id, version })),
@@ -62,10 +66,15 @@ export function useRotationActions() {
             (spell) =>
               !kept.has(`${spell.slotId} ${spell.from}`) &&
               !pinned.some(
-                ({ slotId, lineId, from }) => slotId === spell.slotId && lineId === spell.lineId && from === spell.from,
+                ({ slotId, lineId, from }) =>
+                  slotId === spell.slotId && lineId === spell.lineId && from === notPast(spell.from),
               ),
           )
-          .map((values) => ({ table: 'spell' as const, id: newId(), values: { ...values } })),
+          .map((values) => ({
+            table: 'spell' as const,
+            id: newId(),
+            values: { ...values, from: notPast(values.from) },
+          })),
       });
     },
   };
