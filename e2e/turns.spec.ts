@@ -125,6 +125,16 @@ test('a month is planned, one place pinned, and the week swapped on the phone wi
   const out = spell.filter(({ begun }) => begun).map(({ lineId }) => line.find(({ id }) => id === lineId)!.name);
   expect(out).toContain(instead);
   expect(out).not.toContain(gone);
+  // What was set out today is out since today, and that it is loved is seen to be noted.
+  expect(spell.filter(({ begun, ended }) => begun && !ended).every(({ from }) => from <= day(0))).toBe(true);
+  await page.goto(`${stube.address}/s/${site}/r/${room}/rotation`);
+  const loved = page
+    .getByRole('region', { name: 'Out now' })
+    .getByRole('button', { name: /: loved$/ })
+    .first();
+  await loved.click();
+  await expect(loved).toHaveAttribute('aria-pressed', 'true');
+  await expectAccessible(page);
 });
 
 test('a seasonal box comes out by its date', async ({ page, stube }) => {

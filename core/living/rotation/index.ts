@@ -5,7 +5,7 @@ export { plannedSpells, type RoomRotation, rotationOfRoom, USUAL_RULES, isOut } 
 export { isInSeason } from './seasons.ts';
 export { type SwapTask, swapWalk, type WalkPoint } from './swap-walk.ts';
 export { turnSize } from './turn-size.ts';
-export { suggestedTurn } from './usual-turns.ts';
+export { comesBefore, suggestedTurn } from './usual-turns.ts';
 export { MONTHS, monthsOfWeeks, weeksOfMonths } from './weeks.ts';
 export { whyThis } from './why.ts';
 export { rotateWith } from './with-solver.ts';

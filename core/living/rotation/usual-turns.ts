@@ -1,5 +1,6 @@
 /** What usually takes turns on open shelves, with its areas and ages in months, by kind of thing: a first answer to be corrected (our own judgement). */
 import type { Category, Line, Rotating } from '../../ground/model/entities.ts';
+import { materialOf } from './materials.ts';
 import { kindOfLine } from '../../ground/contents/piece.ts';
 
 type Turn = readonly [areas: readonly string[], from: number, to: number];
@@ -63,11 +64,24 @@ export const USUAL_TURNS: Readonly<Record<string, Turn>> = {
 };
 
 export type SuggestedTurn = Pick<Rotating, 'areas' | 'fromMonths' | 'toMonths'>;
-/** @returns null for what usually takes no turns, or is of no kind that is known */
+/** A material by its name comes before what its kind is. @returns null for what usually takes no turns, or is of no kind that is known */
 export function suggestedTurn(
-  line: Pick<Line, 'kind'>,
+  line: Pick<Line, 'kind' | 'name'>,
   category: Pick<Category, 'starter'> | undefined,
 ): SuggestedTurn | null {
+  const material = materialOf(line.name);
+  if (material) {
+    const { areas, fromMonths, toMonths } = material;
+    return { areas: [...areas], fromMonths, toMonths };
+  }
   const turn = USUAL_TURNS[kindOfLine(line, category)?.category.key ?? category?.starter ?? ''];
   return turn ? { areas: [...turn[0]], fromMonths: turn[1], toMonths: turn[2] } : null;
+}
+
+/** Of what takes turns already, or begins to: the lines whose material comes before that of this one. */
+export function comesBefore(line: Pick<Line, 'id' | 'name'>, others: readonly Pick<Line, 'id' | 'name'>[]): string[] {
+  const after = materialOf(line.name)?.after ?? [];
+  return others
+    .filter(({ id, name }) => id !== line.id && after.includes(materialOf(name)?.names[0] ?? ''))
+    .map(({ id }) => id);
 }

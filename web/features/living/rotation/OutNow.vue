@@ -11,12 +11,12 @@ const props = defineProps<{ spells: readonly Spell[] }>();
 const store = useSite();
 const outNow = computed(() => props.spells.filter((spell) => spell.begun && !spell.ended));
 const nameOf = (lineId: string) => store.maps.line.get(lineId)?.name ?? '';
+const isTold = (lineId: string, kind: (typeof INTERESTS)[number]): boolean =>
+  store.data.interest.some((one) => one.lineId === lineId && one.kind === kind && one.on === today());
 async function tell(lineId: string, kind: (typeof INTERESTS)[number]): Promise<void> {
   const seen = { lineId, kind, on: today() };
   // Pressed twice it was seen once.
-  const isTold = () =>
-    store.data.interest.some((one) => one.lineId === lineId && one.kind === kind && one.on === seen.on);
-  if (await store.tryWrite(() => store.send('POST', '/rows/interest', () => (isTold() ? null : seen))))
+  if (await store.tryWrite(() => store.send('POST', '/rows/interest', () => (isTold(lineId, kind) ? null : seen))))
     store.sayDone(`${nameOf(lineId)}: ${kind}.`);
 }
 /** Not touched so often since it was last used or loved: a candidate for the next edit (practice R3). */
@@ -55,6 +55,7 @@ async function takeIn(spell: Spell): Promise<void> {
             :key="kind"
             class="press small quiet"
             type="button"
+            :aria-pressed="isTold(spell.lineId, kind)"
             :aria-label="`${nameOf(spell.lineId)}: ${kind}`"
             @click="tell(spell.lineId, kind)"
           >

@@ -1,5 +1,5 @@
 import { AREAS, type Line, type Spell } from '@stube/core/model';
-import { plannedSpells, suggestedTurn } from '@stube/core/rotation';
+import { comesBefore, plannedSpells, suggestedTurn } from '@stube/core/rotation';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { api } from '../../../data/transport.ts';
 import { useSite } from '../../../data/site.ts';
@@ -16,15 +16,17 @@ export const notPast = (day: string): string => (day < today() ? today() : day);
 export function useRotationActions() {
   const store = useSite();
   /** Its ages are those of its kind, where these are known. */
-  const turnOf = (line: Line, areas: readonly string[] | null) => {
+  const turnOf = (line: Line, areas: readonly string[] | null, turning: readonly Line[]) => {
     const usual = suggestedTurn(line, store.maps.category.get(line.categoryId ?? ''));
     return {
       lineId: line.id,
       areas: areas ? [...areas] : (usual?.areas ?? [AREAS[0]]),
       fromMonths: usual?.fromMonths ?? FROM,
       toMonths: usual?.toMonths ?? TO,
+      afterIds: comesBefore(line, turning),
     };
   };
+  const turningNow = (): Line[] => store.data.rotating.flatMap(({ lineId }) => store.maps.line.get(lineId) ?? []);
   return {
     plan: (roomId: string, first: string) =>
       api<RotationAnswer>('POST', `/sites/${store.id}/rooms/${roomId}/rotation`, { first }),
@@ -35,7 +37,7 @@ export function useRotationActions() {
         create: lines.map((line) => ({
           table: 'rotating' as const,
           id: newId(),
-          values: turnOf(line, areas),
+          values: turnOf(line, areas, [...turningNow(), ...lines]),
         })),
       }),
     /** What was planned before and has not begun is replaced; what is out gets the day on which it goes in. */
