@@ -33,6 +33,13 @@ function within(timeMs: number, began: number, steps: Generator<Progress, unknow
   }
 }
 
+/** The same for steps that are told how much of the time is over. */
+function timed(timeMs: number, stepsOf: (options: { elapsed: () => number }) => Generator<Progress, unknown>): unknown {
+  const began = performance.now();
+  const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, timeMs);
+  return within(timeMs, began, stepsOf({ elapsed }));
+}
+
 const COMMANDS: Record<string, (json: unknown, roomName?: string) => unknown> = {
   fit(json) {
     const problem = readFitProblem(json);
@@ -40,9 +47,7 @@ const COMMANDS: Record<string, (json: unknown, roomName?: string) => unknown> = 
   },
   place(json) {
     const problem = readDepthProblem(json);
-    const began = performance.now();
-    const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
-    return within(problem.timeMs, began, depthSteps(problem, { elapsed }));
+    return timed(problem.timeMs, (options) => depthSteps(problem, options));
   },
   plan(json, roomName) {
     if (roomName !== undefined) {
@@ -50,9 +55,7 @@ const COMMANDS: Record<string, (json: unknown, roomName?: string) => unknown> = 
       return planSavedRoom(data, roomName, day, () => performance.now(), EACH_PLAN);
     }
     const problem = readPlanProblem(json);
-    const began = performance.now();
-    const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
-    return within(problem.timeMs, began, togetherSteps(togetherOf(problem), { elapsed }));
+    return timed(problem.timeMs, (options) => togetherSteps(togetherOf(problem), options));
   },
   cut(json) {
     const problem = readCutProblem(json);
@@ -60,15 +63,11 @@ const COMMANDS: Record<string, (json: unknown, roomName?: string) => unknown> = 
   },
   moves(json) {
     const problem = readMovesProblem(json);
-    const began = performance.now();
-    const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
-    return within(problem.timeMs, began, movesSteps(problem, { elapsed }));
+    return timed(problem.timeMs, (options) => movesSteps(problem, options));
   },
   walk(json) {
     const problem = readWalkProblem(json);
-    const began = performance.now();
-    const elapsed = () => (performance.now() - began + MARGIN) / Math.max(1, problem.timeMs);
-    return within(problem.timeMs, began, walkSteps(problem, { elapsed }));
+    return timed(problem.timeMs, (options) => walkSteps(problem, options));
   },
   async rotate(json) {
     const problem = readRotateProblem(json);

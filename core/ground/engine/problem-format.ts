@@ -92,18 +92,22 @@ export class FieldReader {
       this.fail(name, 'must be two integers');
     return [value[0] as number, value[1] as number];
   }
-  list<T>(name: string, most: number, read: (item: FieldReader, path: string) => T): T[] {
+  private array(name: string, most: number): unknown[] {
     const value = this.value(name);
     if (!Array.isArray(value)) this.fail(name, 'must be a list');
     if (value.length > most) this.fail(name, `must not have more than ${most} entries`);
-    return value.map((item, i) => read(new FieldReader(item, `${this.at(name)}[${i}]`), `${this.at(name)}[${i}]`));
+    return value;
+  }
+  list<T>(name: string, most: number, read: (item: FieldReader, path: string) => T): T[] {
+    return this.array(name, most).map((item, i) =>
+      read(new FieldReader(item, `${this.at(name)}[${i}]`), `${this.at(name)}[${i}]`),
+    );
   }
   /** Texts that are not empty. */
   texts(name: string, most: number): string[] {
-    const value = this.value(name);
-    if (!Array.isArray(value)) this.fail(name, 'must be a list');
-    if (value.length > most) this.fail(name, `must not have more than ${most} entries`);
-    return value.map((item, i) => new FieldReader({ [`${name}[${i}]`]: item }, this.path).text(`${name}[${i}]`));
+    return this.array(name, most).map((item, i) =>
+      new FieldReader({ [`${name}[${i}]`]: item }, this.path).text(`${name}[${i}]`),
+    );
   }
   /** So many rows of so many numbers, none less than 0. */
   rows(name: string, size: number): number[][] {
@@ -117,10 +121,7 @@ export class FieldReader {
   }
   /** A list of two of something each. */
   pairs<T>(name: string, most: number, read: (item: unknown, path: string) => T): [T, T][] {
-    const value = this.value(name);
-    if (!Array.isArray(value)) this.fail(name, 'must be a list');
-    if (value.length > most) this.fail(name, `must not have more than ${most} entries`);
-    return value.map((pair: unknown, i): [T, T] => {
+    return this.array(name, most).map((pair, i): [T, T] => {
       if (!Array.isArray(pair) || pair.length !== 2) this.fail(`${name}[${i}]`, 'must be a pair');
       const [a, b] = pair as [unknown, unknown];
       return [read(a, `${this.at(name)}[${i}][0]`), read(b, `${this.at(name)}[${i}][1]`)];
@@ -128,9 +129,7 @@ export class FieldReader {
   }
   /** Whole numbers, none less than `least`. */
   integers(name: string, least: number, most = 1e9): number[] {
-    const value = this.value(name);
-    if (!Array.isArray(value)) this.fail(name, 'must be a list');
-    return value.map((item, i) =>
+    return this.array(name, Infinity).map((item, i) =>
       new FieldReader({ [`${name}[${i}]`]: item }, this.path).integer(`${name}[${i}]`, least, most),
     );
   }

@@ -16,22 +16,26 @@ export interface Stop {
 
 const apart = (a: Stop, b: Stop): number => Math.abs(a.x - b.x) + Math.abs(a.y - b.y);
 
+const HAND = 'the hand';
 /** Turns of search where there are more stops than are proven. */
 const TURNS = 60;
 
 /** Stops of one room, each place to stand once, so that one walks least. It begins wherever that is best. */
 function within(stops: readonly Stop[]): Stop[] {
   const there = [...groupedBy(stops, ({ x, y }) => `${x} ${y}`)];
+  const points = there.map(([, [stop]]) => stop!);
+  // All of it is in the hand from the start, and the hand is as far from every place: the walk begins wherever is best.
+  const away = Math.max(...points.flatMap((a) => points.map((b) => apart(a, b))));
   const { acts } = solveWalk(
     {
       format: 'stube-walk/1',
       timeMs: 0,
-      carry: 0,
-      stops: there.map(([point]) => point),
-      mm: there.map(([, [a]]) => there.map(([, [b]]) => apart(a!, b!))),
-      start: null,
+      carry: there.length,
+      stops: [HAND, ...there.map(([point]) => point)],
+      mm: [[0, ...points.map(() => away)], ...points.map((a) => [away, ...points.map((b) => apart(a, b))])],
+      start: HAND,
       end: null,
-      things: there.map(([point]) => ({ id: point, from: point, to: point, size: 0 })),
+      things: there.map(([point]) => ({ id: point, from: HAND, to: point, size: 1 })),
       order: [],
     },
     { turns: TURNS },

@@ -18,6 +18,9 @@ const DAY_LENGTH = 'YYYY-MM-DD'.length;
 /** Monday of the week of a day, ISO. */
 export const mondayOf = (day: string): string => addDays(day, -((new Date(`${day}T00:00:00Z`).getUTCDay() + 6) % 7));
 
+/** That day where it is a Monday, else the next one, ISO. */
+export const mondayFrom = (day: string): string => mondayOf(addDays(day, 6));
+
 /** @param today ISO date */
 export function doneThisWeek(data: Data, today: string): DoneThisWeek {
   const monday = mondayOf(today);

@@ -2,5 +2,5 @@
 export { agendaOf } from './agenda.ts';
 export { type AgendaItem, SCREEN_OF } from './agenda-item.ts';
 export { choresOf } from './chores.ts';
-export { doneThisWeek, type DoneThisWeek, mondayOf } from './done.ts';
+export { doneThisWeek, type DoneThisWeek, mondayFrom, mondayOf } from './done.ts';
 export { bestIn, type Chore } from './minutes.ts';

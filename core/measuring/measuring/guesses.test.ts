@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { allowedLoad, asAllowed, isLoadGuessed, UNKNOWN_LOAD } from './guesses.ts';
+import { allowedIn, allowedLoad, isLoadGuessed, UNKNOWN_LOAD } from './guesses.ts';
 
 test.each([
   ['nobody told anything', { template: 'trunk', maxLoad: null }, 30_000, true, UNKNOWN_LOAD],
@@ -14,10 +14,10 @@ test.each([
 });
 
 test('nothing but the ceiling is above a table, unless somebody measured', () => {
-  const unit = { id: 'u', template: 'table', maxLoad: null, height: 720 } as const;
-  const top = { unitId: 'u', floor: 720, height: 400, measured: false, drawer: false, maxLoad: 30_000 };
+  const unit = { template: 'table', maxLoad: null, height: 720 } as const;
+  const top = { floor: 720, height: 400, measured: false, drawer: false, maxLoad: 30_000 };
   const under = { ...top, floor: 0, height: 690 };
   expect(
-    asAllowed([top, { ...top, measured: true }, under], [unit], { height: 2400 }).map(({ height }) => height),
+    [top, { ...top, measured: true }, under].map((space) => allowedIn(unit, space, { height: 2400 }).height),
   ).toEqual([1680, 400, 690]);
 });

@@ -2,13 +2,12 @@
  * What of a place is guessed while nobody has told it: what it bears, and how high one may stand things on a table or a
  * cupboard. A guess is marked as one, warns where it is clearly exceeded, and keeps nothing out (H8).
  */
-import { byId } from '../../ground/model/by-id.ts';
 import type { Compartment, Room, Unit } from '../../ground/model/entities.ts';
 import { startOf, TEMPLATES } from './templates.ts';
 
 type Bearing = Pick<Unit, 'template' | 'maxLoad'>;
-type Furniture = Pick<Unit, 'id' | 'template' | 'maxLoad' | 'height'>;
-type Place = Pick<Compartment, 'unitId' | 'floor' | 'height' | 'measured' | 'drawer' | 'maxLoad'>;
+type Furniture = Pick<Unit, 'template' | 'maxLoad' | 'height'>;
+type Place = Pick<Compartment, 'floor' | 'height' | 'measured' | 'drawer' | 'maxLoad'>;
 
 /** Grams that no household puts on one shelf: where nobody told a load, this much may stand. */
 export const UNKNOWN_LOAD = 10_000_000;
@@ -36,17 +35,12 @@ export const isHeightGuessed = (
   !measured &&
   ((TEMPLATES[template].worktop && floor > 0 && !drawer) || (template === 'top' && height === startOf('top').height));
 
-/** The compartments as they may be used: what is guessed of them keeps nothing out. */
-export function asAllowed<S extends Place>(
-  spaces: readonly S[],
-  units: readonly Furniture[],
+/** What a compartment may take, of load and of height: what is guessed of it keeps nothing out. */
+export const allowedIn = (
+  unit: Furniture,
+  space: Place,
   room: Pick<Room, 'height'>,
-): S[] {
-  const known = byId(units);
-  return spaces.map((space) => {
-    const unit = known.get(space.unitId);
-    if (!unit) return space;
-    const height = isHeightGuessed(unit, space) ? Math.max(space.height, room.height - space.floor) : space.height;
-    return { ...space, height, maxLoad: allowedLoad(unit, space) };
-  });
-}
+): Pick<Compartment, 'maxLoad' | 'height'> => ({
+  maxLoad: allowedLoad(unit, space),
+  height: isHeightGuessed(unit, space) ? Math.max(space.height, room.height - space.floor) : space.height,
+});

@@ -6,7 +6,7 @@ import { contentsOf, type Contents } from '../../ground/contents/contents.ts';
 import { canHang } from '../../containing/containers/hanging.ts';
 import { shapeOf } from '../../ground/contents/shape.ts';
 import { widthOf } from '../../containing/containers/spaces.ts';
-import { asAllowed } from '../../measuring/measuring/guesses.ts';
+import { allowedIn } from '../../measuring/measuring/guesses.ts';
 import { walksOf } from '../walking/walks.ts';
 import { fetchedOf } from '../../ground/frequency/fetched.ts';
 import { isYoung, keptFromChildren } from '../../ground/hazards/kept-from-children.ts';
@@ -88,21 +88,20 @@ export function placeProblemOf(data: RoomData): RoomProblem {
   const walks = walksOf(room, centres, units);
   const unitOf = byId(units);
   const parkedAt = groupedBy(data.parked ?? [], ({ bin }) => bin.parkId);
-  const spaces = asAllowed(data.compartments, units, room).filter((space) => unitOf.has(space.unitId));
+  const spaces = data.compartments.filter((space) => unitOf.has(space.unitId));
   const inUnit = groupedBy(spaces, ({ unitId }) => unitId);
-  const told = byId(data.compartments);
   const compartments = spaces.map((space): RoomCompartment => {
     const unit = unitOf.get(space.unitId)!;
     const parked = parkedAt.get(space.id) ?? [];
     const width = parked.reduce((left, one) => left - parkedWidth(one, space), widthOf(space));
     const load = parked.reduce((sum, { contents, shape }) => sum + binMass(contents, shape), 0);
-    const usual = told.get(space.id)!;
+    const allowed = allowedIn(unit, space, room);
     return {
       id: space.id,
       unit: unit.id,
       floor: space.floor,
       depth: space.depth,
-      height: space.height,
+      height: allowed.height,
       access: space.access,
       // Room to grow is kept where bins stand side by side; a cube made for its box may be full.
       width: Math.max(0, ONE_EACH.includes(unit.template) ? Math.ceil(width / (1 - site.growth)) : width),
@@ -113,9 +112,9 @@ export function placeProblemOf(data: RoomData): RoomProblem {
       onView: unit.onView,
       hangs: space.hangs,
       lifts: unit.template === 'trunk',
-      maxLoad: Math.max(0, space.maxLoad - load),
-      ...(usual.maxLoad < space.maxLoad || usual.height < space.height
-        ? { usual: { maxLoad: Math.max(0, usual.maxLoad - load), height: usual.height } }
+      maxLoad: Math.max(0, allowed.maxLoad - load),
+      ...(space.maxLoad < allowed.maxLoad || space.height < allowed.height
+        ? { usual: { maxLoad: Math.max(0, space.maxLoad - load), height: space.height } }
         : {}),
       over: inUnit
         .get(unit.id)!

@@ -62,6 +62,8 @@ export class DepthSearch {
   /** Bins without a place in the best plan, and what they count for. */
   bestUnplaced = 0;
   bestLeft = 0;
+  /** A plan is better only with less than this without a place. */
+  leftBelow = Infinity;
   readonly best: Kept;
 
   /** @param now a first whole plan @param fixed bins that stay where they stand, what they stand on among them @param hot how far it may get worse at first */
@@ -97,7 +99,7 @@ export class DepthSearch {
   /** Remembers what is better than all before. */
   private keep(): void {
     const { now, best } = this;
-    if (now.effort >= this.bestEffort - TIE) return;
+    if (now.effort >= this.bestEffort - TIE || now.left >= this.leftBelow - TIE) return;
     this.bestEffort = now.effort;
     this.bestUnplaced = now.unplaced;
     this.bestLeft = now.left;
@@ -106,22 +108,6 @@ export class DepthSearch {
     best.y0.set(now.y0);
     best.z0.set(now.z0);
     best.turned.set(now.turned);
-  }
-
-  private apart: { best: Kept; effort: number; unplaced: number; left: number } | null = null;
-  /** The best so far is kept beside what is found from now on. */
-  keepApart(): void {
-    this.apart = {
-      best: structuredClone(this.best),
-      ...{ effort: this.bestEffort, unplaced: this.bestUnplaced, left: this.bestLeft },
-    };
-  }
-  /** What was kept apart is the best again, unless more has a place now. */
-  backUnlessMoreIsPlaced(): void {
-    const { apart } = this;
-    if (!apart || this.bestLeft < apart.left - TIE) return;
-    Object.assign(this.best, apart.best);
-    [this.bestEffort, this.bestUnplaced, this.bestLeft] = [apart.effort, apart.unplaced, apart.left];
   }
 
   /** @param done how much of the time is over, 0 … 1 @param tries how many are made */

@@ -8,8 +8,7 @@ import { construct, constructPriced, keepLocked } from './construct.ts';
 import { compileDepth } from './compiled.ts';
 import type { DepthAnswer, DepthPosition, DepthProblem } from './problem.ts';
 import { putStanding, shiftBack, type Numbers } from './put-standing.ts';
-import { TIE } from './searching.ts';
-import { keepToUsual, LAST_RESORT } from './usual-limits.ts';
+import { UsualLimits } from './usual-limits.ts';
 import { DepthSearch, HOT, WARM, type Kept } from './search.ts';
 
 export interface DepthOptions {
@@ -86,7 +85,7 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
       if (problem.compartments[space]!.id !== compartment) place.base[bin * place.spaces + space]! += CARRIED;
   const now = new Arrangement(place);
   putStanding(now, standing, stays, binAt, spaceAt);
-  let loosen = keepToUsual(place);
+  const limits = new UsualLimits(place);
   let rounds = 0;
   let spent = 0;
   const round = (bound: DepthBound, target: number) => {
@@ -135,16 +134,11 @@ export function* depthSteps(problem: DepthProblem, options: DepthOptions = {}): 
     const done = elapsed ? time() : turn / most;
     if (done >= 1 || isProven()) break;
     if (bound && turn % ROUNDS.every === 0 && rounds < ROUNDS.most && spent < ROUNDS.share) round(bound, effortNow());
-    if (loosen && done >= LAST_RESORT && search.bestLeft > TIE) {
-      loosen();
-      loosen = null;
-      search.keepApart();
-    }
+    limits.lastResort(done, search);
     search.step(done, TRIES);
     yield told();
   }
-  loosen?.();
-  search.backUnlessMoreIsPlaced();
+  limits.letBe();
   const found = answerOf(problem, search.best, effortNow(), proven());
   if (!start.length) return found;
   const settled = new Arrangement(place);

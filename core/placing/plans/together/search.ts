@@ -44,7 +44,8 @@ export class PlanSearch {
   best: KeptPlan | null = null;
   /** What needs without a place count for in the best plan. */
   bestLeft = 0;
-  private apart: { best: KeptPlan; cost: number; left: number } | null = null;
+  /** A plan is better only with less than this without a place. */
+  leftBelow = Infinity;
 
   constructor(plan: CompiledPlan, seed: number) {
     const { problem, place } = plan;
@@ -111,7 +112,7 @@ export class PlanSearch {
 
   private keep(): void {
     const { cost, now, option } = this.chosen;
-    if (cost >= this.bestCost - TIE) return;
+    if (cost >= this.bestCost - TIE || this.leftNow() >= this.leftBelow - TIE) return;
     this.bestCost = cost;
     this.bestLeft = this.leftNow();
     if (!this.best) {
@@ -130,17 +131,6 @@ export class PlanSearch {
     best.z0.set(now.z0);
     best.turned.set(now.turned);
     best.on.set(now.on);
-  }
-
-  /** The best so far is kept beside what is found from now on. */
-  keepApart(): void {
-    if (this.best) this.apart = { best: structuredClone(this.best), cost: this.bestCost, left: this.bestLeft };
-  }
-  /** What was kept apart is the best again, unless more has a place now. */
-  backUnlessMoreIsPlaced(): void {
-    const { apart } = this;
-    if (!apart || this.bestLeft < apart.left - TIE) return;
-    [this.best, this.bestCost, this.bestLeft] = [apart.best, apart.cost, apart.left];
   }
 
   /** @param done how much of the time is over, 0 … 1 @param tries how many are made */

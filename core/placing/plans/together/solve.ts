@@ -3,8 +3,7 @@ import { indexById } from '../../../ground/model/by-id.ts';
 import { Arrangement } from '../../placement/depth/arrangement.ts';
 import type { DepthPosition } from '../../placement/depth/problem.ts';
 import { shiftBack } from '../../placement/depth/put-standing.ts';
-import { TIE } from '../../placement/depth/searching.ts';
-import { keepToUsual, LAST_RESORT } from '../../placement/depth/usual-limits.ts';
+import { UsualLimits } from '../../placement/depth/usual-limits.ts';
 import { runToEnd } from '../../../ground/engine/run-to-end.ts';
 import { compilePlan, type CompiledPlan } from './compiled-plan.ts';
 import type { PlanAnswer, PlanPosition, TogetherProblem } from './problem.ts';
@@ -40,23 +39,18 @@ export function* togetherSteps(
   const bound = planBound(plan);
   const search = new PlanSearch(plan, seed);
   search.asNow();
-  let loosen = keepToUsual(plan.place);
+  const limits = new UsualLimits(plan.place);
   for (const _ of search.construct()) yield progress;
   progress.answer = () => answerOf(plan, search.best, search.bestCost, bound);
   for (let turn = 0; elapsed || turn < iterations; turn++) {
     const done = elapsed ? elapsed() : turn / iterations;
     if (done >= 1 || search.bestCost - bound <= 1e-7 * Math.max(1, search.bestCost)) break;
-    if (loosen && done >= LAST_RESORT && search.bestLeft > TIE) {
-      loosen();
-      loosen = null;
-      search.keepApart();
-    }
+    limits.lastResort(done, search);
     search.step(done, TRIES);
     progress.cost = search.bestCost;
     yield progress;
   }
-  loosen?.();
-  search.backUnlessMoreIsPlaced();
+  limits.letBe();
   return answerOf(plan, settled(plan, search.best), search.bestCost, bound);
 }
 

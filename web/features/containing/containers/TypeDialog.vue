@@ -122,11 +122,3 @@ const SIDES = [
     <TypePicture v-if="type" :type="type" />
   </EntityDialog>
 </template>
-
-<style scoped>
-.three {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 10px;
-}
-</style>

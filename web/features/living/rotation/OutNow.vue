@@ -2,6 +2,7 @@
 /** What is out now, and what the children make of it: one tap each. */
 import { computed } from 'vue';
 import { addDays } from '@stube/core/calendar';
+import { isOut } from '@stube/core/rotation';
 import { mondayOf } from '@stube/core/today';
 import { INTERESTS, type Spell } from '@stube/core/model';
 import { useSite } from '../../../data/site.ts';
@@ -9,7 +10,7 @@ import { formatDate, today } from '../../../parts/day.ts';
 
 const props = defineProps<{ spells: readonly Spell[] }>();
 const store = useSite();
-const outNow = computed(() => props.spells.filter((spell) => spell.begun && !spell.ended));
+const outNow = computed(() => props.spells.filter(isOut));
 const nameOf = (lineId: string) => store.maps.line.get(lineId)?.name ?? '';
 const isTold = (lineId: string, kind: (typeof INTERESTS)[number]): boolean =>
   store.data.interest.some((one) => one.lineId === lineId && one.kind === kind && one.on === today());

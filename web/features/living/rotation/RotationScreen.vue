@@ -5,7 +5,7 @@ import { Pin, PinOff, RefreshCw } from '@lucide/vue';
 import { addDays } from '@stube/core/calendar';
 import type { RotationRules } from '@stube/core/model';
 import { isOut, plannedSpells, USUAL_RULES, whyThis } from '@stube/core/rotation';
-import { mondayOf } from '@stube/core/today';
+import { mondayFrom, mondayOf } from '@stube/core/today';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { ApiError } from '../../../data/transport.ts';
 import { usePlaceName } from '../../../data/place-name.ts';
@@ -27,7 +27,7 @@ const busy = ref(false);
 const problem = ref('');
 const chosen = ref<{ week: number; slot: string } | null>(null);
 const rules = computed<RotationRules>(() => room.value?.rotation ?? USUAL_RULES);
-const nextMonday = computed(() => (mondayOf(today()) === today() ? today() : addDays(mondayOf(today()), 7)));
+const nextMonday = computed(() => mondayFrom(today()));
 /** Where shelves stand empty, what is out begins today; else what is out this week stays, unless somebody says otherwise. */
 const chosenBegin = ref<'today' | 'monday' | null>(null);
 const begins = computed({
@@ -91,7 +91,7 @@ async function take(): Promise<void> {
   if (!made.value) return;
   const ids = lines.value.map((line) => line.id);
   if (await store.tryWrite(() => takeOver(made.value!, store.data.spell, ids))) {
-    store.sayDone(`What is out from ${formatDate(first.value)} is planned.`);
+    store.sayDone(`What is out from ${formatDate(notPast(made.value.mondays[0]!))} is planned.`);
     made.value = null;
   }
 }

@@ -2,11 +2,10 @@
 /** The swap of a week as one walk with two hands, ticked on the phone; what cannot be found is replaced on the spot (practice R4). */
 import { computed, ref } from 'vue';
 import { ArrowLeft, Check } from '@lucide/vue';
-import { addDays } from '@stube/core/calendar';
 import { standBefore } from '@stube/core/floor';
 import { byId, type Spell } from '@stube/core/model';
 import { type SwapTask, swapWalk, type WalkPoint } from '@stube/core/rotation';
-import { mondayOf } from '@stube/core/today';
+import { mondayFrom } from '@stube/core/today';
 import { usePlaceName } from '../../../data/place-name.ts';
 import { useRoom } from '../../../data/room.ts';
 import { formatDate, today } from '../../../parts/day.ts';
@@ -17,11 +16,10 @@ const here = computed(() => new Set(compartments.value.map(({ id }) => id)));
 const spells = computed(() =>
   store.data.spell.filter(({ slotId }) => here.value.has(slots.value.get(slotId)?.compartmentId ?? '')),
 );
-const nextMonday = computed(() => (mondayOf(today()) === today() ? today() : addDays(mondayOf(today()), 7)));
 const isDue = ({ begun, ended, from, to }: Spell, day: string): boolean =>
   !ended && (begun ? to !== null && to <= day : from <= day);
 /** Today where something is due; else the next Monday. */
-const day = computed(() => (spells.value.some((spell) => isDue(spell, today())) ? today() : nextMonday.value));
+const day = computed(() => (spells.value.some((spell) => isDue(spell, today())) ? today() : mondayFrom(today())));
 /** By the day of the swap: what goes in and what comes out. */
 const down = computed(() => spells.value.filter((spell) => spell.begun && isDue(spell, day.value)));
 const up = computed(() => spells.value.filter((spell) => !spell.begun && isDue(spell, day.value)));

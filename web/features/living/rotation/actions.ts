@@ -1,5 +1,5 @@
 import { AREAS, type Line, type Spell } from '@stube/core/model';
-import { comesBefore, plannedSpells, suggestedTurn } from '@stube/core/rotation';
+import { comesBefore, isOut, plannedSpells, suggestedTurn } from '@stube/core/rotation';
 import type { RotationAnswer } from '@stube/contract/rotation/requests';
 import { api } from '../../../data/transport.ts';
 import { useSite } from '../../../data/site.ts';
@@ -44,7 +44,7 @@ export function useRotationActions() {
     takeOver(answer: RotationAnswer, spells: readonly Spell[], lines: readonly string[]) {
       const own = new Set(answer.problem.slots.map(({ id }) => id));
       const here = spells.filter(({ slotId, lineId }) => own.has(slotId) || lines.includes(lineId));
-      const outNow = new Map(here.filter(({ begun, ended }) => begun && !ended).map((spell) => [spell.slotId, spell]));
+      const outNow = new Map(here.filter(isOut).map((spell) => [spell.slotId, spell]));
       const planned = plannedSpells(answer.answer.plan, answer.mondays);
       const kept = new Set<string>();
       const update = [...outNow.values()].map((spell) => {

@@ -108,11 +108,3 @@ const preview = computed<Fixture>(() => ({
     <CautionPreview table="fixture" :row="preview" />
   </EntityDialog>
 </template>
-
-<style scoped>
-.three {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 10px;
-}
-</style>

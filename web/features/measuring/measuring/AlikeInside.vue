@@ -79,11 +79,3 @@ watch(
     </p>
   </div>
 </template>
-
-<style scoped>
-.three {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 10px;
-}
-</style>

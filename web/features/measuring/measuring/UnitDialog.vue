@@ -283,11 +283,6 @@ const values = () => ({
   gap: 24px;
   align-items: start;
 }
-.three {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 10px;
-}
 .by {
   display: flex;
   align-items: center;

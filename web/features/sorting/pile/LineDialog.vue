@@ -269,11 +269,6 @@ const families = computed(() =>
 </template>
 
 <style scoped>
-.three {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 10px;
-}
 .inside {
   padding: 6px 0 10px 14px;
   border-left: 3px solid var(--rule);
