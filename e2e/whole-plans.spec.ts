@@ -192,3 +192,46 @@ test('a playroom of cubes, by hand from the first line to everything in its plac
     expect(type?.outHeight ?? one.outHeight).toBeLessThanOrEqual(space.height);
   }
 });
+
+test('a bin without a place: another makes room by one press, and nothing that stands is taken out unasked', async ({
+  page,
+  stube,
+}) => {
+  const { own, unit, lines, data, contain, place, open } = await den(stube, 'Tight house');
+  await stube.ask(`${own}/rows/person`, { name: 'Ruth', kind: 'adult', stature: 1650 });
+  await unit({ name: 'High box', width: 420, height: 560, depth: 420, rows: 1, x: 1000 });
+  await unit({ name: 'Low box', width: 420, height: 300, depth: 420, rows: 1, x: 2000 });
+  await lines('25 toy cars', '2 shoeboxes wooden blocks');
+  await contain('Open tub, small');
+  const { category, containerType, compartment, unit: units } = await data();
+  const idOf = (name: string) => category.find((known) => known.name === name)!.id;
+  const large = containerType.find(({ name }) => name === 'Open tub, large')!.id;
+  await stube.ask(`${own}/rooms/${(await data()).room[0]!.id}/contain`, {
+    choices: [{ categoryId: idOf('Wooden blocks'), containerTypeId: large, count: 1 }],
+  });
+  const space = (name: string) =>
+    compartment.find(({ unitId }) => units.find(({ id }) => id === unitId)!.name === name)!.id;
+  await place((bin) => ({ compartmentId: bin.categoryId === idOf('Wooden blocks') ? null : space('High box') }));
+  await page.goto(open('place'));
+  await page.getByRole('button', { name: /Wooden blocks/ }).click();
+  await expect(page.getByRole('heading', { name: 'No other place takes it' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /^Move .*Toy cars to Low box/ }).click();
+  const at = async () =>
+    new Map((await data()).bin.map(({ categoryId, compartmentId }) => [categoryId, compartmentId]));
+  await expect.poll(async () => (await at()).get(idOf('Wooden blocks'))).toBe(space('High box'));
+  expect((await at()).get(idOf('Toy cars'))).toBe(space('Low box'));
+
+  await page.goto(open('contain'));
+  await page.getByLabel('Container for Toy cars').selectOption({ index: 1 });
+  await page.getByRole('button', { name: 'Add these bins' }).click();
+  const asked = page.getByRole('dialog', { name: /leaves? (its|their) place/ });
+  await expect(asked.getByText(/Toy cars: Low box/)).toBeVisible();
+  await expectAccessible(page);
+  await asked.getByRole('button', { name: 'No, leave them as they are' }).click();
+  expect((await at()).get(idOf('Toy cars'))).toBe(space('Low box'));
+  await page.getByRole('button', { name: 'Add these bins' }).click();
+  await asked.getByRole('button', { name: 'Add these bins' }).click();
+  await expect(page.getByRole('button', { name: 'Added as shown' })).toBeVisible();
+  expect((await at()).get(idOf('Toy cars'))).toBeNull();
+});

@@ -1,6 +1,8 @@
 /** What could be bought instead of one kind of container on the list, and what that would change (practice C6). */
 import type { ContainerType } from '../../ground/model/entities.ts';
 import type { ContainChoice, ContainContext, ContainerOption } from './choose.ts';
+import { takesFiles } from './hanging.ts';
+import { inFiles, TO_LOCK } from './judge.ts';
 import { totalOf } from './shopping.ts';
 import { purchasesOf } from './strategies.ts';
 
@@ -10,6 +12,18 @@ export interface Alternative {
   difference: number;
   /** Ids of the categories that would be in it. */
   categoryIds: string[];
+}
+
+/** What its things ask for and the one on the list has: a lid, a lock, rails. */
+function lacks({ demand, chosen }: ContainChoice, { type }: ContainerOption): boolean {
+  const { category } = demand;
+  const now = chosen!.type;
+  const locked = category.hazards.some((hazard) => TO_LOCK.includes(hazard));
+  return (
+    ((category.lid || locked) && now.lid && !type.lid) ||
+    (locked && now.lockable && !type.lockable) ||
+    (inFiles(demand) && takesFiles(now) && !takesFiles(type))
+  );
 }
 
 /**
@@ -26,14 +40,21 @@ export function alternativesTo(
   const costOf = (list: readonly ContainChoice[]) => totalOf(purchasesOf(list, context)).cost;
   const now = costOf(choices);
   const optionIn = (choice: ContainChoice, id: string): ContainerOption | undefined =>
-    choice.options.find(({ type, places }) => type.id === id && (places > 0 || !context.compartments.length));
+    choice.options.find(
+      (option) =>
+        option.type.id === id && (option.places > 0 || !context.compartments.length) && !lacks(choice, option),
+    );
+  /** What is not bought has to be there: nobody finds so many boxes because a list asks for them. */
+  const isThere = (type: ContainerType, list: readonly ContainChoice[]): boolean =>
+    type.price > 0 || !purchasesOf(list, context).some((purchase) => purchase.type.id === type.id);
   return context.types
     .filter((type) => type.id !== typeId && own.every((choice) => optionIn(choice, type.id)))
-    .map((type) => {
+    .flatMap((type) => {
       const instead = choices.map((choice) =>
         own.includes(choice) ? { ...choice, chosen: optionIn(choice, type.id)! } : choice,
       );
-      return { type, difference: costOf(instead) - now, categoryIds: own.map(({ demand }) => demand.category.id) };
+      if (!isThere(type, instead)) return [];
+      return [{ type, difference: costOf(instead) - now, categoryIds: own.map(({ demand }) => demand.category.id) }];
     })
     .sort((a, b) => a.difference - b.difference)
     .slice(0, 3);

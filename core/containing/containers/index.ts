@@ -1,6 +1,6 @@
 /** What is public of this feature. */
 export { type Alternative, alternativesTo } from './alternatives.ts';
-export { binChanges, NEW_BIN } from './bin-changes.ts';
+export { binChanges, leavesPlace, NEW_BIN } from './bin-changes.ts';
 export { type BinWanted, binsFor } from './bins-for.ts';
 export { CATALOGUE } from './catalogue.ts';
 export {

@@ -1,5 +1,5 @@
 /** What speaks for and against one kind of container for what a category asks for (practices C1 to C8). */
-import type { Bin, Compartment, ContainerType, Room, Site } from '../../ground/model/entities.ts';
+import type { Bin, Compartment, ContainerType, HazardId, Room, Site } from '../../ground/model/entities.ts';
 import { formatVolume } from '../../ground/notation/in-units.ts';
 import { HEAVY_MASS } from '../../ground/problems/place-problem.ts';
 import type { Demand } from '../../ground/contents/demand.ts';
@@ -113,8 +113,11 @@ const FALLS = 0.5;
 const upright = ({ lines }: Demand): number =>
   lines.reduce((sum, { line, piece }) => sum + (piece && line.measure === 'pieces' ? line.amount * piece[2] : 0), 0);
 
+/** Hazards for which a container that can be locked is better. */
+export const TO_LOCK: readonly HazardId[] = ['H3', 'H4', 'H5'];
+
 /** Whether all of it hangs over hangers of files. */
-const inFiles = ({ lines }: Demand): boolean =>
+export const inFiles = ({ lines }: Demand): boolean =>
   lines.length > 0 && lines.every(({ line }) => line.note.includes(IN_A_FILE));
 
 /** Longest side from which on what lies neatly wants straight walls, mm. */
@@ -181,7 +184,7 @@ export function judge(
   }
   if (type.tried === 'does not') against(NUISANCE.didNotFit, 'tried here, and it did not fit');
   else if (type.tried === 'fits' && toBuy) reasons.push('tried in its place: it fits');
-  if (category.hazards.some((hazard) => ['H3', 'H4', 'H5'].includes(hazard))) {
+  if (category.hazards.some((hazard) => TO_LOCK.includes(hazard))) {
     if (type.lockable) reasons.push('it can be locked');
     else against(NUISANCE.noLock);
   }

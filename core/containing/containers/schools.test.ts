@@ -84,3 +84,29 @@ test('alternatives take all that was in it, and tell the difference of the whole
   }
   expect(alternativesTo('nothing', choices, context)).toEqual([]);
 });
+
+test('instead of what is bought, nothing is offered that nobody has or that lacks what the things ask for', () => {
+  const knives = starterCategory('craft-knives', { perWeek: 1 });
+  const [demand] = demandsOf(
+    [{ ...lines[0]!, ...lineValues('craft knives', { categoryId: knives.id, amount: 6 }) }],
+    new Map([[knives.id, knives]]),
+    { measures: {} },
+  );
+  const locked = types.find(({ lockable, lid, price }) => lockable && lid && price)!;
+  for (const owned of [0, 9]) {
+    const stock = types.map((type) => ({ ...type, owned: type.price ? 0 : owned }));
+    const chosen = [{ ...demand!, category: { ...knives, containerTypeId: locked.id } }];
+    const choices = chooseContainers(chosen, { ...context, types: stock }).map((choice) => ({
+      ...choice,
+      byHand: false,
+    }));
+    const offered = alternativesTo(locked.id, choices, { ...context, types: stock });
+    expect(offered.filter(({ type }) => !type.lockable)).toEqual([]);
+  }
+  const none = types.map((type) => ({ ...type, owned: 0 }));
+  const open = chooseContainers(demands, { ...context, types: none });
+  for (const { chosen } of open)
+    if (chosen?.type.id)
+      for (const { type } of alternativesTo(chosen.type.id, open, { ...context, types: none }))
+        expect(type.price).toBeGreaterThan(0);
+});

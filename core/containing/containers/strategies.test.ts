@@ -27,6 +27,17 @@ const typesWith = (owned: Record<string, number>): ContainerType[] =>
     owned: owned[shape.name] ?? 0,
     tried: null,
   }));
+/** Kinds of thing that ask for containers of many sizes, with how often a week. */
+const LIBRARY_USES: Record<string, number> = {
+  'wooden-blocks': 5,
+  'toy-cars': 6,
+  'felt-tip-pens': 3,
+  'board-games': 1,
+  beads: 2,
+  buttons: 1,
+  yarn: 2,
+  'soft-animals': 4,
+};
 const compare = (owned: Record<string, number>, budget: number | null = null) =>
   Object.fromEntries(
     strategiesOf(demands, { site, types: typesWith(owned), compartments: [], taken: new Map() }, budget).map(
@@ -43,6 +54,29 @@ test('the least money costs no more than the others, what is there is used first
   const inSet = set.choices.filter(({ chosen }) => chosen?.type.id && chosen.type.material === set.material).length;
   expect(inSet + set.others.length + set.choices.filter(({ chosen }) => !chosen?.type.id).length).toBe(KEYS.length);
   expect(inSet).toBeGreaterThan(set.others.length);
+});
+
+test('a set has at most three sizes, and what none of them takes is named', () => {
+  const keys = Object.keys(LIBRARY_USES);
+  const many = new Map(keys.map((key) => [key, starterCategory(key, { perWeek: LIBRARY_USES[key]! })]));
+  const all = demandsOf(
+    keys.map((key, i) => ({
+      ...lines[0]!,
+      ...lineValues(key, { categoryId: key, amount: 1 + i, measure: 'litres' }),
+      id: key,
+    })),
+    many,
+    site,
+  );
+  const context = { site, types: typesWith({}), compartments: [], taken: new Map() };
+  const set = strategiesOf(all, context, null).find(({ id }) => id === 'set')!;
+  const sizes = new Set(
+    set.choices.flatMap(({ chosen, demand }) =>
+      chosen?.type.id && !set.others.includes(demand.category.name) ? [chosen.type.id] : [],
+    ),
+  );
+  expect(sizes.size).toBe(3);
+  expect(set.others.length).toBeLessThan(keys.length / 2);
 });
 
 test('a budget is kept: what is fetched least often waits, and is named', () => {

@@ -64,6 +64,34 @@ const inSet =
   (material: ContainerType['material'], context: ContainContext): Prefer =>
   (a, b) =>
     senseless(context)(a, b) || Number(a.type.material !== material) - Number(b.type.material !== material);
+/** A set is one line of containers in at most so many sizes. */
+const SIZES = 3;
+/** Ids of the sizes that most categories are in; where as many are in two, the one that is fetched more. */
+function sizesIn(choices: readonly ContainChoice[], material: ContainerType['material']): Set<string> {
+  const uses = new Map<string, number>();
+  for (const { chosen, demand } of choices) {
+    if (!chosen?.type.id || chosen.type.material !== material) continue;
+    const { perWeek } = demand.category;
+    uses.set(chosen.type.id, (uses.get(chosen.type.id) ?? 0) + 1 + perWeek / (1 + perWeek) / choices.length);
+  }
+  return new Set(
+    [...uses]
+      .sort((a, b) => b[1] - a[1])
+      .slice(0, SIZES)
+      .map(([id]) => id),
+  );
+}
+/** All of one material in those sizes; what none of them takes is no part of the set. */
+function matchingSet(
+  demands: readonly Demand[],
+  context: ContainContext,
+  material: ContainerType['material'],
+): ContainChoice[] {
+  const choose = (prefer: Prefer) => chooseContainers(demands, { ...context, standing: undefined, prefer });
+  const sizes = sizesIn(choose(inSet(material, context)), material);
+  const isIn = ({ type }: ContainerOption): boolean => sizes.has(type.id ?? '');
+  return choose((a, b) => senseless(context)(a, b) || Number(isIn(b)) - Number(isIn(a)));
+}
 /** What a set could be of: more than one size of it has to be there. */
 const materialsOf = ({ types }: ContainContext): ContainerType['material'][] =>
   MATERIALS.filter(
@@ -98,10 +126,9 @@ export function strategiesOf(demands: readonly Demand[], context: ContainContext
     const anew = id === 'money' ? { ...context, standing: undefined } : context;
     return withinBudget(id, null, chooseContainers(demands, { ...anew, prefer: ORDERS[id](context) }), context, budget);
   };
-  const sets = materialsOf(context).map((material) => {
-    const choices = chooseContainers(demands, { ...context, standing: undefined, prefer: inSet(material, context) });
-    return withinBudget('set', material, choices, context, budget);
-  });
+  const sets = materialsOf(context).map((material) =>
+    withinBudget('set', material, matchingSet(demands, context, material), context, budget),
+  );
   const set = sets.sort(
     (a, b) => a.others.length + a.leftOut.length - b.others.length - b.leftOut.length || a.cost - b.cost,
   )[0];
@@ -138,12 +165,16 @@ function withinBudget(
     kinds: new Set(chosen.map((option) => option.type.id)).size,
     full: count ? chosen.reduce((sum, option) => sum + option.full * option.count, 0) / count : null,
     leftOut,
-    others: material
-      ? choices
-          .filter(({ chosen }) => chosen?.type.id && chosen.type.material !== material)
-          .map(({ demand }) => demand.category.name)
-      : [],
+    others: material ? notInSet(choices, material) : [],
   };
+}
+
+/** Categories that nothing of the set takes. */
+function notInSet(choices: readonly ContainChoice[], material: ContainerType['material']): string[] {
+  const sizes = sizesIn(choices, material);
+  return choices
+    .filter(({ chosen }) => chosen?.type.id && !sizes.has(chosen.type.id))
+    .map(({ demand }) => demand.category.name);
 }
 
 /** What a room has to buy for these choices, beyond what others use. */

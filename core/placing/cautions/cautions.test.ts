@@ -5,6 +5,7 @@ import type { Category, Person, Unit } from '../../ground/model/entities.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import { placeProblemOf, usersOf } from '../placement/place-problem-of.ts';
 import { starterOf } from '../../ground/starter/library.ts';
+import { TEMPLATES } from '../../measuring/measuring/templates.ts';
 import { whoAre } from './caution.ts';
 import { cautionsOf } from './cautions.ts';
 import { NO_SIZE, row, SPACE, TYPE, UNIT } from './testing/scene.ts';
@@ -155,4 +156,16 @@ test('many children are counted, with the youngest; few are named', () => {
   expect(whoAre([of('Wren', 20)])).toBe('Wren');
   expect(whoAre([of('Wren', 20), of('Otter', 40), of('Heron', 90)])).toBe('Wren, Otter and Heron');
   expect(whoAre([of('the nest', 8, 10), of('Otter', 40), of('Heron', 90)])).toBe('12 children, the youngest 8 months');
+});
+
+test.each([
+  ['told of nothing, 30 kg on a shelf that usually bears 20 kg', null, 30_000, true],
+  ['told 200 kg of the whole, of four shelves', 200_000, 50_000, false],
+  ['told 200 kg of the whole, and far more than its share', 200_000, 65_000, true],
+])('a shelf that nobody told of: %s', (_what, maxLoad, mass, warns) => {
+  const usual = TEMPLATES.bookcase.load;
+  const spaces = ['c', 'd', 'e', 'f'].map((id) => ({ ...space, id, maxLoad: usual }));
+  const heavy = room([person('Ann', 'adult', 1680)], [category('wooden-blocks')], [unit({ maxLoad })]);
+  const data = { ...heavy, compartments: spaces, types: byId([{ ...type, mass }]) };
+  expect(cautionsOf(data).some(({ key }) => key === 'H8:c')).toBe(warns);
 });

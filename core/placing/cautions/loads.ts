@@ -1,6 +1,7 @@
 /** What shelves and whole pieces of furniture bear (H8). */
 import { byId } from '../../ground/model/by-id.ts';
 import { groupedBy } from '../../ground/model/grouped-by.ts';
+import type { Compartment, Unit } from '../../ground/model/entities.ts';
 import type { RoomData } from '../placement/room-data.ts';
 import { CLEARLY_MORE, isLoadGuessed } from '../../measuring/measuring/guesses.ts';
 import type { Caution } from './caution.ts';
@@ -9,14 +10,16 @@ import { nameOf, type Stored } from './stored.ts';
 export function loadCautions(data: RoomData, all: readonly Stored[]): Caution[] {
   const units = byId(data.units);
   const inCompartment = groupedBy(all, ({ at }) => at?.compartment.id);
+  const places = groupedBy(data.compartments, ({ unitId }) => unitId);
   return data.compartments.flatMap((compartment): Caution[] => {
     const inside = inCompartment.get(compartment.id) ?? [];
     const mass = inside.reduce((sum, stored) => sum + stored.mass, 0);
     const unit = units.get(compartment.unitId);
     if (!unit) return [];
-    const guessed = isLoadGuessed(unit, compartment);
-    if (mass <= compartment.maxLoad * (guessed ? CLEARLY_MORE : 1)) return [];
-    const bears = `${(compartment.maxLoad / 1000).toFixed(1)} kg`;
+    const guessed = isLoadGuessed({ ...unit, maxLoad: null }, compartment);
+    const load = guessed ? usualLoad(unit, compartment, places.get(unit.id)!.length) : compartment.maxLoad;
+    if (mass <= load * (guessed ? CLEARLY_MORE : 1)) return [];
+    const bears = `${(load / 1000).toFixed(1)} kg`;
     return [
       {
         key: `H8:${compartment.id}`,
@@ -29,6 +32,10 @@ export function loadCautions(data: RoomData, all: readonly Stored[]): Caution[] 
     ];
   });
 }
+
+/** What nobody told of one place; where the whole was told, at least its even share. */
+const usualLoad = ({ maxLoad }: Unit, space: Compartment, places: number): number =>
+  Math.max(space.maxLoad, (maxLoad ?? 0) / places);
 
 /** The whole of a piece of furniture, where somebody told what it bears. */
 export function unitLoadCautions(data: RoomData, all: readonly Stored[]): Caution[] {

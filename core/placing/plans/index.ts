@@ -6,6 +6,7 @@ export { readPlanProblem } from './together/read.ts';
 export { anotherLike, boarded, NEAR_UNIT, type WhatIf } from './apply-what-if.ts';
 export { weeksToMakeGood } from './carrying.ts';
 export type { PlannedBin } from './planned-bins.ts';
+export { type Remedy, remedyFor } from './remedy.ts';
 export { rightingOf } from './righting.ts';
 export { bestChanges, differenceOf, type WhatIfEffect, whatIfsOf, whatIfSteps, whatIfWords } from './what-if.ts';
 export { planRoomOf, planSavedRoom, type SavedPlans } from './saved-room.ts';

@@ -164,24 +164,31 @@ export function* whatIfSteps(
   };
 }
 
-/** The changes that help most: what is without a place counts as in the plan, then seconds a week. What costs nothing comes before what has to be bought. */
+/**
+ * The changes that help most: places for what has none first, then dangers that go and seconds a week. What costs nothing
+ * comes before what has to be bought. A zone that is only drawn elsewhere is no change of the room.
+ */
 export function bestChanges(effects: readonly WhatIfEffect[], before: PlanFigures, most = 3): WhatIfEffect[] {
-  const gain = ({ after }: WhatIfEffect): number => {
-    const { seconds, unplaced, come, gone } = differenceOf(after, before);
+  /** Dangers more than before. */
+  const danger = ({ after }: WhatIfEffect): number => {
+    const { come, gone } = differenceOf(after, before);
     const dangers = (cautions: readonly Caution[]): number =>
       cautions.filter(({ severity }) => severity === 'danger').length;
-    return -seconds - UNPLACED_WEIGHT * unplaced - DANGER_WEIGHT * (dangers(come) - dangers(gone));
+    return dangers(come) - dangers(gone);
   };
+  const gain = (effect: WhatIfEffect): number =>
+    -differenceOf(effect.after, before).seconds - DANGER_WEIGHT * danger(effect);
+  const found = ({ after }: WhatIfEffect): number => before.unplaced.length - after.unplaced.length;
   const bought = ({ change }: WhatIfEffect): number => Number(BOUGHT.includes(change.kind));
   const own = effects.filter(
-    ({ change }) => !['as it is', 'a year older', 'a group more', 'without a unit'].includes(change.kind),
+    ({ change }) =>
+      !['as it is', 'a year older', 'a group more', 'without a unit', 'zone nearer'].includes(change.kind),
   );
   return own
-    .filter((effect) => gain(effect) > 0)
-    .sort((a, b) => gain(b) / (1 + bought(b)) - gain(a) / (1 + bought(a)))
+    .filter((effect) => (found(effect) > 0 && danger(effect) <= 0) || (found(effect) === 0 && gain(effect) > 0))
+    .sort((a, b) => found(b) - found(a) || gain(b) / (1 + bought(b)) - gain(a) / (1 + bought(a)))
     .slice(0, most);
 }
 const BOUGHT: readonly WhatIf['kind'][] = ['one more unit', 'a board more', 'a lock'];
-/** Seconds a week that a bin with a place, and a danger that goes or does not come, are worth. */
-const UNPLACED_WEIGHT = 600;
+/** Seconds a week that a danger that goes or does not come is worth. */
 const DANGER_WEIGHT = 600;

@@ -9,10 +9,11 @@ import {
   couldStand,
   countTypes,
   innerParts,
+  leavesPlace,
   withSchool,
 } from '@stube/core/containers';
 import { nextStep } from '@stube/core/makeover';
-import { groupedBy } from '@stube/core/model';
+import { type Bin, groupedBy } from '@stube/core/model';
 import NextStep from '../../../frame/NextStep.vue';
 import DrawnWhenNear from '../../../parts/DrawnWhenNear.vue';
 import JumpBar from '../../../parts/JumpBar.vue';
@@ -24,6 +25,7 @@ import WayOut from '../../sorting/departures/WayOut.vue';
 import UndecidedNote from '../../sorting/pile/UndecidedNote.vue';
 import { BARE } from './bare.ts';
 import ContainNeed from './ContainNeed.vue';
+import LosesPlaces from './LosesPlaces.vue';
 import RoomSchools from './RoomSchools.vue';
 import SpaceSavers from './SpaceSavers.vue';
 import StrategyDialog from './StrategyDialog.vue';
@@ -119,10 +121,19 @@ const asTaken = computed(() => {
     total.value === bins.value.filter((bin) => wanted.value.some((one) => one.categoryId === bin.categoryId)).length
   );
 });
-async function take(): Promise<void> {
+/** Bins with a place that would get another container, or go. */
+const leaving = ref<readonly Bin[]>([]);
+async function ask(): Promise<void> {
   busy.value = true;
   // Nobody adds what the next moment shows otherwise.
   await settled();
+  busy.value = false;
+  leaving.value = leavesPlace(bins.value, wanted.value);
+  if (!leaving.value.length) await take();
+}
+async function take(): Promise<void> {
+  leaving.value = [];
+  busy.value = true;
   await store.tryWrite(() => contain(id.value, { choices: wanted.value }));
   busy.value = false;
 }
@@ -151,7 +162,7 @@ async function take(): Promise<void> {
             class="press main"
             type="button"
             :disabled="busy || asTaken || !total"
-            @click="take"
+            @click="ask"
           >
             <PackageCheck :size="18" />{{ asTaken ? 'Added as shown' : 'Add these bins' }}
           </button>
@@ -208,6 +219,7 @@ async function take(): Promise<void> {
       class="bench"
     />
     <StrategyDialog v-if="comparing && context" :context="context" @close="comparing = false" />
+    <LosesPlaces v-if="leaving.length" :bins="leaving" @close="leaving = []" @add="take" />
     <TrayDialog v-if="trays" @close="trays = false" />
     <FitDialog v-if="fitting === 'place'" @close="fitting = null" @whole="fitting = 'unit'" />
     <UnitFillDialog v-if="fitting === 'unit'" @close="fitting = null" @single="fitting = 'place'" />

@@ -7,11 +7,13 @@ import { shapeOf } from '@stube/core/contents';
 import { tightSides, tightWords } from '@stube/core/measuring';
 import { formatTimes, said } from '../../../parts/numbers.ts';
 import type { Placing } from './placing.ts';
+import { useRemedy } from './remedy.ts';
 
 const props = defineProps<{ bin: Bin; placing: Placing }>();
-const emit = defineEmits<{ close: [] }>();
+const emit = defineEmits<{ close: []; ask: [] }>();
 const { store, reason, ranked, besides, here, position, obstacle, priceOf, put, pin, placeName, binName, options } =
   props.placing;
+const { words: helps, accept } = useRemedy(props.placing);
 const MOST = 6;
 const MOST_BESIDE = 4;
 const parts = computed(() =>
@@ -107,6 +109,17 @@ const hindered = computed(() => {
         {{ count === 1 ? 'One place' : `${count} places` }}: {{ words }}
       </li>
     </ul>
+    <section v-if="!position && !ranked.length" class="stack tight" aria-label="What would help">
+      <h3>What would help</h3>
+      <template v-if="helps">
+        <button class="press main" type="button" @click="accept">{{ helps.press }}</button>
+        <p class="small soft">{{ helps.why }}</p>
+      </template>
+      <template v-else>
+        <p class="small">No other bin or container makes room for it: something about the furniture has to change.</p>
+        <button class="press" type="button" @click="emit('ask')">Which change would help?</button>
+      </template>
+    </section>
     <div class="row">
       <button v-if="bin.compartmentId" class="press small quiet" type="button" @click="put(bin.id, null)">
         To the bench

@@ -29,7 +29,7 @@ import MovesToMake from './MovesToMake.vue';
 import PlaceBench from './PlaceBench.vue';
 import ReachAndFetches from './ReachAndFetches.vue';
 import { usePlacing } from './placing.ts';
-import { formatGap, formatSearch } from './words.ts';
+import { formatGap, formatSearch, thosePlaced } from './words.ts';
 
 const notices = useNotices();
 const { room, demands } = useRoom();
@@ -170,7 +170,7 @@ onMounted(() => {
           <div>
             <p v-if="unplaced.length < bins.length" class="total">
               <b class="figure" data-effort>{{ minutes(effort) }}</b> a week to fetch and put back{{
-                unplaced.length ? ` the ${bins.length - unplaced.length} that are placed` : ''
+                unplaced.length ? ` ${thosePlaced(bins.length - unplaced.length)}` : ''
               }}
             </p>
             <p v-else class="total">Nothing has its place yet</p>
@@ -230,6 +230,7 @@ onMounted(() => {
         :bin="heldBin"
         :placing="placing"
         @close="held = null"
+        @ask="asking = true"
       />
       <PlaceBench v-else class="at-hand" :bins="unplaced" :folded="narrow" @grab="grab" @pick="held = $event" />
       <CautionList :room-id="store.maps.room.get(String(route.params.room))?.id ?? ''" :cautions="cautions" />

@@ -28,3 +28,7 @@ export function formatSearch(now: { effort: number; bound: number; unplaced: num
   const loose = now.unplaced ? `, ${now.unplaced} without a place` : '';
   return `Looking for better places${loose}${proven}.`;
 }
+
+/** @example thosePlaced(3) // 'the 3 that are placed' */
+export const thosePlaced = (count: number): string =>
+  count === 1 ? 'the one that is placed' : `the ${count} that are placed`;

@@ -82,7 +82,8 @@ async function run(list: WhatIf[]): Promise<void> {
   }
 }
 /** The three that help most: every change of the furniture is tried. */
-const search = () => run([AS_IT_IS, ...changes.value.filter(({ kind }) => kind !== 'without a unit')]);
+const search = () =>
+  run([AS_IT_IS, ...changes.value.filter(({ kind }) => kind !== 'without a unit' && kind !== 'zone nearer')]);
 async function tryChosen(): Promise<void> {
   const change = changes.value.find((one) => key(one) === chosen.value);
   if (!change) return;
