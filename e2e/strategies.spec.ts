@@ -106,6 +106,14 @@ test('a desk drawer from nothing to a set of trays that is bought, tried and kep
   expect(compartment.find(({ id }) => id === bin[0]!.compartmentId)!.drawer).toBe(true);
   await page.getByRole('button', { name: 'All of it is bought' }).click();
   await expect(page.getByText('Nothing: what the house owns is enough.')).toBeVisible();
+  // Once more: what lies in the drawer counts, and each kind keeps one tray.
+  await page.getByRole('button', { name: 'Trays for a drawer' }).click();
+  await expect(dialog.getByRole('checkbox', { checked: true })).toHaveCount(bin.length);
+  await dialog.getByRole('button', { name: 'Propose trays' }).click();
+  await dialog.getByRole('button', { name: 'Keep these trays' }).click();
+  await expect(dialog).toBeHidden();
+  const places = (bins: typeof bin) => bins.map(({ id, compartmentId }) => [id, compartmentId]).sort();
+  expect(places((await stube.data(site)).bin)).toEqual(places(bin));
   await page.getByRole('button', { name: 'Does it fit?' }).click();
   await expect(page.getByText(`${bin.length} of ${bin.length} find room`)).toBeVisible();
 });

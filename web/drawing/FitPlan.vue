@@ -5,6 +5,7 @@ import { HUES } from '@stube/core/labels';
 import type { FreeSpace } from '@stube/core/packing';
 import { editLength, formatLength } from '@stube/core/notation';
 import type { LengthSystem } from '@stube/core/model';
+import { lineOffset, wordsInBox } from './words-in-box.ts';
 
 export interface PlanBox {
   id: string;
@@ -42,6 +43,10 @@ const middle = ({ y, depth }: { y: number; depth: number }) => top(y, depth) + d
 /** What is deeper than wide is written along its depth. */
 const lettersIn = ({ width, depth }: { width: number; depth: number }) =>
   Math.min(letters.value, Math.max(width, depth) / 5, Math.min(width, depth) / 1.4);
+const fitted = computed(
+  () => new Map(props.boxes.map((box) => [box.id, wordsInBox(box.code, box.width, box.depth, letters.value * 1.2)])),
+);
+const wordsOf = ({ id }: PlanBox) => fitted.value.get(id)!;
 /** What stands higher is drawn later. */
 const order = computed(() => [...props.boxes].sort((a, b) => a.z - b.z));
 </script>
@@ -79,14 +84,20 @@ const order = computed(() => [...props.boxes].sort((a, b) => a.z - b.z));
         class="box"
       />
       <text
-        :x="box.x + box.width / 2"
-        :y="top(box.y, box.depth) + (carries(box) ? letters * 0.7 : box.depth / 2)"
-        :font-size="Math.min(letters * 1.2, box.width / 3.4, box.depth / 1.3)"
+        :transform="`translate(${box.x + box.width / 2} ${top(box.y, box.depth) + (carries(box) ? letters * 0.7 : box.depth / 2)})${wordsOf(box).turned ? ' rotate(-90)' : ''}`"
+        :font-size="wordsOf(box).size"
         text-anchor="middle"
         dominant-baseline="central"
         class="code"
       >
-        {{ box.code }}
+        <tspan
+          v-for="(line, i) in wordsOf(box).lines"
+          :key="i"
+          x="0"
+          :y="wordsOf(box).size * lineOffset(i, wordsOf(box).lines.length)"
+        >
+          {{ line }}
+        </tspan>
       </text>
     </g>
     <text :x="space.width / 2" :y="space.depth + PAD * 0.95" :font-size="letters" text-anchor="middle" class="size">

@@ -31,7 +31,7 @@ test('24 games in boxes of 270 × 270 × 50 become 24 numbered pouches: 96 litre
   expect(saving!.after).toBeGreaterThan(11);
   expect(saving!.after).toBeLessThan(16);
   expect(saving!.words).toContain('pouches 1 to 24');
-  expect(saving!.values).toMatchObject({ length: 340, width: 250, note: 'in pouches 1 to 24' });
+  expect(saving!.values).toMatchObject({ length: 450, width: 330, note: 'in pouches 1 to 24' });
   expect(saving!.numbers).toEqual({ series: 'pouch', numbers: Array.from({ length: 24 }, (_, i) => i + 1) });
   // Those that come later go on behind the last.
   const given = [{ id: 'n', siteId: 's', version: 1, lineId: 'l', series: 'pouch', number: 24, name: '' }];
@@ -47,6 +47,17 @@ test('discs leave their cases; what is no box, is measured in bulk or goes is le
   expect(of(line('board-games', 3, { measure: 'shoebox' }))).toEqual([]);
   expect(of(line('board-games', 24, { decision: 'give away' }))).toEqual([]);
   expect(of(line('board-games', 1, { length: 200, width: 150, height: 30 }))).toEqual([]);
+});
+
+test('a board goes into a pouch as it lies in its box, and what is large or thick goes into none', () => {
+  const pouch = (key: string, length: number, width: number, height: number, more: Partial<Line> = {}) =>
+    of(line(key, 4, { length, width, height, ...more }))[0]?.values.length;
+  expect(pouch('board-games', 330, 240, 60)).toBe(340);
+  expect(pouch('board-games', 270, 270, 60)).toBe(450);
+  expect(pouch('board-games', 520, 300, 60)).toBeUndefined();
+  expect(pouch('board-games', 440, 320, 260)).toBeUndefined();
+  expect(pouch('jigsaw-puzzles', 340, 250, 50)).toBe(340);
+  expect(pouch('jigsaw-puzzles', 350, 270, 80, { kind: 'jigsaw-puzzles/floor puzzle' })).toBeUndefined();
 });
 
 test('fabric of 1.5 m by 1.1 m hangs in 28 layers, 14 mm thick, 24 to a box, in as many litres as folded', () => {

@@ -31,6 +31,15 @@ export const POUCHES = [
 export const PARTS_OF_BOX = 0.13;
 /** A disc in its sleeve, mm. */
 export const SLEEVE = { length: 130, width: 125, height: 2 } as const;
+/** Thicker than this, mm, a pouch does not close, or bursts (our own judgement). */
+const THICKEST = 30;
+/** Kinds of those whose parts are boards of wood or card, which fill their box. */
+const LARGE_PARTS: readonly string[] = [
+  'jigsaw-puzzles/floor puzzle',
+  'jigsaw-puzzles/3d puzzle',
+  'jigsaw-puzzles/puzzle mat',
+  'jigsaw-puzzles/foam puzzle mat',
+];
 /** Kinds whose box is mostly air. */
 const BOXED = ['board-games', 'jigsaw-puzzles', 'memory-games', 'word-games'];
 const DISCS = ['audio-stories'];
@@ -100,10 +109,11 @@ function pouches(
   [length, width, height]: readonly number[] & { 0: number; 1: number; 2: number },
   given: readonly SetNumber[],
 ): Way | null {
-  // A board is folded at least once: half of the box's longer side is what has to go in.
-  const pouch = POUCHES.find((one) => one.length >= width && one.width >= length / 2);
-  if (height < BOX || !pouch) return null;
+  // A board lies folded in its box: it goes in as it is.
+  const pouch = POUCHES.find((one) => one.length >= length && one.width >= width);
+  if (height < BOX || !pouch || LARGE_PARTS.includes(line.kind ?? '')) return null;
   const thick = Math.max(4, Math.ceil((length * width * height * PARTS_OF_BOX) / (pouch.length * pouch.width)));
+  if (thick > THICKEST) return null;
   const { said, numbers } = numbered('pouch', 'pouches', line.amount, given);
   return {
     saver: 'pouches',

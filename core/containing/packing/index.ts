@@ -7,5 +7,5 @@ export { readFitProblem } from './read.ts';
 export { ABOVE, type Gap, leftoverOf, topOf } from './report/gaps.ts';
 export { type FreeSpace, freeSpaces, nearMisses } from './report/leftover.ts';
 export { fitSteps } from './solve.ts';
-export { proposeTrays, type TraySet } from './tray-set.ts';
+export { proposeTrays, takesTray, type TraySet } from './tray-set.ts';
 export { type FillAnswer, type FillProblem, fillUnitSteps } from './unit-filling.ts';

@@ -113,6 +113,14 @@ const takes = (
   usableLitres(type, fillLimit) >= demand.litres * (1 + growth) &&
   demand.pieces.every(({ piece, lies }) => pieceFits(piece, type, lies));
 
+/** Whether there is any tray for it that goes into the drawer. */
+export const takesTray = (
+  drawer: Drawer,
+  types: readonly ContainerType[],
+  demand: Demand,
+  site: Pick<Site, 'growth' | 'fillLimit'>,
+): boolean => types.some((type) => isTray(type, drawer) && takes(type, demand, site));
+
 /** Each kind of thing in the smallest tray that takes it, the largest first. */
 function fill(
   answer: FitAnswer,

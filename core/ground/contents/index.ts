@@ -1,7 +1,7 @@
 /** What is public of this feature. */
 export { cellCount, cellGrid, cellSize, cellsOf } from './cells.ts';
 export { type Contents, contentsOf } from './contents.ts';
-export { demandOf, demandsOf, litresOfLine } from './demand.ts';
+export { type Demand, demandOf, demandsOf, litresOfLine } from './demand.ts';
 export { insideLitres, learnedCorrection, PACKING_FACTOR, PACKING_WORDS } from './litres.ts';
 export { EVERYDAY_MEASURES, formatAmount } from './measures.ts';
 export { kindOfLine, takenAlong } from './piece.ts';

@@ -5,7 +5,8 @@ import { computed, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { proxy } from 'comlink';
 import { Check, RotateCcw } from '@lucide/vue';
 import { countTypes, purchasesBeyond, totalOf } from '@stube/core/containers';
-import { proposeTrays, type TraySet } from '@stube/core/packing';
+import type { Demand } from '@stube/core/contents';
+import { proposeTrays, takesTray, type TraySet } from '@stube/core/packing';
 import { comesInto } from '@stube/core/body';
 import { isYoung, keptFromChildren } from '@stube/core/hazards';
 import FitPlan from '../../../drawing/FitPlan.vue';
@@ -23,14 +24,22 @@ const { contain } = useContainersActions();
 const { place } = usePlacementActions();
 const drawers = computed(() => compartments.value.filter((space) => space.drawer));
 const unitOf = (unitId: string) => units.value.find((unit) => unit.id === unitId);
-/** The emptiest first. */
-const standing = (spaceId: string) => bins.value.filter((bin) => bin.compartmentId === spaceId).length;
-const drawerId = ref([...drawers.value].sort((a, b) => standing(a.id) - standing(b.id))[0]?.id ?? '');
+/** Litres of what lies in a tray at most. */
+const LARGEST = 3;
+const lyingIn = (spaceId: string) => bins.value.filter((bin) => bin.compartmentId === spaceId);
+/** The emptiest where something small has no bin yet; else the fullest, which is looked at again. */
+function firstDrawer(): string {
+  const isNew = demands.value.some(
+    ({ category, litres: bulk }) => bulk <= LARGEST && !bins.value.some(({ categoryId }) => categoryId === category.id),
+  );
+  const byCount = [...drawers.value].sort((a, b) => lyingIn(a.id).length - lyingIn(b.id).length);
+  return (isNew ? byCount[0] : byCount.at(-1))?.id ?? '';
+}
+const drawerId = ref(firstDrawer());
 const drawer = computed(() => drawers.value.find((space) => space.id === drawerId.value)!);
 
 /** What may lie in that drawer: small enough, and nothing that children of this room must not reach in an open one. */
 const MOST = 24;
-const LARGEST = 3;
 const likely = computed(() => {
   const people = room.value ? comesInto(room.value, store.data.person) : [];
   const children = people.some(({ kind }) => kind === 'child');
@@ -43,13 +52,21 @@ const likely = computed(() => {
     )
     .slice(-MOST);
 });
-/** Those without a bin are taken first. */
+/** What lies in that drawer now, and what of it goes into no tray: that is taken out first. */
+const lying = computed(() => lyingIn(drawerId.value));
+const inTheWay = computed(() => {
+  const known = new Set(likely.value.map(({ category }) => category.id));
+  return lying.value.filter(({ categoryId }) => !known.has(categoryId));
+});
+/** What lies in it keeps its place there, and those without a bin come in. */
 const chosen = ref(new Set<string>());
 watch(
-  likely,
-  (list) => {
+  [likely, lying],
+  ([list, own]) => {
+    const here = new Set(own.map(({ categoryId }) => categoryId));
     const without = list.filter(({ category }) => !bins.value.some((bin) => bin.categoryId === category.id));
-    chosen.value = new Set((without.length ? without : list.slice(0, 12)).map(({ category }) => category.id));
+    const first = list.filter((demand) => here.has(demand.category.id) || without.includes(demand));
+    chosen.value = new Set((first.length ? first : list.slice(0, 12)).map(({ category }) => category.id));
   },
   { immediate: true },
 );
@@ -88,7 +105,7 @@ onUnmounted(() => question++);
 const boxes = computed(() =>
   (found.value?.trays ?? []).map(({ type, x, y, turned, demand }, i) => ({
     id: String(i),
-    code: demand ? demand.category.name : 'spare',
+    code: demand ? demand.category.name : 'free',
     name: type.name,
     hue: store.maps.family.get(demand?.category.familyId ?? '')?.hue ?? 'ink',
     x,
@@ -98,11 +115,23 @@ const boxes = computed(() =>
     depth: turned ? type.outWidth : type.outDepth,
   })),
 );
+/** Trays with something in them: these are kept and bought; beside them there is room for more. */
+const filled = computed(() => (found.value?.trays ?? []).filter(({ demand }) => demand));
+const more = computed(() => (found.value?.trays.length ?? 0) - filled.value.length);
+/** Without a tray: as the floor is full, or as no tray is made for it. */
+const floorless = computed(() =>
+  (found.value?.without ?? []).filter((demand) =>
+    takesTray(drawer.value, store.data.containerType, demand, store.site!),
+  ),
+);
+const trayless = computed(() => (found.value?.without ?? []).filter((demand) => !floorless.value.includes(demand)));
+const names = (list: readonly Demand[]) => list.map(({ category }) => category.name).join(', ');
 const purchases = computed(() => {
-  const taken = countTypes(store.data.bin);
-  const trays = found.value?.trays ?? [];
+  // The containers of what gets a tray are free again.
+  const ids = new Set(filled.value.map(({ demand }) => demand!.category.id));
+  const taken = countTypes(store.data.bin.filter((bin) => bin.roomId !== id.value || !ids.has(bin.categoryId)));
   const used = countTypes(
-    trays.map(({ type }) => ({ containerTypeId: type.id })),
+    filled.value.map(({ type }) => ({ containerTypeId: type.id })),
     taken,
   );
   return purchasesBeyond(taken, used, store.data.containerType);
@@ -110,7 +139,7 @@ const purchases = computed(() => {
 const cost = computed(() => totalOf(purchases.value).cost);
 
 async function keep(): Promise<void> {
-  const trays = found.value!.trays.filter(({ demand }) => demand);
+  const trays = filled.value;
   const choices = trays.map(({ type, demand }) => ({
     categoryId: demand!.category.id,
     containerTypeId: type.id,
@@ -149,11 +178,15 @@ async function keep(): Promise<void> {
           </label>
           <p v-if="!likely.length" class="soft">Nothing here is small enough, or safe in an open drawer.</p>
         </fieldset>
+        <p v-if="inTheWay.length" class="caution warn small">
+          In this drawer lies {{ inTheWay.map(({ code, name }) => `${code} ${name}`).join(', ') }}, which goes into no
+          tray: give it another place first.
+        </p>
         <button
           class="press"
           :class="{ main: !found }"
           type="button"
-          :disabled="searching || !chosen.size"
+          :disabled="searching || !chosen.size || inTheWay.length > 0"
           @click="search"
         >
           <RotateCcw :size="16" />{{ searching ? 'Trying trays …' : found ? 'Again' : 'Propose trays' }}
@@ -164,7 +197,7 @@ async function keep(): Promise<void> {
         <template v-if="found">
           <p>
             <b class="figure">{{ percent(found.covered) }}</b> of the floor covered by
-            {{ counted(found.trays.length, 'tray') }};
+            {{ counted(filled.length, 'tray') }}{{ more ? ` and room for ${more} more` : '' }};
             <b class="figure">{{ formatMoney(cost, store.site!.currency) }}</b> to buy.
           </p>
           <FitPlan
@@ -173,15 +206,17 @@ async function keep(): Promise<void> {
             :free="[]"
             :system="store.site?.system"
           />
-          <p v-if="found.without.length" class="caution warn">
-            No tray here takes {{ found.without.map(({ category }) => category.name).join(', ') }}.
+          <p v-if="floorless.length" class="caution warn">
+            The drawer is too small for all of it: no floor is left for {{ names(floorless) }}. Another drawer, or fewer
+            things, would help.
           </p>
+          <p v-if="trayless.length" class="caution warn">No tray here takes {{ names(trayless) }}.</p>
           <ul class="small">
             <li v-for="purchase in purchases" :key="purchase.type.id">
               {{ purchase.pieces }} × {{ purchase.type.name }}, {{ formatMoney(purchase.cost, store.site!.currency) }}
             </li>
           </ul>
-          <p class="small soft">Buy one of each first and try it in the drawer. Spare trays are for what comes.</p>
+          <p class="small soft">Buy one of each first and try it in the drawer. What is free takes what comes.</p>
           <button class="press main" type="button" @click="keep"><Check :size="16" />Keep these trays</button>
         </template>
       </section>
