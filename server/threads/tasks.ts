@@ -2,7 +2,7 @@
 import { type DepthAnswer, type DepthPosition, type DepthProblem, solveDepth } from '@stube/core/placement';
 import type { LabelContent, Outline } from '@stube/core/labels';
 import type { Paper } from '@stube/core/model';
-import { loadSolver, type SolveProgram } from '@stube/core/engine';
+import { isBroken, loadSolver, type SolveProgram } from '@stube/core/engine';
 import { type RotateAnswer, type RotateProblem, rotateWith } from '@stube/core/rotation';
 import type { Checked } from '@stube/contract/check';
 import { checkLarge, type LargeRequest } from '@stube/contract/large';
@@ -34,7 +34,7 @@ function inTime<Answer>(steps: Generator<{ answer(): Answer }, Answer>, ms: numb
   }
 }
 
-/** Loaded once for a thread. */
+/** Loaded once for a thread, and again after it failed. */
 let solver: Promise<SolveProgram> | null = null;
 
 interface DepthTask {
@@ -50,7 +50,7 @@ export const TASKS = {
     solveDepth(problem, { iterations: DEPTH_TURNS, fixed, locked }),
   ),
   rotate: task('Planning what is out', 60, async (problem: RotateProblem): Promise<RotateAnswer> => {
-    solver ??= loadSolver();
+    if (!solver || isBroken(await solver)) solver = loadSolver();
     return rotateWith(problem, await solver, () => performance.now());
   }),
   labelsPdf: task('Drawing the labels', 120, (document: LabelsDocument): Promise<Buffer> => labelsPdf(document)),

@@ -25,6 +25,8 @@ export interface CompiledRotation {
   kids: number[][][];
   /** By thing and week: it may be out by its season. */
   inSeason: boolean[][];
+  /** By thing: weeks before each one in which it fits some child and is in season, so that it should not rest too long. */
+  dueBefore: Int32Array[];
   /** By thing: those that must have been out before, where that is not so already. */
   after: number[][];
   /** By thing: those that wait for it. */
@@ -74,6 +76,8 @@ export function compileRotation(problem: RotateProblem): CompiledRotation {
   const kids = things.map((thing) =>
     each.map((week) => children.flatMap((child, k) => (suits(thing, child, week) ? [k] : []))),
   );
+  const any = kids.map((own) => own.map((list) => list.length > 0));
+  const inSeason = things.map(({ season }) => each.map((week) => season === null || season.includes(week)));
   return {
     problem,
     weeks,
@@ -83,9 +87,14 @@ export function compileRotation(problem: RotateProblem): CompiledRotation {
     groupsOf: things.map((thing) =>
       groups.flatMap((group, g) => (fitsSlot(thing, slots[group.slots[0]!]!) ? [g] : [])),
     ),
-    any: kids.map((own) => own.map((list) => list.length > 0)),
+    any,
     kids,
-    inSeason: things.map(({ season }) => each.map((week) => season === null || season.includes(week))),
+    inSeason,
+    dueBefore: things.map((_, t) => {
+      const before = new Int32Array(weeks + 1);
+      for (const week of each) before[week + 1] = before[week]! + Number(any[t]![week] && inSeason[t]![week]);
+      return before;
+    }),
     after,
     before,
     out,
@@ -105,11 +114,9 @@ export function interestOf(compiled: CompiledRotation, t: number, spell: Spell):
 
 /** Weeks beyond the most it should rest, while it is in from one week to another. @param inSince the first week it is in */
 export function overRested(compiled: CompiledRotation, t: number, inSince: number, from: number, to: number): number {
-  const most = compiled.problem.rules.mostRest;
-  let count = 0;
-  for (let week = Math.max(from, 0); week < to; week++)
-    if (week - inSince + 1 > most && compiled.any[t]![week] && compiled.inSeason[t]![week]) count++;
-  return count;
+  const { dueBefore, problem } = compiled;
+  const first = Math.max(from, inSince + problem.rules.mostRest, 0);
+  return first >= to ? 0 : dueBefore[t]![to]! - dueBefore[t]![first]!;
 }
 
 /** Minutes that a thing takes to be set out. */

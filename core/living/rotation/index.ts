@@ -1,4 +1,5 @@
 /** What is public of this feature. */
+export { type Gap, gapsOf } from './gaps.ts';
 export { aimsOf, type RotateAnswer, type RotateProblem, suits } from './problem.ts';
 export { readRotateProblem } from './read.ts';
 export { plannedSpells, type RoomRotation, rotationOfRoom, USUAL_RULES, isOut } from './rotation-of-room.ts';

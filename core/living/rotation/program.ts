@@ -18,7 +18,6 @@ import { answerOf, rotationOf } from './solve.ts';
 export interface RotationProgram {
   /** In the LP format. */
   text: string;
-  columns: number;
   /** A plan as values of the columns. */
   startFrom(plan: RotateAnswer): Float64Array;
   /** The plan that values of the columns stand for. @param bound proven by the solver */
@@ -104,20 +103,18 @@ function columnsOf(
   return { spells, rests };
 }
 
-/**
- * @param free where only some things may change: their ids; all others stay as they are in the plan
- */
-export function rotationProgram(
-  problem: RotateProblem,
-  part?: { plan: RotateAnswer; free: ReadonlySet<string> },
-): RotationProgram {
+/** About how many columns the program has, without making it. */
+export function programSize(problem: RotateProblem): number {
+  const { weeks, groupsOf } = compileRotation(problem);
+  const rests = (weeks * (weeks + 3)) / 2;
+  return groupsOf.reduce((sum, own) => sum + own.length * weeks * problem.rules.longestSpell + rests, 0);
+}
+
+export function rotationProgram(problem: RotateProblem): RotationProgram {
   const compiled = compileRotation(problem);
   const { weeks, groups, areas, kids, after } = compiled;
   const columns: Columns = { cost: [], binary: [] };
-  const planned = part && spellsIn(compiled, part.plan);
-  const own = problem.things.map(({ id }, t) =>
-    columnsOf(compiled, t, columns, compiled.fixed[t] ?? (planned && !part.free.has(id) ? planned[t]! : null)),
-  );
+  const own = problem.things.map((_, t) => columnsOf(compiled, t, columns, compiled.fixed[t] ?? null));
   const rows: { terms: Terms; sign: '<=' | '='; right: number }[] = [];
   const row = (terms: Terms, sign: '<=' | '=', right: number): void => {
     if (terms.length) rows.push({ terms, sign, right });
@@ -209,7 +206,6 @@ export function rotationProgram(
   });
   return {
     text: written(columns, rows),
-    columns: columns.cost.length,
     startFrom(plan) {
       const values = new Float64Array(columns.cost.length);
       const spellsOf = spellsIn(compiled, plan);

@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, test } from 'vitest';
-import { loadSolver, type SolveProgram } from '../../ground/engine/mixed-integer.ts';
+import { isBroken, loadSolver, type SolveProgram } from '../../ground/engine/mixed-integer.ts';
 import { readRotateProblem } from './read.ts';
 import { rotateSteps } from './solve.ts';
 import { mostOfAll, valueOfPlan } from './testing/check.ts';
@@ -72,32 +72,39 @@ test.each(Array.from({ length: 25 }, (_, i) => i))(
   },
 );
 
-test('a large one is planned part by part, and never worse than the search alone', () => {
-  const problem = {
-    ...rotateProblem(3, { weeks: 12, slots: 24, things: 80, children: 8, areas: 8 }),
-    timeMs: 6000,
+const LARGE = { weeks: 12, slots: 24, things: 80, children: 8, areas: 8 };
+test('a large one is planned by the search alone, in its time', () => {
+  const problem = { ...rotateProblem(3, LARGE), timeMs: 3000 };
+  const unasked = () => {
+    throw new Error('not asked');
   };
-  const answer = rotateWith(problem, solve, () => performance.now());
+  const answer = rotateWith(problem, unasked, () => performance.now());
   expect(valueOfPlan(problem, answer.plan)).toBeCloseTo(answer.value, 5);
   expect(answer.bound).toBeGreaterThanOrEqual(answer.value);
 });
 
-test('where making a part takes all the time that was left, the plan so far is the answer', () => {
-  const size = { weeks: 12, slots: 24, things: 80, children: 8, areas: 8 };
-  const problem = { ...rotateProblem(3, size), timeMs: 6000 };
-  // A machine so slow that every look at the clock finds it 700 ms further.
+test('where the search took all the time, on a slow machine, its plan is the answer', () => {
+  const problem = { ...rotateProblem(3, SHELF), timeMs: 2000 };
+  // Every look at the clock finds it 900 ms further.
   let now = 0;
-  const lefts: number[] = [];
+  const answer = rotateWith(problem, solve, () => (now += 900));
+  expect(valueOfPlan(problem, answer.plan)).toBeCloseTo(answer.value, 5);
+});
+
+test('a solver that fails is survived: the plan of the search stands, the solver is broken, and another is whole', async () => {
+  const failing = await loadSolver();
+  expect(isBroken(failing)).toBe(false);
+  // A program that is none.
+  expect(failing({ text: 'Maximize nothing at all <=' }, new Float64Array(0), 1)).toBeNull();
+  expect(isBroken(failing)).toBe(true);
+  const problem = { ...rotateProblem(2, SMALL), ...UNHURRIED, timeMs: 400 };
   const answer = rotateWith(
     problem,
-    (program, start, seconds) => {
-      lefts.push(seconds);
-      return solve(program, start, Math.min(0, seconds));
-    },
-    () => (now += 700),
+    () => null,
+    () => performance.now(),
   );
-  expect(lefts.some((seconds) => seconds <= 0)).toBe(true);
   expect(valueOfPlan(problem, answer.plan)).toBeCloseTo(answer.value, 5);
+  expect(rotateWith(problem, await loadSolver(), () => performance.now()).optimal).toBe(true);
 });
 
 describe('reading', () => {

@@ -14,6 +14,7 @@ import { formatDate, today } from '../../../parts/day.ts';
 import { notPast, useRotationActions } from './actions.ts';
 import HowItRotates from './HowItRotates.vue';
 import OutNow from './OutNow.vue';
+import PlanGaps from './PlanGaps.vue';
 import RotationBalance from './RotationBalance.vue';
 import RotationSetup from './RotationSetup.vue';
 import SeasonalBoxes from './SeasonalBoxes.vue';
@@ -48,6 +49,7 @@ const slots = computed(() =>
     })
     .sort((a, b) => a.slot.area.localeCompare(b.slot.area) || a.name.localeCompare(b.name)),
 );
+const slotName = (slotId: string) => slots.value.find(({ slot }) => slot.id === slotId)?.name ?? '';
 const spells = computed(() =>
   store.data.spell.filter(({ slotId }) => slots.value.some(({ slot }) => slot.id === slotId)),
 );
@@ -264,6 +266,7 @@ async function unpin(spellId: string): Promise<void> {
       :title="`The shelves from ${formatDate(mondays[drawnWeek]!)}`"
     />
     <RotationBalance v-if="made" :plan="made" />
+    <PlanGaps v-if="made" :plan="made" :slot-name="slotName" />
     <RotationSetup />
     <HowItRotates />
     <SeasonalBoxes />
