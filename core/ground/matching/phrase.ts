@@ -10,7 +10,9 @@ const BYWORDS = new Set(
     'flat kid kids child children childrens adult grown up year age size sz number no nr set box bag pack packet tin tub jar ' +
     'bottle can pot bucket crate drawer basket roll reel tube sheet piece pile stack bundle bunch collection bit thing stuff item sort kind type whole complete ' +
     'handmade homemade favourite best lost property unused leftover remaining different cm mm inch metre wall class room ' +
-    'pair outgrown expired wrong unwanted surplus duplicate school home first second third opened dated labelled unlabelled named electric'
+    'pair outgrown expired wrong unwanted surplus duplicate school home first second third opened dated labelled unlabelled named electric ' +
+    'one level stage volume vol folded sharpened sterilised sterilized rechargeable digital clean dirty dusty matching laminated framed ' +
+    'blunt vintage pretty lovely fancy only mostly mainly just also still all'
   ).split(' '),
 );
 export const isByword = (word: string): boolean => BYWORDS.has(word) || /^(?:\d+|[abc]\d{1,2})$/.test(word);

@@ -26,6 +26,8 @@ export function hasAll(query: string): (text: string) => boolean {
 /** A light English stem: enough that `boxes` meets `box`, `brushes` meets `brush` and `puppies` meets `puppy`. */
 export function stem(word: string): string {
   if (word.length > 4 && word.endsWith('ies')) return `${word.slice(0, -3)}y`;
+  // `hoodies` and `hoodie` meet as well.
+  if (word.length > 4 && word.endsWith('ie')) return `${word.slice(0, -2)}y`;
   if (word.length > 4 && /(s|x|ch|sh|z)es$/.test(word)) return word.slice(0, -2);
   if (word.length > 3 && word.endsWith('s') && !word.endsWith('ss')) return word.slice(0, -1);
   return word;

@@ -10,8 +10,10 @@ import { readCondition } from './reading/condition.ts';
 import { noSuchDay, readDay } from './reading/day.ts';
 import { readDecision } from './reading/decision.ts';
 import { hideNameNumbers } from './reading/name-numbers.ts';
+import { readReason } from './reading/reason.ts';
 import { readSet } from './reading/set.ts';
 import { readSize } from './reading/size.ts';
+import { withoutTalk } from './reading/talk.ts';
 import { tidy } from './reading/token.ts';
 
 export interface ParsedLine {
@@ -66,7 +68,7 @@ export function parseLine(
   { today = '2000-01-01', ignore = new Set() }: ReadOptions = {},
 ): ParsedLine | LineProblem {
   let rest = tidy(
-    writtenOut(text).replace(/\p{Extended_Pictographic}|\u{fe0f}|\u{200d}/gu, (sign) =>
+    writtenOut(withoutTalk(text)).replace(/\p{Extended_Pictographic}|\u{fe0f}|\u{200d}/gu, (sign) =>
       /[©®™]/.test(sign) ? sign : ' ',
     ),
   );
@@ -94,6 +96,7 @@ export function parseLine(
   const size = take('size', (said) => readSize(said, system, known))?.value;
   const decided = take('decision', readDecision);
   const condition = take('condition', readCondition)?.value ?? null;
+  const reason = take('note', readReason)?.value ?? '';
   const counted = take('amount', (said) => readAmount(said, (name) => kindNamed(hidden.shown(name))))?.value ?? {
     amount: 1,
     measure: 'pieces',
@@ -124,7 +127,7 @@ export function parseLine(
     size: sides.length ? sides : null,
     thick: size?.thick ?? null,
     decision: decided?.value ?? null,
-    note: [parts, hidden.shown(noted?.value ?? hidden.aside)].filter(Boolean).join(', '),
+    note: [parts, reason, hidden.shown(noted?.value ?? hidden.aside)].filter(Boolean).join(', '),
     condition: set?.missing || set?.incomplete ? (condition ?? 'incomplete') : condition,
     day,
     destination: hidden.shown(decided?.destination ?? ''),

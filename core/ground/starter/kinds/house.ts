@@ -14,6 +14,7 @@ sticky note, sticky note pad, memo pad, memo block, page marker, index tab, stic
 pencil, pen, biro, ballpoint, ballpoint pen, fountain pen, hb pencil, rollerball, mechanical pencil, writing pencil, ball pen, gel ink pen | pack=12
 pen refill, pencil lead, ink refill, fountain pen cartridge, pencil leads | 80x30x8
 pencil case, pencil tin, pencil pot | 210x80x60 soft
+board marker, whiteboard pen, dry erase marker, permanent marker, cd marker, correction pen, correction fluid
 # Paper clips and pins
 paper clip, paperclip, drawing pin, push pin, bulldog clip, binder clip, thumb tack, rubber band, treasury tag, split pin, paper fastener, elastic band, fold back clip, map pin, rubber bands, brass fastener
 bulldog clip, binder clip, fold back clip, foldback clip | 40x32x20
@@ -33,6 +34,7 @@ plastic wallet, sheet protector, plastic sleeve, document sleeve, punched pocket
 plastic folder, card folder, document folder, manila folder, square cut folder, cut flush folder, sheet folder, report cover | 310x230x2 flat
 zip pouch, zip wallet, mesh pouch, zipper pouch, mesh bag, game pouch, pouch, document pouch | 350x250x8 soft
 card sleeve, disc sleeve, cd sleeve | 130x130x0.4 flat
+comb binding spine, binding comb, binding spine, slide binder, binding cover | 297x16x12
 # Laminating film
 laminating pouch, laminator pouch, laminating sheet, laminating film | 303x216x0.3 flat pack=100 H6
 # Labels and label tape
@@ -76,6 +78,7 @@ projector screen, pull down screen | 1900x100x100
 coffee machine, kettle, toaster, hand mixer, mixer, blender, hot plate, waffle iron, popcorn maker, microwave, slow cooker | 320x230x300 H4
 fan, desk fan, heater, fan heater, air purifier, humidifier, air filter | 350x280x280
 vacuum cleaner, hand vacuum, handheld vacuum | 450x300x300 stands=single
+typewriter, cash register, binding machine, calculator printer, paper counter, 3d printer | 400x350x250
 # Computers and screens
 monitor, computer screen, screen, display screen, computer monitor, flat screen | 560x400x120 stands=single
 tv, television, flat screen tv | 1000x600x80 stands=single
@@ -106,9 +109,11 @@ extension lead, extension cord, extension cable, power strip, multi plug, cable 
 cable reel, cable drum, extension reel | 300x280x200 coiled
 fairy lights, string lights, light chain, led strip | 220x150x80 coiled H6
 time switch, timer plug, timer switch, smart plug, smoke alarm, smoke detector, doorbell, carbon monoxide alarm, co alarm | 110x90x60
+ext lead, extension, 4 way ext lead, gang lead, travel adapter, plug adapter, adaptor plug | 250x80x50 coiled
 # Batteries
 battery, aa battery, aaa battery, rechargeable battery, 9v battery, d cell, c cell, aa cell, aaa cell, rechargeable aa, aaas, aas, block battery, used battery, old battery, d battery
 battery pack large, car battery, camera battery | 90x60x30
+power bank, battery charger, charger for batteries, aaa rechargeable | 130x70x25
 # Button cells
 button cell, coin cell, button battery, watch battery, cr2032, lr44, coin battery, button cell battery, hearing aid battery
 # Light bulbs
@@ -127,6 +132,7 @@ nappy, diaper, nappy pants, cloth nappy, swim nappy, pull up, reusable nappy | p
 wet wipe pack, baby wipe, wipe, pack of wipes, packet of wipes, wet wipe, antibacterial wipe, screen wipe
 # Disposable gloves
 disposable glove, nitrile glove, latex glove, vinyl glove, rubber glove, box of gloves, examination glove, cleaning glove | holds=100
+shoe cover, overshoe, disposable apron, face mask disposable, face mask, surgical mask, hair net, hairnet | 250x150x1 flat
 # Changing creams
 nappy cream, barrier cream, ointment, body lotion, baby oil, baby lotion, baby powder, skin cream, lip balm, hand cream, moisturiser
 baby shampoo, shampoo, bubble bath, shower gel, soap bottle, baby bath | 190x70x50 H5
@@ -141,6 +147,7 @@ spare clothes, jumper, t shirt, trousers, sock, spare underwear, pyjamas, vest, 
 jumper, hoodie, cardigan, fleece jacket, sweater, school jumper, sweatshirt, jeans | 300x250x40
 sock, sock pair, underpants, baby sock, knickers | 150x90x20
 coat, jacket, winter coat, winter jacket, anorak | 450x350x90
+bodysuit, baby vest, romper, playsuit, dungarees, blouse, polo shirt, uniform, school uniform, shorts, swimsuit, swimming trunks, bikini, dressing gown, bathrobe, onesie, nightdress, costume for swimming, underwear, thermal | 250x200x20
 # Shoes
 shoe, trainer, slipper, boot, sandal, indoor shoe, gym shoe, school shoe, football boot, baby shoe, plimsoll, walking boot, ballet shoe, pair of shoes
 wellington, wellington boot, wellie, rubber boot, welly, gumboot, snow boot, ski boot | 280x200x110
@@ -154,14 +161,18 @@ box of plasters, packet of plasters, plasters, bandage, first aid kit, sterile d
 thermometer, glass thermometer, thermometer glass, fever thermometer, digital thermometer, ear thermometer | 150x40x30
 first aid kit, first aid box, first aid bag, first aid case | 260x180x90
 face mask, surgical mask, medical mask | 175x95x3 flat
+thermometer, fever thermometer, hot water bottle, ice pack, cold pack, heat pack, eye patch, finger stall, tourniquet, blood pressure monitor, oximeter | 180x80x40
 # Medicines
 medicine, fever syrup, tablet for pain, painkiller, cough syrup, paracetamol, aspirin, insulin, epipen, epi pen, adrenaline pen, antibiotics, nose spray, eye drops, vitamin, inhaler, medicines, allergy tablets, ibuprofen, antihistamine, throat sweets
+calamine, antihistamine, antiseptic cream, indigestion tablet, travel sickness tablet, throat lozenge, cough sweet, sleeping tablet, sleeping pill, tablet bottle, iodine, worming tablet, fever juice | 120x60x50
 # Tissues
 tissue, box of tissues, tissue box, paper handkerchief, handkerchief, facial tissue | holds=100
 # Washing things
 toothbrush, toothpaste, comb, hairbrush, hair brush, nail brush, hair tie, hair bobble, hair clip, contact lens solution, contact lens case, soap dish, washcloth, tooth mug
 hair tie, hair bobble, hair band, hair clip, hair slide | 60x50x8 small
 bar of soap | 90x60x30
+hand cream, hand lotion, deodorant, razor, shaver, shaving foam, flannel, bath sponge, loofah, nail varnish remover, mouthwash, dental floss, make up, lipstick, perfume, bath salt, bath bomb, shower cap, electric toothbrush | 150x50x40
+toothbrush | 190x20x18
 # Tissues
 toilet paper, toilet roll, loo paper, bog roll | 120x110x110
 napkin, serviette, paper napkin | 165x165x1 neat
@@ -178,6 +189,7 @@ water bottle, baby bottle, drinking bottle, feeding bottle, milk bottle | 200x75
 paper cup, plastic cup, disposable cup | 80x80x25
 flask for tea, vacuum flask | 300x90x90 rigid
 lunch box, snack box, lunchbox, food container, sandwich box, plastic food box, storage tub, plastic tub | 200x150x70
+baby bottle, milk bottle, feeding bottle, bottle teat, drinking bottle, thermos, flask, vacuum flask, straw cup | 180x70x70
 # Plates and cutlery
 plate, bowl, spoon, fork, cutlery, child plate, knife fork and spoon, melamine plate, plastic plate, dinner plate, cereal bowl
 spoon, fork, teaspoon, cutlery, child cutlery, plastic cutlery, plastic spoon | 190x40x20 long
@@ -185,6 +197,7 @@ pan, saucepan, frying pan, pot, cooking pot, casserole | 350x230x120
 # Cleaning agents
 cleaner, bleach, detergent, washing up liquid, washing powder, toilet cleaner, cleaning spray, glass cleaner, floor cleaner, dishwasher tablet, fabric softener, drain cleaner, oven cleaner, multi surface spray, all purpose cleaner, cleaning agent, surface spray, disinfectant spray, washing liquid, stain remover, furniture polish, limescale remover, window cleaner, bathroom cleaner, kitchen cleaner, laundry detergent, dishwasher tabs, laundry liquid, anti bac spray
 washing powder, dishwasher tablet, dishwasher tabs | 250x170x100 H5
+antibac spray, antibacterial spray, disinfectant spray, surface spray, window spray, descaler, limescale remover, stain remover, furniture polish, shoe polish, starch spray, air freshener | 260x90x60 H5
 # Hand sanitiser
 hand sanitiser, hand gel, disinfectant, hand sanitizer, hand wash, liquid soap, soap dispenser, hand soap, antibacterial gel, sanitiser
 bar of soap, soap bar | 90x60x30
@@ -212,6 +225,7 @@ bank statement, statement, pension letter, council letter | 297x210x0.2 flat H14
 # Household papers
 letter from school, school letter, medical letter, bank letter, official letter, letter, school report, warranty card, household paper, insurance letter, permission slip, old letter, newspaper cutting, recipe card, loose recipe, recipe, permission form, ticket, menu, important paper, car papers, document, form, paperwork, voucher, gift voucher, application form
 school report, certificate for sport, swimming certificate | 297x210x0.3 flat
+test paper, exam paper, exam script, essay, thesis, minutes of meeting, report, agenda, form, questionnaire, voucher, ticket, postcard, business card, ration book | 297x210x0.1 flat
 # Manuals
 manual, instruction, guarantee, warranty, user guide, instruction booklet, instruction manual, instruction sheet, appliance manual, instructions for games
 # Certificates
@@ -226,6 +240,7 @@ clay model, junk model, finished model, pottery piece, model by the children, ch
 photo, photograph, print, class photo, family photo, school photo, passport photo, old photo, wedding photo, photo print
 photo album, album, baby album | 310x300x45 neat H14 stands=row
 negatives, slide film, photo negative | 260x100x0.3 flat H14
+photo frame, picture frame, frame for photos, negative, slide box, photo album | 260x210x25
 # Keys
 key, spare key, key ring, padlock, keyring, house key, bunch of keys
 padlock, bike lock, combination lock | 80x50x25
@@ -233,6 +248,7 @@ padlock, bike lock, combination lock | 80x50x25
 baby shoes keepsake, memory box, keepsake, souvenir, medal, trophy, first curl, keepsake box, baby keepsake, trophies | 250x180x120
 medal, badge medal, scout badge | 80x60x8
 coin collection, stamp collection, stamp album | 300x250x40 neat
+watch, wrist watch, pocket watch, jewellery, necklace, bracelet, brooch, wedding dress, heirloom, diary of the past, autograph book, cuddly of childhood | 100x80x30
 # Winter decorations
 christmas lights, xmas lights, tree lights, string of lights, lights string, lightchain | 220x150x80 coiled H6
 christmas decoration, xmas decoration, bauble, christmas bauble, xmas bauble, tinsel, winter decoration, christmas ornament, star decoration, tree decoration, nativity figure, christmas tree ball
@@ -257,6 +273,7 @@ party bag, treat bag, party bag filler, small present, pinata filler | 120x80x30
 pinata | 400x350x150
 vase, vases, flower vase, candle holder, candlestick | 250x120x120
 artificial flower, silk flower, dried flower | 400x80x80 soft
+bday candle, cake candle, cake topper, paper fan decoration, confetti, party blower, paper straw, drinking straw, cocktail stick, doily, cupcake case, cake case | 90x60x15
 # Balloons
 balloon
 balloon packet, water balloon pack, water bomb
@@ -270,6 +287,7 @@ snowsuit, ski suit, snow suit, winter overall | 450x350x80
 umbrella, parasol, walking umbrella | 600x70x70 long stands=hook
 # Hats and gloves
 woolly hat, winter hat, glove, mitten, scarf, bobble hat, winter glove, sunhat, beanie, knitted hat, pair of gloves, pair of mittens, neck warmer
+ear muff, earmuff, snood, leg warmer, gauntlet, ski glove | 200x120x40
 # Matches and lighters
 match, matches, lighter, box of matches, gas lighter, firelighter, stick lighter, matchbox | H4
 gas cartridge, lighter refill, lamp oil | 160x60x60 H5
@@ -284,6 +302,7 @@ mirror, wall mirror, safety mirror | 600x400x20 flat
 curtain rail, curtain pole, rod, curtain rod | 1500x40x40 long
 room divider, screen divider, stair gate, safety gate, baby gate, fire guard | 900x750x40 flat
 car seat, child car seat, booster seat, baby seat | 600x450x450
+travel cot, folding cot, cot, crib, playpen, camp bed, guest bed, room divider, clothes rail, clothes horse, ironing board, mirror, coat stand, beanbag chair, armchair, sofa, couch, bench seat | 750x250x250 stands=single
 # Empty containers
 basket, wicker basket, storage basket, plastic basket | 350x250x200 nesting
 plastic box, storage crate, storage container, crate, plastic crate, drawer insert, plastic drawer, storage bin, empty crate | 400x300x220 nesting
@@ -297,6 +316,7 @@ dog lead, pet food, cat food, dog toy, pet bed, fish food, cat toy, dog basket, 
 cat food, pet food, dog food, bag of dog food | 350x250x100 soft
 # Food and drink
 snack, biscuit, tea bag, coffee, sweets, juice carton, cereal bar, sugar, cereal, crisps, tea, biscuits packet, honey, tinned food, cracker
+shortbread, chocolate, cake, bread, flour, rice, pasta, noodles, jam, marmalade, peanut butter, soup, spice, salt, nuts, raisin, popcorn, porridge, oats, baby food, juice, squash drink, water bottle still, soft drink, lollipop, chewing gum, cake sprinkles, icing | 150x100x60
 # Current projects
 unfinished project, half finished project, work in progress, project box, craft project, started project
 knitting project, half finished scarf, half finished jumper, sewing project, unfinished quilt, unfinished knitting | 300x250x100 soft

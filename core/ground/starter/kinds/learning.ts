@@ -19,6 +19,7 @@ atlas, map book, world atlas, road atlas
 # Comics and magazines
 comic, magazine, journal, catalogue, newsletter, brochure, leaflet, gardening magazine
 leaflet, flyer, brochure | 210x99x0.5 flat
+annual, yearbook, almanac, journal issue, colour supplement | 280x210x12 stands=row
 # Audio stories
 cd, audio book, audiobook, audio story, story cd, music cd, cassette, disc, story figure for audio box
 record, vinyl record, lp | 315x315x4 flat
@@ -101,6 +102,7 @@ test tube, pipette | 150x18x18 long
 chemistry set, science kit, experiment kit, experiment set, science set, crystal growing kit | 350x250x80 neat set H5
 # Nature collection
 fossil, specimen, nature find, bird nest, mineral, rock collection, leaf collection, insect specimen, feather collection, skull
+dried leaf, pressed leaf, pressed flower, dried flower, leaf press, flower press, acorn, conker, seed pod, driftwood, bark, butterfly case | 150x120x20
 # Garden tools for children
 trowel, watering can, child rake, garden glove, garden tool, small spade, seed tray, gardening tool, hand fork
 plant pot, flower pot, seed tray, flowerpot | 150x130x130 nesting
@@ -110,6 +112,8 @@ garden hose, hose, hosepipe | 450x450x180 coiled
 watering can | 350x150x260
 rake, spade, garden fork, broom, hoe, shovel, garden spade | 1200x220x60 long
 bug hotel, bird box, bird feeder, bird house | 280x180x180
+secateurs, pruner, pruning shears, garden shears, hedge shears, loppers | 210x60x25 H4
+wheelbarrow for children, garden fork, dibber, garden twine, plant label, bird feeder, bird house, nest box | 250x150x120
 # Globes
 globes | stands=single
 globe, illuminated globe, world globe
@@ -124,6 +128,7 @@ table flag, hand flag | 300x180x5 flat
 # Binoculars and compasses
 binoculars, compass for hiking, field kit, telescope, magnetic compass, hiking compass
 telescope | 700x150x150
+stopwatch, stop watch, whistle, pedometer, metal detector, monocular, spyglass | 80x60x25
 # Pouring and spooning
 pouring jug, spooning work, transfer work, tongs, small jug, jug, ladle, small bowl, pouring set, wooden tongs
 # Threading and lacing

@@ -95,6 +95,7 @@ fabric scissors, dressmaking scissors, sharp scissors, good scissors, best sciss
 # Craft knives
 craft knife, scalpel, box cutter, utility knife, cutter, blade, rotary cutter, spare blade, penknife, pocket knife, lino cutter, rotary blade, circle cutter, craft blade, razor blade, whittling knife, carving knife, knife, hobby knife | 150x30x15 H4
 blade refill, spare blade, razor blade, rotary cutter blade | 60x45x8 H4
+letter opener, paper knife | 220x30x12 H4
 # Paper cutters
 paper cutters | stands=single
 guillotine, paper cutter, paper trimmer, trimmer, rotary trimmer, card cutter
@@ -190,6 +191,7 @@ fleece, velvet, fur fabric, upholstery fabric, curtain fabric, fake fur, fleece 
 fat quarter, quilting square, quilting fabric piece | 280x230x3
 old curtain, curtain | 450x350x80
 old bed sheet, old sheet for fabric | 350x250x50
+duck canvas, canvas fabric, canvas cloth, cotton duck, denim, linen, calico, muslin cloth, velvet, corduroy, lace fabric, tulle, organza, jersey fabric, fleece fabric, bolt of fabric, upholstery fabric
 # Fabric scraps
 fabric scrap, fabric offcut, scrap of fabric, remnant, cloth offcut, fabric remnant, material scrap, felt scrap, felt offcut, cotton scrap, leather scrap, leather offcut, leather, scrap of cloth, offcut of fabric, offcut, patchwork square, fabric square
 # Sewing thread
@@ -239,6 +241,7 @@ weaving loom, loom, weaving frame, weaving card, peg loom, weaving board
 stuffing, toy stuffing, wadding, filling, polyester filling, cushion filling, toy filling, cotton wool, fibre fill, batting
 cotton wool, cotton wool balls, cotton pads | 250x150x120
 cushion pad, cushion inner | 450x450x120
+fiberfill, fibrefill, polyfill, toy stuffing fibre, quilt batting, foam rubber, foam sheet, kapok | soft
 # Hand tools
 hammer, screwdriver, pliers, spanner, saw, hand drill, tool, wrench, hand tool, hand saw, file tool, chisel, clamp, allen key, junior hacksaw, hacksaw, mallet, tweezers, wire cutter, side cutter, tin snips, tool set, awl, bradawl, staple gun, leather punch, spirit level
 sack truck, hand truck, sack barrow, trolley for boxes | 1100x500x300 stands=single
@@ -248,6 +251,7 @@ drill bit, screwdriver bit | 120x10x10 H4
 tool box, toolbox, tool kit, toolkit, tool case | 450x230x220 rigid H4 stands=single
 workbench, vice, bench vice | 300x200x180 rigid
 ladder, step ladder, stepladder | 1500x450x120 stands=single
+castor, caster wheel, furniture wheel, hinge, bracket, door handle, drawer knob, padlock, pulley, vice, crowbar, jack, spirit level, paint scraper, filling knife, trowel for plaster | 150x80x50
 # Nails and screws
 nail, screw, hook, wall plug, bolt, nut, washer, fixing, picture hook, cup hook, hinge, bracket, wood screw, tack, panel pin, upholstery tack, nuts and bolts
 hinge, bracket, shelf bracket | 150x100x25 rigid

@@ -21,6 +21,7 @@ toy car, racing car, motorbike, toy vehicle, bus, ambulance, police car, toy pla
 car track, race track, slot car set | 450x300x90 neat set
 car mat, road mat, play mat road | 400x120x120 soft
 remote control car, rc car | 350x200x150
+jeep, toy jeep, toy van, toy bus, toy lorry, toy taxi, toy tractor small, toy ambulance, toy fire engine small, toy police car, toy motorbike | 90x45x40
 # Large vehicles
 large vehicles | stands=single
 toy digger, excavator, dumper, tipper truck, crane, toy tractor, toy truck, toy lorry, fire truck
@@ -55,6 +56,7 @@ toy theatre, puppet theatre, theatre | 700x100x600
 airport, fire station, police station, space station | 500x350x300
 # Dressing-up clothes
 dressing up clothes, dressing up outfit, fancy dress, fancy dress costume, witch costume, pirate costume, costume, princess dress, cape, tutu, cloak, superhero costume, dressing up, waistcoat, fairy wings, dress up dress
+dressing up clothes, dress up clothes, dressing up stuff, dress up stuff, dressing up things, princess dress, knight costume, fairy wing, cloak, cape | 400x300x40
 # Hats and crowns
 hat, cap, crown, tiara, helmet for play, straw hat, police helmet, pirate hat, sun hat, helmet
 # Bags and purses
@@ -171,6 +173,7 @@ bike helmet, cycle helmet, riding hat | 280x220x170
 doll walker, baby walker, push walker, push cart, walker trolley | 450x350x450
 sledge, sled, toboggan | 900x450x200
 swing, swing seat, climbing frame part | 450x200x100
+scooter helmet, bike helmet, cycle helmet, bicycle helmet, riding helmet, knee pad, elbow pad, skateboard, roller skate, inline skate, roller blade, ice skate, skates, bike lock, bike pump, bicycle pump, bike bell, stabiliser | 280x230x180
 # Tents and tunnels
 tent, play tent, teepee, tipi, wigwam, pop up tent | 900x200x200 soft
 play tunnel, tunnel, crawl tunnel, pop up tunnel | 480x480x100 soft
@@ -240,4 +243,5 @@ drone, remote control helicopter | 300x300x80
 remote control, game remote | 170x50x25
 learning computer, talking toy, toy phone, toy laptop, walkie talkie, electronic pet | 220x180x60
 toy camera, kids camera, toy microphone | 120x90x60
+walkie talkie, baby monitor, robot toy, toy robot, karaoke machine, electronic game, digital watch | 150x70x40
 `;

@@ -3,8 +3,9 @@ import { LITRES_PER_QUART } from '../../../ground/notation/in-units.ts';
 import { plain, stem } from '../../../ground/matching/words.ts';
 import type { Kind } from '../../../ground/starter/library.ts';
 import { EVERYDAY_MEASURES } from '../../../ground/contents/measures.ts';
-import { DIGITS, NUMBER, numberOf } from './number.ts';
+import { DIGITS, NUMBER, NUMBER_WORD, numberOf } from './number.ts';
 import { tidy, type Token } from './token.ts';
+import { readVessel } from './vessels.ts';
 import { AS_SOLD, CONTAINING, containerMeasure, PER_UNIT } from './units.ts';
 
 export interface AmountSaid {
@@ -63,9 +64,14 @@ const UNIT_WORDS = [...AS_SOLD, ...CONTAINING, ...Object.keys(PER_UNIT)]
 const PLURAL = '(?:s|es)?';
 /** `2 packs of 12`, `2 x 12`, `pack of 12`, `12-pack`. */
 const PACKS_OF = new RegExp(
-  String.raw`(?:${N}\s*(?:x\s*)?${ADJECTIVE})?\b(${UNIT_WORDS})${PLURAL}\s+(?:of|with|à|a|@)\s+(${DIGITS})(?![\w.]*\d)(?!\s?(?:mm|cm|m|ml|g|kg|l|years?|months?)\b)(?:\s+(?:sheets?|pieces?|pcs))?${OF}`,
+  String.raw`(?:${N}\s*(?:x\s*)?${ADJECTIVE})?\b(${UNIT_WORDS})${PLURAL}\s+(?:of|with|à|a|@)\s+(${DIGITS})(?![\w.]*\d)(?!\s?(?:mm|cm|m|ml|cl|g|gr|grams?|kg|kilos?|l|lt|litres?|liters?|fl|oz|ounces?|lbs?|pounds?|pints?|quarts?|gal|gallons?|yards?|yds?|ft|feet|inch(?:es)?|years?|months?)\b)(?:\s+(?:sheets?|pieces?|pcs))?${OF}`,
   'i',
 );
+/** What comes so many to a box is thrown away after use: gloves by the hundred are no winter gloves. */
+const BY_THE_HUNDRED = 50;
+/** `tall tin with 40 brushes`: what they stand in says nothing of how many. */
+const HOLDING =
+  /^(?:(?:an?|the|one)\s+)?(?:[\p{L}-]+\s+)?(?:tin|jar|tub|box|basket|bucket|mug|bag|case|crate|pot|cup|tray|drawer)\s+(?:w\/|with|holding|containing)\s+(?=(?:about\s+|some\s+)?\d)/iu;
 const BOXES = /[\s,;(]*[x×]\s?(\d{1,3})\)?$/i;
 const TIMES = new RegExp(
   String.raw`(?<![\w.,/])(\d{1,4})\s*[x×]\s*(\d{1,5})(?=\s+(?:sheets?\s+|pieces?\s+)?\p{L})(?:\s+(?:sheets?|pieces?)(?:\s+of)?)?`,
@@ -94,6 +100,16 @@ const COUNTED: readonly RegExp[] = [
   new RegExp(String.raw`${START_OR_MARK}(${NUMBER})\s*\)?(?=\s*(?:$|[,;)]))`, 'i'),
   new RegExp(String.raw`(?<=[,;:–—-]\s+)(${NUMBER})\s+(?=\p{L}{3,})`, 'iu'),
   new RegExp(String.raw`(?<=\s)(${NUMBER})(?=\s*[,;(]|\s+(?:for|with|in)\s)`, 'i'),
+  // `felt tips about thirty`
+  new RegExp(
+    String.raw`(?<=\s)((?:about|around|roughly|approx\.?|some|at least|nearly|almost|maybe)\s+${NUMBER})$`,
+    'i',
+  ),
+  // `hoops nine`; a name of its own may end in a number word as well, and a level or a part is no amount.
+  new RegExp(
+    String.raw`(?<=\p{L}{3}s\s)(?<!\b(?:level|stage|part|number|size|class|year|grade|volume|connect)s?\s)((?:${NUMBER_WORD}))$`,
+    'iu',
+  ),
   /(?<=\s)((?:[~≈]\s?)?\d{1,5}(?:\s?[-–]\s?\d{1,5})?)$/,
 ];
 
@@ -136,6 +152,23 @@ export function readAmount(text: string, kindOf: (name: string) => Kind | undefi
   if (each) return token({ ...pieces(said(each[1])), litresEach: litresHeld(each[2]!, each[3]!) }, text, each);
   const weighed = weightOfContainer(text);
   if (weighed) return weighed;
+  const holding = HOLDING.exec(text);
+  if (holding) return readAmount(tidy(text.slice(holding[0].length)), kindOf);
+  const vessel = readVessel(text, (rest, name) => {
+    const kind = kindOf(rest);
+    // `pencil case stickers` are stickers in it; `lunch boxes 3` are the thing, and so is what is named by it.
+    return !!kind && !kind.names.some((known) => plain(known).startsWith(plain(name)));
+  });
+  if (vessel) {
+    // `tall tin with 40 brushes`, `suitcase of hats, 12`: the number says more.
+    const counted = readCount(vessel.rest);
+    if (counted) return { ...counted, said: `${counted.said}, ${vessel.said}` };
+    return {
+      value: { amount: vessel.amount, measure: vessel.measure, litresEach: null },
+      said: vessel.said,
+      rest: vessel.rest,
+    };
+  }
   const inside = IN_IT.exec(text);
   if (inside)
     return readAmount(tidy(`${text.slice(0, inside.index)} ${text.slice(inside.index + inside[0].length)}`), kindOf);
@@ -167,6 +200,8 @@ export function readAmount(text: string, kindOf: (name: string) => Kind | undefi
     const [, n, , word, count] = packs;
     const per = /^set$/i.test(word!) ? 1 : Number(count);
     const read = token(pieces(said(n) * per), text, packs);
+    const thrownAway = per >= BY_THE_HUNDRED ? kindOf(`disposable ${read.rest}`) : undefined;
+    if (thrownAway?.names.some((name) => name.startsWith('disposable '))) read.value.kind = thrownAway;
     // `box of 24 crayons x 3`: how many boxes stands behind.
     const boxes = n === undefined ? BOXES.exec(read.rest) : null;
     return boxes
@@ -289,7 +324,9 @@ function amountOf(
   // `crayons 64 box`: a box of so many.
   if (n >= 10 && isOfMany) return pieces(n);
   if (unit === 'pair') return pieces(isPair(name) ? n : 2 * n);
-  if (per !== undefined) return pieces(n * per);
+  // A ream is paper, whatever it says of it.
+  if (per !== undefined)
+    return { ...pieces(n * per), ...(unit === 'ream' && !kind ? { kind: kindOf('copy paper')! } : {}) };
   const united = kindOf(`${unit} of ${name}`);
   const asUnit =
     united && united.key !== kind?.key && united.names.some((known) => new RegExp(`\\b${unit}\\b`).test(known))

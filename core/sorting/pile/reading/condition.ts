@@ -12,11 +12,20 @@ const CONDITION_WORDS: readonly (readonly [RegExp, Condition])[] = [
     'dried out',
   ],
   [
-    /\b(?:broken|cracked|torn(?: apart)?|ripped|snapped|smashed|shattered|faulty|defective|chipped|does(?:n['’]t| not) work|not working|won['’]t (?:work|start|turn on)|leak(?:s|ing|y)|mouldy|moldy|rusty|burst|split|damaged|needs (?:mending|repair(?:ing)?|fixing)|to mend|falling apart)\b/i,
+    /\b(?:broken|cracked|torn(?: apart)?|ripped|snapped|smashed|shattered|faulty|defective|chipped|does(?:n['’]t| not) work|not working|won['’]t (?:work|start|turn on)|leak(?:s|ing|y)|mouldy|moldy|rusty|burst|split|damaged|swollen|bulging|bent|none (?:of them )?works?|nothing works|needs (?:mending|repair(?:ing)?|fixing)|to mend|falling apart)\b/i,
     'broken',
   ],
   [
     /\b(?:incomplete|not complete|(?:some |a few |many )?(?:parts?|pieces?|bits?|cards?) (?:are |is )?(?:missing|lost|gone)|(?:one|some|a few|something) (?:are |is )?missing|with(?:out)? (?:some|missing) (?:parts|pieces)|missing (?:parts?|pieces?|bits?|lids?|one|some|a \w+))\b/i,
+    'incomplete',
+  ],
+  // Parts that are not there.
+  [
+    /(?:(?<=[,;(–-]\s*)|\b)(?:no|without(?: an?)?|with no) (?:lids?|plugs?|charger|beaters?|remote|cables?|strings?|pegs|dice|sticks?|strap|handle|wheels?|key|batter(?:y|ies)(?! cover)|[A-Z0-9](?!\w))(?!\w)/,
+    'incomplete',
+  ],
+  [
+    /(?<=[,;(–-]\s*)(?:(?:\d+|one|two|three|some|all|most)\s+)?(?:needs?|wants?|without|have no|has no)\s+(?:new\s+)?batter(?:y|ies)/i,
     'incomplete',
   ],
   [

@@ -5,6 +5,16 @@ import { tidy, type Token } from './token.ts';
 /** What speaks for a decision wherever it stands; the first that is found is taken. */
 const ANYWHERE: readonly (readonly [RegExp, Decision])[] = [
   [
+    /(?:^|(?<=[,;(–-]\s*)|(?<=\s))keep the (?:rest|others?|other \p{L}+|good ones?|best ones?)(?=\s*(?:$|[,;)]))/iu,
+    'keep',
+  ],
+  // To somebody: a person of one's own, or a name.
+  [
+    /\b(?:goes|go|going|off)(?= to (?:my|his|her|their) (?!room|desk|class|office|kitchen|garage|loft|shed|bin))|(?<=[,;(–-]\s*)for(?= (?:my|his|her|their) (?:\p{L}+['’]s? )?(?:sister|brother|niece|nephew|cousins?|friends?|neighbours?|neighbors?|mother|mum|mom|father|dad|aunt|uncle|grand\p{L}+|godchild|colleagues?)\b)/iu,
+    'pass on',
+  ],
+  [/\b(?:goes|going|off)(?= to \p{Lu}\p{L}+\s*(?:$|[,;)]))/u, 'pass on'],
+  [
     /\b(?:do(?:n['’]t| not)|never|must not|mustn['’]t|not to) (?:be )?(?:throw(?:n)?(?: (?:it|them))?(?: (?:away|out))?|bin(?:ned)?|give(?:n)? away|sell|recycle|chuck|toss|lose)\b/i,
     'keep',
   ],
@@ -67,6 +77,12 @@ const ORDERS: readonly (readonly [string, Decision])[] = [
   ['junk', 'bin'],
   ['chuck', 'bin'],
   ['toss', 'bin'],
+  ['tip', 'bin'],
+  ['dump', 'bin'],
+  ['skip', 'bin'],
+  ['landfill', 'bin'],
+  ['shred', 'bin'],
+  ['shredder', 'bin'],
   ['keep', 'keep'],
   ['keeper', 'keep'],
   ['keepers', 'keep'],
@@ -83,7 +99,10 @@ const TRAILING = new RegExp(
   'i',
 );
 /** Without any mark before it only what is hardly a noun. */
-const LAST_WORD = /\s(give\saway|pass\son|decide\slater|return|sell|recycle|keep|donate)\s*[.!]?\s*$/i;
+const LAST_WORD = /\s(give\saway|pass\son|decide\slater|return|sell|recycle|keep|donate|chuck|toss|shred)\s*[.!]?\s*$/i;
+/** A bin at the end is where a broken thing goes. */
+const BROKEN_BIN =
+  /^(.*\b(?:broken|torn|ripped|cracked|smashed|dried(?: (?:up|out))?|mouldy|rusty|leaking|perished)\b.*)\s(?:bin|tip|skip|dump)$/i;
 const IN_BRACKETS = new RegExp(`\\(\\s*(${ORDER_WORDS})\\s*\\)`, 'i');
 const AMID = new RegExp(`[,;]\\s*(${ORDER_WORDS})\\s*(?=[,;(])`, 'i');
 const LEADING = new RegExp(`^(?:please |to |must )?(${ORDER_WORDS})\\b(?!-\\p{L})\\s*([:,–-]?)\\s*(?=\\S)`, 'iu');
@@ -108,10 +127,35 @@ const PARTED_DECISION: Readonly<Record<string, Decision>> = {
   back: 'return',
 };
 
+/** `sell on the market: …`, `return to the library: …` */
+const TOLD_WAY =
+  /^(sell|donate|return|give|recycle|keep)\s+(?:on|at|to|for|with)\s+(?:the\s+)?([^:,;]{2,40}):\s*(?=\S)/i;
+/** To no one in particular. */
+const TO_ALL = /\b(?:charity|jumble|shelter|food bank|school|nursery|church|library|club|shop)\b/i;
+/** `ask Tom if he wants the skateboard` */
+const ASKED =
+  /^ask\s+(?:the\s+|my\s+)?([\p{L}'’ ]{2,30}?)\s+(?:if|whether)\s+(?:he|she|they|anyone)\s+(?:wants?|needs?|would like|could use)\s+(?:(?:the|an?|some|my|our|this|these)\s+)?(?=\S)/iu;
+
 type Read = Token<Decision> & { destination: string };
 
 /** @example readDecision('4 jumpers, pass on to Milo') // { value: 'pass on', destination: 'Milo', rest: '4 jumpers', … } */
 export function readDecision(text: string): Read | null {
+  const asked = ASKED.exec(text);
+  if (asked)
+    return {
+      value: 'decide later',
+      said: asked[0].trim(),
+      destination: asked[1]!,
+      rest: tidy(text.slice(asked[0].length)),
+    };
+  const told = TOLD_WAY.exec(text);
+  if (told)
+    return {
+      value: meaningOf.get(told[1]!.toLowerCase()) ?? (TO_ALL.test(told[2]!) ? 'give away' : 'pass on'),
+      said: told[0].trim(),
+      destination: told[2]!.trim(),
+      rest: tidy(text.slice(told[0].length)),
+    };
   const trailing = TRAILING.exec(text) ?? IN_BRACKETS.exec(text) ?? AMID.exec(text);
   if (trailing && trailing.index > 0 && !NOT_TRAILING.test(text)) {
     const value = meaningOf.get(trailing[1]!.toLowerCase().replace(/\s/g, ' '))!;
@@ -135,9 +179,10 @@ export function readDecision(text: string): Read | null {
   if (leading && !NAMES_WITH_ORDERS.test(text) && leading[0].length < text.length) {
     const word = leading[1]!.toLowerCase().replace(/\s/g, ' ');
     // A noun that could be a thing is an order only where a colon, a number or one of its kind of words follows.
-    const nounLike = /^(?:bin|trash|rubbish|junk|charity|later|maybe|stays|keepers?|swap|toss|back|overdue)$/.test(
-      word,
-    );
+    const nounLike =
+      /^(?:bin|trash|rubbish|junk|charity|later|maybe|stays|keepers?|swap|toss|back|overdue|tip|dump|skip|landfill|shredder)$/.test(
+        word,
+      );
     const after = text.slice(leading[0].length);
     if (
       leading[2] ||
@@ -161,6 +206,8 @@ export function readDecision(text: string): Read | null {
       return { value, said: leading[1]!, destination: '', rest: tidy(after) };
     }
   }
+  const thrown = BROKEN_BIN.exec(text);
+  if (thrown) return { value: 'bin', said: 'bin', destination: '', rest: tidy(thrown[1]!) };
   const last = LAST_WORD.exec(text);
   if (last && !NOT_TRAILING.test(text))
     return {

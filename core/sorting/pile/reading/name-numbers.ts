@@ -8,6 +8,8 @@ const HYPHENED =
 const WORDS = 'two|three|four|five|six|seven|eight|ten|twelve';
 
 const PATTERNS: readonly RegExp[] = [
+  // Several years in a row.
+  /\b(?:19[89]\d|20[1-4]\d)(?:\s*(?:\+|&|and|,|-|–|\/|to)\s*(?:19[89]\d|20[1-4]\d))+\b/gi,
   // size 4, year 2, no. 7, ages 3-6
   /\b(?:sizes?|sz|nr|no|numbers?|year|yr|grade|level|stage|ages?|aged|vol|volume|part|book|series|type|gauge|class|form|ks|key stage|group|room|week|day|chapter|term|model|version|phase)\.?\s?\d+(?:\s?[-–/]\s?\d+)?\+?(?![\d.,]*\s?(?:x|×|mm|cm|m|kg|g|l|pieces?|pcs|cards?|missing)\b)(?![.,]\d)/gi,
   // A4, C6, KS2, CR2032, mp3, H0
@@ -16,6 +18,9 @@ const PATTERNS: readonly RegExp[] = [
   // by a day in its own right: 2026, but not what stands first
   /(?<=\w[\w,' ]*\s)(?:19[89]\d|20[1-4]\d)\b(?!\s*(?:x|×|pieces|pcs))/gi,
   /^(?:19[89]\d|20[1-4]\d)(?=\s(?:calendars?|diar(?:y|ies)|planners?|papers|receipts|photos|tax|accounts|statements|invoices|yearbook))/gi,
+  // What a punch takes at once.
+  /(?<=\b(?:punch|stapler|shredder|trimmer|guillotine)\b[^\d]{0,12})\d+\s?sheets?\b/gi,
+  /\b4\s?[x×]\s?4\b(?=.*\b(?:jeep|car|truck|pick-?up|vehicle|van|buggy)s?\b)/gi,
   /\b\d+(?:st|nd|rd|th)\b/gi,
   /\b\d+(?:[.,]\d+)?\s?(?:ply|gsm|g\/m2|g\/m²|watts?|w|volts?|v|gb|mb|tb|mah|hz|dpi|lumens?|bit|%|°c?|fps|den|mp)(?![\w²])/gi,
   /\b\d+(?:\s?[-–]\s?\d+)?\s?(?:months?|mths?|years?|yrs?|yo|yrs? old|weeks old)\b(?:\s?\+)?/gi,
@@ -38,6 +43,12 @@ const PATTERNS: readonly RegExp[] = [
 const DIAGONAL =
   /\b\d+(?:[.,]\d+)?\s?(?:inch|in|"|″|'')(?=\s(?:monitor|tv|screen|tablet|laptop|display|television))|(?<=\b(?:monitor|tv|screen|tablet|laptop|display|television)s?,?\s)\d+(?:[.,]\d+)?\s?(?:inch(?:es)?|in\b|"|″|'')/gi;
 
+/** Sizes of shoes and clothes behind their name. */
+const WORN_SIZES: readonly RegExp[] = [
+  /(?<=\b(?:boots?|shoes?|wellies|wellingtons|trainers|sneakers|sandals|slippers)\s)(?:1[6-9]|[234]\d)(?:\.5)?\b(?!\s*(?:pairs?|x\b|×|pieces|pcs))/gi,
+  /(?<=\b(?:vests?|bodysuits?|jumpers?|t-?shirts?|trousers|leggings|dress(?:es)?|coats?|jackets?|pyjamas|snowsuits?|babygrows?)\s)(?:50|56|62|68|74|80|86|92|98|104|110|116|122|128|134|140)\b(?!\s*(?:x\b|×|pieces|pcs))/gi,
+];
+
 const BASE = 0xe000;
 
 export interface Hidden {
@@ -54,6 +65,12 @@ export function hideNameNumbers(text: string): Hidden {
   const aside = DIAGONAL.exec(text)?.[0] ?? '';
   DIAGONAL.lastIndex = 0;
   let left = text.replace(DIAGONAL, '');
+  const asides = aside ? [aside] : [];
+  for (const pattern of WORN_SIZES)
+    left = left.replace(pattern, (found) => {
+      asides.push(`size ${found}`);
+      return '';
+    });
   for (const pattern of PATTERNS)
     left = left.replace(pattern, (found) => {
       hidden.push(found);
@@ -65,5 +82,5 @@ export function hideNameNumbers(text: string): Hidden {
     for (let i = hidden.length - 1; i >= 0; i--) full = full.replace(String.fromCharCode(BASE + i), hidden[i]!);
     return full;
   };
-  return { text: left, aside, shown };
+  return { text: left, aside: asides.join(', '), shown };
 }
