@@ -12,7 +12,7 @@ const CONDITION_WORDS: readonly (readonly [RegExp, Condition])[] = [
     'dried out',
   ],
   [
-    /\b(?:broken|cracked|torn(?: apart)?|ripped|snapped|smashed|shattered|faulty|defective|chipped|does(?:n['’]t| not) work|not working|won['’]t (?:work|start|turn on)|leak(?:s|ing|y)|mouldy|moldy|rusty|burst|split|damaged|swollen|bulging|bent|none (?:of them )?works?|nothing works|needs (?:mending|repair(?:ing)?|fixing)|to mend|falling apart)\b/i,
+    /\b(?:broken|cracked|torn(?: apart)?|ripped|snapped|smashed|shattered|faulty|defective|chipped|does(?:n['’]t| not) work|not working|won['’]t (?:work|start|turn on)|leak(?:s|ing|y)|mouldy|moldy|rusty|burst|split|damaged|swollen|bulging|bent(?!\s\p{L})|none (?:of them )?works?|nothing works|needs (?:mending|repair(?:ing)?|fixing)|to mend|falling apart)\b/iu,
     'broken',
   ],
   [

@@ -207,7 +207,7 @@ export function readDecision(text: string): Read | null {
     }
   }
   const thrown = BROKEN_BIN.exec(text);
-  if (thrown) return { value: 'bin', said: 'bin', destination: '', rest: tidy(thrown[1]!) };
+  if (thrown && !NOT_TRAILING.test(text)) return { value: 'bin', said: 'bin', destination: '', rest: tidy(thrown[1]!) };
   const last = LAST_WORD.exec(text);
   if (last && !NOT_TRAILING.test(text))
     return {

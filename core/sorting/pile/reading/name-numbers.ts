@@ -2,7 +2,7 @@
 
 /** How many of what a thing has, behind its name: `toy garage 3 floors`, `paint box 12 colours`. */
 const PARTS =
-  'floors?|storeys?|stories|levels?|tiers?|drawers?|wheels?|sockets?|gang|seater|colou?rs?|minutes?|mins?|hours?|seconds?|players?|keys|strings?|holes?|compartments?|shelves|pockets?|speeds?|blades?|doors?|lanes?|pages?|ports?|buttons?|steps?|rungs?|rings?|voices?|ways?';
+  'floors?|storeys?|stories|levels?|tiers?|drawers?|wheels?|sockets?|gang|seater|colou?rs?|minutes?|mins?|hours?|seconds?|players?|keys|strings?|holes?|compartments?|shelves|pockets?|speeds?|blades?|doors?|lanes?|pages?|ports?|buttons?|steps?|rungs?|rings?|voices?|ways?|handles?';
 const HYPHENED =
   'in[- ]1|in[- ]one|way|part|ring|hole|drawer|floor|storey|level|tier|wheel|wheeled|gang|socket|seater|sided|colou?r|minute|min|hour|second|month|week|day|year|year[- ]old|month[- ]old|player|string|speed|step|layer|ply|compartment|pocket|key|blade|door|bar|row|person|man|pole|inch|page|pin|column|line|bit|port|button|prong|point|d|litre|liter|metre|meter|cm|mm|ml';
 const WORDS = 'two|three|four|five|six|seven|eight|ten|twelve';

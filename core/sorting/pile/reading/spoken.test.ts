@@ -21,6 +21,8 @@ test.each([
   ['a good dozen picture books', 'a dozen picture books'],
   ['the here and now cards', 'the here and now cards'],
   ['we', 'we'],
+  ['right handed scissors', 'right handed scissors'],
+  ['well worn trainers', 'well worn trainers'],
 ])('of %s is meant: %s', (text, meant) => expect(withoutTalk(text)).toBe(meant));
 
 test.each([
@@ -60,5 +62,8 @@ test.each<[string, Partial<ParsedLine>]>([
   ['48 bottles of 2 oz acrylic', { amount: 48 }],
   ['dried up felt tips about thirty', { amount: 30, condition: 'dried out' }],
   ['embroidery hoops nine', { amount: 9, name: 'embroidery hoops' }],
+  ['bent nose pliers', { condition: null, name: 'bent nose pliers' }],
+  ['broken recycling bin', { decision: null }],
+  ['tote bag with 2 handles', { amount: 1 }],
   ['skip rope 3', { amount: 3, name: 'skip rope', decision: null }],
 ])('%s', (text, meant) => expect(read(text)).toMatchObject(meant));

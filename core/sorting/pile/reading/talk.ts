@@ -4,7 +4,7 @@ import { NUMBER, NUMBER_WORD, numberOf } from './number.ts';
 const SAID = `(?:${NUMBER}|an?\\b)`;
 /** How a spoken line begins. */
 const OPENING =
-  /^(?:(?:ok(?:ay)?|so|well|right|now|oh|um+|uh+|er+m?|yeah|yes|alright|let me see|let['’]s see)[\s,.:…]+|(?:and|then|and then|also|plus|next(?: (?:one|up|thing))?(?: is)?)[\s,:]+(?=(?:there|here|the|we|i|an?|some|about|\d)\b))+/i;
+  /^(?:(?:ok(?:ay)?|um+|uh+|er+m?|oh|yeah|let me see|let['’]s see)[\s,.:…]+|(?:so|well|right|now|yes|alright)[,.:…]\s*|(?:so|well|right|now|and|then|and then|also|plus|next(?: (?:one|up|thing))?(?: is)?)[\s,:]+(?=(?:there|here|the|we|i|an?|some|about|\d)\b))+/i;
 const THERE =
   /^(?:(?:i think|i guess|i believe|it looks like|looks like)\s+)?(?:there(?:['’]s| is| are| were)|here(?:['’]s| is| are)|these are|those are|that['’]s|this is|(?:we|i)(?:['’]ve| have)(?: got)?|(?:i|we) found)\s+(?:(?:still|also|only|just|now|like)\s+)*/i;
 const FILLERS =

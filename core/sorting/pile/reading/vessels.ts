@@ -32,10 +32,7 @@ const LITRES: readonly (readonly [litres: number, names: string])[] = [
   [5, 'gift bag, saucepan, cool bag, pot, bread bin, flour bin, toolbox, tool box, glove box'],
   [6, 'box file, boot box, desk drawer, nappy box'],
   [7, 'magazine file, magazine holder'],
-  [
-    10,
-    'tote bag, tote, book bag, pail, washing-up bowl, washing up bowl, mop bucket, waste paper basket, wastepaper basket',
-  ],
+  [10, 'tote bag, book bag, pail, washing-up bowl, washing up bowl, mop bucket, waste paper basket, wastepaper basket'],
   [15, 'armful, armload, school bag, bike basket, wine box, hat box, beach bag, canvas bag, cool box'],
   [
     18,
@@ -74,7 +71,7 @@ const SIZE_WORD =
 const PLURAL = '(?:e?s|fuls?)?';
 /** `two bin bags full of`, `a biscuit tin (half full) of`, `mason jar sequins`. */
 const LEADING = new RegExp(
-  String.raw`^(?:(${NUMBER}|an?|one|the|my|our|this)\s*(?:x\s+|×\s*)?)?((?:${SIZE_WORD}\s+)*)(${NAMES})${PLURAL}${FULL}(\s+(?:full\s+)?(?:of|with)|\s+w\/|\s+full(?=\s))?\s+(?=\p{L}|\d)`,
+  String.raw`^(?:(${NUMBER}|an?|one|the|my|our|this)\s*(?:x\s+|×\s*)?)?((?:${SIZE_WORD}\s+)*)(${NAMES})${PLURAL}${FULL}(\s+(?:full\s+)?(?:of|with)|\s+w\/|\s+full(?=\s))?\s+(?!(?:with|of|for|and|or|in|on|from)\b)(?=\p{L}|\d)`,
   'iu',
 );
 /** `wooden trains in a suitcase`, `crayons, pencil case half full`. */
