@@ -49,7 +49,7 @@ const DIALOGS: Record<string, [path: string, opener: string | RegExp]> = {
   FitDialog: ['ROOM/contain', 'Does it fit?'],
   UnitFillDialog: ['ROOM/contain', 'Fill a unit'],
 };
-const OTHERWISE = ['ConflictDialog', 'EntityDialog', 'ModalDialog'];
+const OTHERWISE = ['ConflictDialog', 'EntityDialog', 'LosesPlaces', 'ModalDialog'];
 
 /** Every component that is a dialog, by its own words. */
 const components = (readdirSync(WEB, { recursive: true }) as string[])

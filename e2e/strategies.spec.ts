@@ -53,7 +53,7 @@ test('24 games leave their boxes for numbered pouches, and come back by one undo
   await savers.getByRole('button', { name: 'Do it so: board games' }).click();
   await expect(savers).toHaveCount(0);
   const line = async () => (await stube.data(site)).line[0]!;
-  await expect.poll(line).toMatchObject({ length: 340, width: 250, note: 'in pouches 1 to 24', amount: 24 });
+  await expect.poll(line).toMatchObject({ length: 450, width: 330, note: 'in pouches 1 to 24', amount: 24 });
   // Each has its number in the index.
   await page.getByRole('link', { name: 'Numbered sets' }).click();
   await expect(page.getByRole('heading', { name: '24 numbers' })).toBeVisible();

@@ -65,5 +65,6 @@ test.each<[string, Partial<ParsedLine>]>([
   ['bent nose pliers', { condition: null, name: 'bent nose pliers' }],
   ['broken recycling bin', { decision: null }],
   ['tote bag with 2 handles', { amount: 1 }],
+  ['200 glass nuggets', { amount: 200, measure: 'pieces', name: 'glass nuggets' }],
   ['skip rope 3', { amount: 3, name: 'skip rope', decision: null }],
 ])('%s', (text, meant) => expect(read(text)).toMatchObject(meant));

@@ -159,7 +159,8 @@ export function readVessel(text: string, isThing: (rest: string, vessel: string)
       'i',
     ).exec(rest);
     const left = tail ? tidy(rest.slice(0, tail.index)) : rest;
-    if (of !== undefined || full !== undefined || isThing(left, vessel!)) {
+    // One word may be what the thing is made of: `200 glass nuggets`.
+    if (of !== undefined || full !== undefined || (/[-\s]/.test(vessel!) && isThing(left, vessel!))) {
       return told(numberIn(n) * sizeOf(adjectives) * shareOf(full ?? tail?.[1]), vessel!, all, left);
     }
   }
