@@ -4,9 +4,10 @@
 const LEGIBLE = 9;
 const SIZES = [13, 12, 11, 10, LEGIBLE];
 /** Mean width of a bold letter of the reading face, of its height. */
-const LETTER = 0.56;
-const LINE = 1.14;
-const MAX_LINES = 3;
+export const LETTER = 0.56;
+/** Distance of lines, of its height. */
+export const LINE = 1.14;
+export const MAX_LINES = 3;
 /** A picture is told from that side on, in pixels. */
 const PICTURE = 15;
 

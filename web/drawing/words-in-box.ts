@@ -1,4 +1,6 @@
 /** Words in a drawn rectangle, as large as they can be: in one line or several, along its width or its depth. */
+import { LETTER, LINE, MAX_LINES } from './label-fit.ts';
+
 export interface FittedWords {
   lines: string[];
   /** In the rectangle's own units. */
@@ -7,9 +9,7 @@ export interface FittedWords {
   turned: boolean;
 }
 
-/** Mean width of a bold letter, and the distance of lines, as shares of the letters' size. */
-const LETTER = 0.58;
-const LINE = 1.15;
+/** So much of a side is written on. */
 const USED = 0.92;
 
 /** The same words in so many lines, the longest as short as can be. */
@@ -23,7 +23,6 @@ function inLines(words: readonly string[], count: number): string[] {
   return best;
 }
 const longest = (lines: readonly string[]): number => Math.max(...lines.map((line) => line.length));
-const MOST_LINES = 3;
 
 /** @example wordsInBox('Paper clips and pins', 60, 120, 20).turned // true */
 export function wordsInBox(text: string, width: number, depth: number, largest: number): FittedWords {
@@ -31,7 +30,7 @@ export function wordsInBox(text: string, width: number, depth: number, largest: 
   let best: FittedWords = { lines: [text], size: 0, turned: false };
   for (const turned of [false, true]) {
     const [along, across] = turned ? [depth, width] : [width, depth];
-    for (let count = 1; count <= Math.min(MOST_LINES, words.length); count++) {
+    for (let count = 1; count <= Math.min(MAX_LINES, words.length); count++) {
       const lines = inLines(words, count);
       const size = Math.min(largest, (USED * along) / (LETTER * longest(lines)), (USED * across) / (LINE * count));
       if (size > best.size * 1.02) best = { lines, size, turned };

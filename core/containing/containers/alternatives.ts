@@ -2,7 +2,7 @@
 import type { ContainerType } from '../../ground/model/entities.ts';
 import type { ContainChoice, ContainContext, ContainerOption } from './choose.ts';
 import { takesFiles } from './hanging.ts';
-import { inFiles, TO_LOCK } from './judge.ts';
+import { inFiles, wantsLock } from './judge.ts';
 import { totalOf } from './shopping.ts';
 import { purchasesOf } from './strategies.ts';
 
@@ -18,7 +18,7 @@ export interface Alternative {
 function lacks({ demand, chosen }: ContainChoice, { type }: ContainerOption): boolean {
   const { category } = demand;
   const now = chosen!.type;
-  const locked = category.hazards.some((hazard) => TO_LOCK.includes(hazard));
+  const locked = wantsLock(category);
   return (
     ((category.lid || locked) && now.lid && !type.lid) ||
     (locked && now.lockable && !type.lockable) ||

@@ -1,5 +1,6 @@
 /** What speaks for and against one kind of container for what a category asks for (practices C1 to C8). */
-import type { Bin, Compartment, ContainerType, HazardId, Room, Site } from '../../ground/model/entities.ts';
+import type { Bin, Category, Compartment, ContainerType, Room, Site } from '../../ground/model/entities.ts';
+import { KEPT_LOCKED } from '../../ground/hazards/kept-from-children.ts';
 import { formatVolume } from '../../ground/notation/in-units.ts';
 import { HEAVY_MASS } from '../../ground/problems/place-problem.ts';
 import type { Demand } from '../../ground/contents/demand.ts';
@@ -113,8 +114,9 @@ const FALLS = 0.5;
 const upright = ({ lines }: Demand): number =>
   lines.reduce((sum, { line, piece }) => sum + (piece && line.measure === 'pieces' ? line.amount * piece[2] : 0), 0);
 
-/** Hazards for which a container that can be locked is better. */
-export const TO_LOCK: readonly HazardId[] = ['H3', 'H4', 'H5'];
+/** Whether a container that can be locked is better for it. */
+export const wantsLock = ({ hazards }: Pick<Category, 'hazards'>): boolean =>
+  hazards.some((hazard) => KEPT_LOCKED.includes(hazard));
 
 /** Whether all of it hangs over hangers of files. */
 export const inFiles = ({ lines }: Demand): boolean =>
@@ -184,7 +186,7 @@ export function judge(
   }
   if (type.tried === 'does not') against(NUISANCE.didNotFit, 'tried here, and it did not fit');
   else if (type.tried === 'fits' && toBuy) reasons.push('tried in its place: it fits');
-  if (category.hazards.some((hazard) => TO_LOCK.includes(hazard))) {
+  if (wantsLock(category)) {
     if (type.lockable) reasons.push('it can be locked');
     else against(NUISANCE.noLock);
   }

@@ -4,6 +4,8 @@ import { ageInMonths, THREE_YEARS } from './ages.ts';
 
 /** Hazards that are kept locked or out of reach of all children (practice H3, H4, H5, H15). */
 export const OUT_OF_REACH: readonly HazardId[] = ['H3', 'H4', 'H5', 'H15'];
+/** Those of them that are locked away, and do not lie about: they poison, cut or burn. */
+export const KEPT_LOCKED: readonly HazardId[] = ['H3', 'H4', 'H5'];
 /** Those that matter for the very young: small parts, and bags and cords. */
 export const FOR_THE_YOUNGEST: readonly HazardId[] = ['H2', 'H6'];
 /** Median stature at 36 months, girls 951 and boys 961 mm (WHO Child Growth Standards 2006): below it a child counts as under three. */

@@ -11,7 +11,7 @@ const BYWORDS = new Set(
     'bottle can pot bucket crate drawer basket roll reel tube sheet piece pile stack bundle bunch collection bit thing stuff item sort kind type whole complete ' +
     'handmade homemade favourite best lost property unused leftover remaining different cm mm inch metre wall class room ' +
     'pair outgrown expired wrong unwanted surplus duplicate school home first second third opened dated labelled unlabelled named electric ' +
-    'one level stage volume vol folded sharpened sterilised sterilized rechargeable digital clean dirty dusty matching laminated framed ' +
+    'one level stage volume vol folded sharpened sterilised sterilized rechargeable digital clean dirty dusty matching framed ' +
     'blunt vintage pretty lovely fancy only mostly mainly just also still all'
   ).split(' '),
 );

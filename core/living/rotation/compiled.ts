@@ -112,10 +112,14 @@ export function interestOf(compiled: CompiledRotation, t: number, spell: Spell):
   return sum;
 }
 
+/** The first week, from one on, that is beyond the most it should rest. @param inSince the first week it is in */
+export const overFrom = ({ problem }: CompiledRotation, inSince: number, from: number): number =>
+  Math.max(from, inSince + problem.rules.mostRest, 0);
+
 /** Weeks beyond the most it should rest, while it is in from one week to another. @param inSince the first week it is in */
 export function overRested(compiled: CompiledRotation, t: number, inSince: number, from: number, to: number): number {
-  const { dueBefore, problem } = compiled;
-  const first = Math.max(from, inSince + problem.rules.mostRest, 0);
+  const { dueBefore } = compiled;
+  const first = overFrom(compiled, inSince, from);
   return first >= to ? 0 : dueBefore[t]![to]! - dueBefore[t]![first]!;
 }
 

@@ -28,7 +28,8 @@ export class Ruin {
   private readonly rotation: Rotation;
   private readonly compiled: CompiledRotation;
   private readonly random: Random;
-  /** By thing: where it comes in an order in which what must be out before comes first; what is out at the start leads. */
+  /** Things in an order in which what must be out before comes first, and by thing where it comes in it. */
+  private readonly order: readonly number[];
   private readonly rank: number[] = [];
   /** By thing: those that contend with it for slots, or come before or after it. */
   private readonly near: number[][];
@@ -40,15 +41,15 @@ export class Ruin {
     const { compiled } = rotation;
     this.compiled = compiled;
     this.whim = { from: 0, to: 0, blink: 0, before: Infinity, random };
-    inOrder(compiled).forEach((t, i) => (this.rank[t] = i));
+    this.order = inOrder(compiled);
+    this.order.forEach((t, i) => (this.rank[t] = i));
     this.near = neighbours(compiled);
   }
 
   /** Everything that is not set by hand, for the first time. */
   begin(): void {
-    const { rotation, compiled, rank } = this;
-    const order = rank.map((_, t) => t).sort((a, b) => rank[a]! - rank[b]!);
-    for (const t of order) if (!compiled.fixed[t]) rotation.put(t, rotation.best(t)?.spells ?? []);
+    const { rotation, compiled } = this;
+    for (const t of this.order) if (!compiled.fixed[t]) rotation.put(t, rotation.best(t)?.spells ?? []);
   }
 
   /** One round. */

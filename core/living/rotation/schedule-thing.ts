@@ -1,5 +1,5 @@
 /** The best spells of one thing against what the others leave it: dynamic programming over the ends of spells. */
-import { inSinceStart, type CompiledRotation, type Spell } from './compiled.ts';
+import { inSinceStart, overFrom, type CompiledRotation, type Spell } from './compiled.ts';
 import { INTEREST_KEPT } from './problem.ts';
 
 export interface Offers {
@@ -77,7 +77,7 @@ function begin(compiled: CompiledRotation, t: number, offers: Offers, week: numb
 /** @returns null where it cannot be out in time for what waits for it */
 export function scheduleThing(compiled: CompiledRotation, t: number, offers: Offers): Scheduled | null {
   const { weeks, groupsOf, any, inSeason, dueBefore, out, had, problem, aims } = compiled;
-  const { longestSpell, leastRest, mostRest } = problem.rules;
+  const { longestSpell, leastRest } = problem.rules;
   // In consecutive weeks it would be the same spell.
   const rests = Math.max(1, leastRest);
   const scratch = scratchOf(compiled);
@@ -86,8 +86,7 @@ export function scheduleThing(compiled: CompiledRotation, t: number, offers: Off
   let first = -1;
   /** In since a week, the next spell beginning no earlier than `ready` and before `deadline`; its week is left in `first`. */
   const follow = (inSince: number, from: number, ready: number, deadline: number): number => {
-    // Weeks of rest beyond the most begin here.
-    const over = Math.max(from, inSince + mostRest, 0);
+    const over = overFrom(compiled, inSince, from);
     let most = deadline === Infinity ? (over < weeks ? -aims.overRested * (due[weeks]! - due[over]!) : 0) : -Infinity;
     first = -1;
     const last = Math.min(weeks, deadline);

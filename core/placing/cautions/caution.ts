@@ -15,6 +15,10 @@ export interface Caution {
   helps: string;
 }
 
+/** How many of them are dangers. */
+export const countDangers = (cautions: readonly Pick<Caution, 'severity'>[]): number =>
+  cautions.filter(({ severity }) => severity === 'danger').length;
+
 /** A child who comes into the room, with its age in months. */
 export type Child = Person & { months: number };
 

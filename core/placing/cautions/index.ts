@@ -1,6 +1,6 @@
 /** What is public of this feature. */
 export { byAcknowledgement } from './acknowledged.ts';
-export { type Caution, DEFER } from './caution.ts';
+export { type Caution, countDangers, DEFER } from './caution.ts';
 export { cautionsOf } from './cautions.ts';
 export { checkSite } from './check-site.ts';
 export { CLEARANCE, HANGS } from './clearance.ts';

@@ -3,6 +3,7 @@ import { judge } from '../../containing/containers/judge.ts';
 import { demandOf } from '../../ground/contents/demand.ts';
 import type { Bin, ContainerType } from '../../ground/model/entities.ts';
 import { ON_THE_BENCH } from '../../ground/model/bin.ts';
+import { countDangers } from '../cautions/caution.ts';
 import { cautionsOf } from '../cautions/cautions.ts';
 import { depthProblemOf, homesOf } from '../placement/depth/depth-problem-of.ts';
 import type { DepthPosition } from '../placement/depth/problem.ts';
@@ -19,8 +20,13 @@ export type Remedy =
 /** Kinds of container that are tried in the room, the best by themselves first. */
 const MOST_TYPES = 12;
 
-const dangersOf = (room: RoomData, bins: readonly Bin[]): number =>
-  cautionsOf({ ...room, bins: [...bins] }).filter(({ severity }) => severity === 'danger').length;
+/** Whether bins that stand so raise more dangers than the room has. */
+type IsWorse = (bins: Bin[]) => boolean;
+function worseThan(room: RoomData): IsWorse {
+  const dangers = (bins: Bin[]): number => countDangers(cautionsOf({ ...room, bins }));
+  let before: number | null = null;
+  return (bins) => dangers(bins) > (before ??= dangers([...room.bins]));
+}
 const placedBy = (bins: readonly Bin[], places: readonly DepthPosition[]): Bin[] => {
   const at = new Map(places.map((place) => [place.bin, place]));
   return bins.map((bin) => {
@@ -44,9 +50,8 @@ function placeIn(standing: Standing, binId: string): { at: DepthPosition; cost: 
 }
 
 /** Nothing is bought: one other bin, not pinned, leaves for a place of its own. The two that cost least a week. */
-function anotherMoves(room: RoomData, standing: Standing, binId: string): Remedy | null {
+function anotherMoves(room: RoomData, standing: Standing, binId: string, isWorse: IsWorse): Remedy | null {
   const pinned = new Set(room.bins.filter(({ pinned }) => pinned).map(({ id }) => id));
-  const before = dangersOf(room, room.bins);
   const found = standing.positions
     .filter(({ bin }) => !pinned.has(bin))
     .flatMap(({ bin: other, compartment }) => {
@@ -60,11 +65,11 @@ function anotherMoves(room: RoomData, standing: Standing, binId: string): Remedy
       return elsewhere ? [{ other, cost: spot.cost + elsewhere.cost, places: [elsewhere.at, at] }] : [];
     })
     .sort((a, b) => a.cost - b.cost)
-    .find(({ places }) => dangersOf(room, placedBy(room.bins, places)) <= before);
+    .find(({ places }) => !isWorse(placedBy(room.bins, places)));
   return found ? { kind: 'another moves', binId: found.other, places: found.places } : null;
 }
 
-function anotherContainer({ room, demands, context }: PlanRoom, bin: Bin): Remedy | null {
+function anotherContainer({ room, demands, context }: PlanRoom, bin: Bin, isWorse: IsWorse): Remedy | null {
   const demand = demands.find(({ category }) => category.id === bin.categoryId);
   if (!demand || demand.category.standsAlone) return null;
   const isWhole = room.bins.filter(({ categoryId }) => categoryId === bin.categoryId).length === 1;
@@ -82,7 +87,6 @@ function anotherContainer({ room, demands, context }: PlanRoom, bin: Bin): Remed
     .filter(({ count, places, toBuy, type }) => count === 1 && places > 0 && (!toBuy || (type as ContainerType).price))
     .sort((a, b) => a.toBuy - b.toBuy || a.score - b.score)
     .slice(0, MOST_TYPES);
-  const before = dangersOf(room, room.bins);
   for (const { type, toBuy } of options) {
     const changed = {
       ...bin,
@@ -94,7 +98,7 @@ function anotherContainer({ room, demands, context }: PlanRoom, bin: Bin): Remed
     };
     const bins = room.bins.map((known) => (known.id === bin.id ? changed : known));
     const place = placeIn(new Standing(depthProblemOf({ ...room, bins }), homesOf(bins)), bin.id);
-    if (place && dangersOf(room, placedBy(bins, [place.at])) <= before)
+    if (place && !isWorse(placedBy(bins, [place.at])))
       return { kind: 'another container', type: type as ContainerType, owned: !toBuy, places: [place.at] };
   }
   return null;
@@ -107,5 +111,6 @@ function anotherContainer({ room, demands, context }: PlanRoom, bin: Bin): Remed
 export function remedyFor(plan: PlanRoom, standing: Standing, binId: string): Remedy | null {
   const bin = plan.room.bins.find(({ id }) => id === binId);
   if (!bin || standing.position(binId) || placeIn(standing, binId)) return null;
-  return anotherMoves(plan.room, standing, binId) ?? anotherContainer(plan, bin);
+  const isWorse = worseThan(plan.room);
+  return anotherMoves(plan.room, standing, binId, isWorse) ?? anotherContainer(plan, bin, isWorse);
 }

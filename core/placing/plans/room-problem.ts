@@ -1,10 +1,11 @@
 /** A room as a problem of containers and places together: what is to be kept, in which ways, and where each may stand. */
 import { comesInto } from '../../ground/body/who-comes.ts';
+import { KEPT_LOCKED } from '../../ground/hazards/kept-from-children.ts';
 import { byId } from '../../ground/model/by-id.ts';
 import { groupedBy } from '../../ground/model/grouped-by.ts';
 import { inOrder } from '../../ground/model/sort.ts';
 import { distanceTo, footprintOf } from '../../measuring/floor/footprint.ts';
-import type { Bin, Category, Compartment, ContainerType, HazardId, Unit } from '../../ground/model/entities.ts';
+import type { Bin, Category, Compartment, ContainerType, Unit } from '../../ground/model/entities.ts';
 import { clearHeight, UNPLACED } from '../../ground/problems/place-problem.ts';
 import { chooseContainers, type ContainChoice } from '../../containing/containers/choose.ts';
 import { usuallyStands } from '../../containing/containers/bare.ts';
@@ -53,9 +54,8 @@ export interface RoomWays {
 }
 
 /** Where children come in, what is sharp, poisonous or hot does not lie about without a container. */
-const LOOSE: readonly HazardId[] = ['H3', 'H4', 'H5'];
 const isLooseDanger = ({ hazards }: Category, { option }: KeptSo): boolean =>
-  option.type.id === null && hazards.some((hazard) => LOOSE.includes(hazard));
+  option.type.id === null && hazards.some((hazard) => KEPT_LOCKED.includes(hazard));
 
 /** Everything that the room keeps. Bins that are pinned keep their place, and so do those of a category without a choice. */
 function needsOf(

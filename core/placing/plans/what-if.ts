@@ -1,5 +1,5 @@
 /** A change of the room, its furniture or its people, tried in a copy: what it would do to the week, to places and cautions. */
-import type { Caution } from '../cautions/caution.ts';
+import { type Caution, countDangers } from '../cautions/caution.ts';
 import { TEMPLATES } from '../../measuring/measuring/templates.ts';
 import { placesChanged } from '../../measuring/floor/change-places.ts';
 import type { Unit } from '../../ground/model/entities.ts';
@@ -172,9 +172,7 @@ export function bestChanges(effects: readonly WhatIfEffect[], before: PlanFigure
   /** Dangers more than before. */
   const danger = ({ after }: WhatIfEffect): number => {
     const { come, gone } = differenceOf(after, before);
-    const dangers = (cautions: readonly Caution[]): number =>
-      cautions.filter(({ severity }) => severity === 'danger').length;
-    return dangers(come) - dangers(gone);
+    return countDangers(come) - countDangers(gone);
   };
   const gain = (effect: WhatIfEffect): number =>
     -differenceOf(effect.after, before).seconds - DANGER_WEIGHT * danger(effect);

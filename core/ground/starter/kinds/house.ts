@@ -132,7 +132,7 @@ nappy, diaper, nappy pants, cloth nappy, swim nappy, pull up, reusable nappy | p
 wet wipe pack, baby wipe, wipe, pack of wipes, packet of wipes, wet wipe, antibacterial wipe, screen wipe
 # Disposable gloves
 disposable glove, nitrile glove, latex glove, vinyl glove, rubber glove, box of gloves, examination glove, cleaning glove | holds=100
-shoe cover, overshoe, disposable apron, face mask disposable, face mask, surgical mask, hair net, hairnet | 250x150x1 flat
+shoe cover, overshoe, disposable apron, face mask, surgical mask, hair net, hairnet | 250x150x1 flat
 # Changing creams
 nappy cream, barrier cream, ointment, body lotion, baby oil, baby lotion, baby powder, skin cream, lip balm, hand cream, moisturiser
 baby shampoo, shampoo, bubble bath, shower gel, soap bottle, baby bath | 190x70x50 H5
@@ -225,7 +225,7 @@ bank statement, statement, pension letter, council letter | 297x210x0.2 flat H14
 # Household papers
 letter from school, school letter, medical letter, bank letter, official letter, letter, school report, warranty card, household paper, insurance letter, permission slip, old letter, newspaper cutting, recipe card, loose recipe, recipe, permission form, ticket, menu, important paper, car papers, document, form, paperwork, voucher, gift voucher, application form
 school report, certificate for sport, swimming certificate | 297x210x0.3 flat
-test paper, exam paper, exam script, essay, thesis, minutes of meeting, report, agenda, form, questionnaire, voucher, ticket, postcard, business card, ration book | 297x210x0.1 flat
+test paper, exam paper, exam script, essay, thesis, report, agenda, form, questionnaire, voucher, ticket, postcard, business card, ration book | 297x210x0.1 flat
 # Manuals
 manual, instruction, guarantee, warranty, user guide, instruction booklet, instruction manual, instruction sheet, appliance manual, instructions for games
 # Certificates
@@ -248,7 +248,7 @@ padlock, bike lock, combination lock | 80x50x25
 baby shoes keepsake, memory box, keepsake, souvenir, medal, trophy, first curl, keepsake box, baby keepsake, trophies | 250x180x120
 medal, badge medal, scout badge | 80x60x8
 coin collection, stamp collection, stamp album | 300x250x40 neat
-watch, wrist watch, pocket watch, jewellery, necklace, bracelet, brooch, wedding dress, heirloom, diary of the past, autograph book, cuddly of childhood | 100x80x30
+watch, wrist watch, pocket watch, jewellery, necklace, bracelet, brooch, wedding dress, heirloom, autograph book | 100x80x30
 # Winter decorations
 christmas lights, xmas lights, tree lights, string of lights, lights string, lightchain | 220x150x80 coiled H6
 christmas decoration, xmas decoration, bauble, christmas bauble, xmas bauble, tinsel, winter decoration, christmas ornament, star decoration, tree decoration, nativity figure, christmas tree ball
@@ -316,7 +316,7 @@ dog lead, pet food, cat food, dog toy, pet bed, fish food, cat toy, dog basket, 
 cat food, pet food, dog food, bag of dog food | 350x250x100 soft
 # Food and drink
 snack, biscuit, tea bag, coffee, sweets, juice carton, cereal bar, sugar, cereal, crisps, tea, biscuits packet, honey, tinned food, cracker
-shortbread, chocolate, cake, bread, flour, rice, pasta, noodles, jam, marmalade, peanut butter, soup, spice, salt, nuts, raisin, popcorn, porridge, oats, baby food, juice, squash drink, water bottle still, soft drink, lollipop, chewing gum, cake sprinkles, icing | 150x100x60
+shortbread, chocolate, cake, bread, flour, rice, pasta, noodles, jam, marmalade, peanut butter, soup, spice, salt, nuts, raisin, popcorn, porridge, oats, baby food, juice, soft drink, lollipop, chewing gum, cake sprinkles, icing | 150x100x60
 # Current projects
 unfinished project, half finished project, work in progress, project box, craft project, started project
 knitting project, half finished scarf, half finished jumper, sewing project, unfinished quilt, unfinished knitting | 300x250x100 soft

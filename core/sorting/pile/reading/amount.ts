@@ -1,22 +1,12 @@
 /** How much of it there is, as a typed line tells it: pieces, packs of pieces, everyday measures, weights and contents. */
-import { LITRES_PER_QUART } from '../../../ground/notation/in-units.ts';
 import { plain, stem } from '../../../ground/matching/words.ts';
 import type { Kind } from '../../../ground/starter/library.ts';
 import { EVERYDAY_MEASURES } from '../../../ground/contents/measures.ts';
-import { DIGITS, NUMBER, NUMBER_WORD, numberOf } from './number.ts';
+import { type AmountSaid, isBeside, N, pieces, readCount, token } from './count.ts';
+import { DIGITS, NUMBER, numberOf } from './number.ts';
 import { tidy, type Token } from './token.ts';
 import { readVessel } from './vessels.ts';
-import { AS_SOLD, CONTAINING, containerMeasure, PER_UNIT } from './units.ts';
-
-export interface AmountSaid {
-  amount: number;
-  /** `pieces`, or the key of an everyday measure. */
-  measure: string;
-  /** Litres that one piece holds, where it was told (24 tubes of 12 ml). */
-  litresEach: number | null;
-  /** The kind of thing that the unit makes of it: a roll of stickers is no sheet of them. */
-  kind?: Kind;
-}
+import { AS_SOLD, CONTAINING, containerMeasure, PER_UNIT, US_LITRES } from './units.ts';
 
 const escape = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 const MEASURE_PATTERNS = EVERYDAY_MEASURES.flatMap((measure) =>
@@ -28,8 +18,6 @@ const keyOfMeasure = (said: string): string =>
 
 const ADJECTIVE = String.raw`(?:(big|large|huge|giant|small|little|tiny|mini|full|whole|heaped|old|new|half[- ]full|sealed|opened|open|spare)\s+)?`;
 const OF = String.raw`(?:\s*-?\s*of(?=\s)|\s+full(?:\s+of)?(?=\s))?`;
-const N = `(${NUMBER}|\\ban?)`;
-const START_OR_MARK = String.raw`(?:^|[,;:(–-]\s*|\swith\s|\+\s*)`;
 /** `3 shoeboxes of`, `half a mug of`, anywhere. */
 const MEASURED = new RegExp(String.raw`${N}\s*(?:x\s+|×\s*)?(?:an?\s+)?${ADJECTIVE}(${MEASURES})(?![\w-])${OF}`, 'i');
 /** `shoebox of`, without a number. */
@@ -42,12 +30,6 @@ const IN_IT = new RegExp(
   String.raw`(?<=\d)\s+in\s+(?:an?|one|the|their|its)\s+(?:${MEASURES}|box|tin|jar|tub|bag|case|drawer|basket)(?!\w)`,
   'i',
 );
-/** Litres of the US liquid measures by their first letter: gallon, quart, pint. */
-const US_LITRES: Readonly<Record<string, number>> = {
-  g: 4 * LITRES_PER_QUART,
-  q: LITRES_PER_QUART,
-  p: LITRES_PER_QUART / 2,
-};
 /** An amount in them, but where they say how large a vessel is (`2 gal jug`). */
 const US_MEASURED = new RegExp(
   String.raw`${N}\s*-?(?:an?\s+)?(gallons?|gal|quarts?|qts?|pints?|pt)\.?(?![\w/-])(?!\s+(?:glass|jug|jar|bottle|can|carton|tub|bucket|bag|pot|mug))${OF}`,
@@ -71,7 +53,7 @@ const PACKS_OF = new RegExp(
 const BY_THE_HUNDRED = 50;
 /** `tall tin with 40 brushes`: what they stand in says nothing of how many. */
 const HOLDING =
-  /^(?:(?:an?|the|one)\s+)?(?:[\p{L}-]+\s+)?(?:tin|jar|tub|box|basket|bucket|mug|bag|case|crate|pot|cup|tray|drawer)\s+(?:w\/|with|holding|containing)\s+(?=(?:about\s+|some\s+)?\d)/iu;
+  /^(?:(?:an?|the|one)\s+)?(?:[\p{L}-]+\s+)?(?:tin|jar|tub|box|basket|bucket|mug|bag|case|crate|pot|cup|tray|drawer)\s+(?:with|holding|containing)\s+(?=(?:about\s+|some\s+)?\d)/iu;
 const BOXES = /[\s,;(]*[x×]\s?(\d{1,3})\)?$/i;
 const TIMES = new RegExp(
   String.raw`(?<![\w.,/])(\d{1,4})\s*[x×]\s*(\d{1,5})(?=\s+(?:sheets?\s+|pieces?\s+)?\p{L})(?:\s+(?:sheets?|pieces?)(?:\s+of)?)?`,
@@ -84,44 +66,7 @@ const LONE_UNIT = new RegExp(
   String.raw`(?:^|(?<=[,;(–-]\s*)|(?<=\s-\s))${ADJECTIVE}(${UNIT_WORDS})${PLURAL}(?:\s+full)?(?:\s+of(?=\s)|(?=\s*(?:$|[,;)])))`,
   'i',
 );
-/** Plain counts, the surest first. */
-const COUNTED: readonly RegExp[] = [
-  new RegExp(
-    String.raw`^${N}(?:\s*[x×](?=\s))?\s+(?:(?:pcs?\.?|pieces?|nos?\.|off)(?!\w)\s*)?(?:of(?=\s)\s*)?(?=[\p{L}\p{Co}"'(])`,
-    'iu',
-  ),
-  /^(\d+)\s?[x×]\s?(?=[\p{L}\p{Co}])/iu,
-  /(?<![\w"″])[x×]\s?(\d+)(?![\w.,]*\d|\w)/i,
-  /(?<![\w#.,/])(\d+)\s?[x×](?!\s*\d|\w)/i,
-  new RegExp(
-    String.raw`(${NUMBER})\s?(?:pcs?\.?|pieces?|bits|items?|copies|off|of them|in (?:all|total)|altogether|units?)(?!\w)(?:\s+of(?=\s))?`,
-    'i',
-  ),
-  new RegExp(String.raw`${START_OR_MARK}(${NUMBER})\s*\)?(?=\s*(?:$|[,;)]))`, 'i'),
-  new RegExp(String.raw`(?<=[,;:–—-]\s+)(${NUMBER})\s+(?=\p{L}{3,})`, 'iu'),
-  new RegExp(String.raw`(?<=\s)(${NUMBER})(?=\s*[,;(]|\s+(?:for|with|in)\s)`, 'i'),
-  // `felt tips about thirty`
-  new RegExp(
-    String.raw`(?<=\s)((?:about|around|roughly|approx\.?|some|at least|nearly|almost|maybe)\s+${NUMBER})$`,
-    'i',
-  ),
-  // `hoops nine`; a name of its own may end in a number word as well, and a level or a part is no amount.
-  new RegExp(
-    String.raw`(?<=\p{L}{3}s\s)(?<!\b(?:level|stage|part|number|size|class|year|grade|volume|connect)s?\s)((?:${NUMBER_WORD}))$`,
-    'iu',
-  ),
-  /(?<=\s)((?:[~≈]\s?)?\d{1,5}(?:\s?[-–]\s?\d{1,5})?)$/,
-];
-
-const token = (value: AmountSaid, text: string, found: RegExpExecArray, glue = ' '): Token<AmountSaid> => ({
-  value,
-  said: tidy(found[0]),
-  rest: tidy(
-    `${text.slice(0, found.index)}${glue}${text.slice(found.index + found[0].length)}`.replace(/^\s*of\s/i, ''),
-  ),
-});
 const said = (value: string | undefined): number => (value === undefined ? 1 : numberOf(value));
-const pieces = (amount: number): AmountSaid => ({ amount, measure: 'pieces', litresEach: null });
 const singular = (word: string): string => word.toLowerCase().replace(/\s+/g, ' ');
 
 /** Litres of a content as it was told, or null for a weight. */
@@ -160,7 +105,7 @@ export function readAmount(text: string, kindOf: (name: string) => Kind | undefi
     return !!kind && !kind.names.some((known) => plain(known).startsWith(plain(name)));
   });
   if (vessel) {
-    // `tall tin with 40 brushes`, `suitcase of hats, 12`: the number says more.
+    // `suitcase of hats, 12`: the number says more.
     const counted = readCount(vessel.rest);
     if (counted) return { ...counted, said: `${counted.said}, ${vessel.said}` };
     return {
@@ -275,31 +220,6 @@ export function readAmount(text: string, kindOf: (name: string) => Kind | undefi
 /** Whether what looks like a measure is the thing itself: `12 cups`, `2 laundry baskets`. */
 const isName = (text: string, found: RegExpExecArray): boolean =>
   tidy(`${text.slice(0, found.index)} ${text.slice(found.index + found[0].length)}`) === '';
-
-/** Puzzles, games, discs and books are numbered: `puzzle 12` is the twelfth, `puzzles 12` are twelve (practice N3). */
-const isNumbered = (name: string): boolean =>
-  /\b(?:puzzle|jigsaw|game|disc|cd|dvd|book|pouch|volume|box|bin|folder|binder|drawer|shelf|tray)$/i.test(name);
-
-/** Whether what begins there comes along with the thing that was named before. */
-const isBeside = (text: string, at: number): boolean =>
-  at > 0 && /(?:[+&]|\bwith|\bplus|\band|\bfor|\bfrom|\bof)\s*$/i.test(text.slice(0, at));
-
-function readCount(text: string): Token<AmountSaid> | null {
-  for (const pattern of COUNTED) {
-    const found = pattern.exec(text);
-    if (!found) continue;
-    // What comes beside the thing has its own number: `glue gun + 20 glue sticks`.
-    if (isBeside(text, found.index)) continue;
-    const amount = numberOf(found[1]!);
-    if (Number.isNaN(amount)) continue;
-    const read = token(pieces(amount), text, found, found.index === 0 ? ' ' : ' , ');
-    const rest = read.rest.replace(/^(?:an?|of)\s+/i, '').replace(/\s*,\s*(?=(?:for|with|from|of|in)\b)/i, ' ');
-    // `cards 1-20` are numbered; they are not ten.
-    if (rest === '' || (pattern === COUNTED.at(-1) && (isNumbered(rest) || /^[01]\s?[-–]/.test(found[1]!)))) continue;
-    return { ...read, rest };
-  }
-  return null;
-}
 
 /** Whether a unit word is the first word of a name that is known: `tray puzzles`, `bottle tops`, `tube socks`. */
 function isFirstOf(unit: string, rest: string, kind: Kind | undefined): boolean {

@@ -2,6 +2,10 @@
 import type { Decision } from '../../../ground/model/entities.ts';
 import { tidy, type Token } from './token.ts';
 
+/** To no one in particular. */
+const TO_ALL = 'charity|jumble|shop|shelter|food bank|school|nursery|church|library|club';
+const FOR_ALL = new RegExp(String.raw`\b(?:${TO_ALL})\b`, 'i');
+
 /** What speaks for a decision wherever it stands; the first that is found is taken. */
 const ANYWHERE: readonly (readonly [RegExp, Decision])[] = [
   [
@@ -27,7 +31,10 @@ const ANYWHERE: readonly (readonly [RegExp, Decision])[] = [
     'give away',
   ],
   [
-    /(?:^|(?<=(?:→|–|—|[,;(]|\s-)\s*))(?:give|hand)(?: it| them| these| this)?(?= to (?!(?:the )?(?:charity|jumble|shop|shelter|food bank|school|nursery|church|library|club)\b))/i,
+    new RegExp(
+      String.raw`(?:^|(?<=(?:→|–|—|[,;(]|\s-)\s*))(?:give|hand)(?: it| them| these| this)?(?= to (?!(?:the )?(?:${TO_ALL})\b))`,
+      'i',
+    ),
     'pass on',
   ],
   [
@@ -130,8 +137,6 @@ const PARTED_DECISION: Readonly<Record<string, Decision>> = {
 /** `sell on the market: …`, `return to the library: …` */
 const TOLD_WAY =
   /^(sell|donate|return|give|recycle|keep)\s+(?:on|at|to|for|with)\s+(?:the\s+)?([^:,;]{2,40}):\s*(?=\S)/i;
-/** To no one in particular. */
-const TO_ALL = /\b(?:charity|jumble|shelter|food bank|school|nursery|church|library|club|shop)\b/i;
 /** `ask Tom if he wants the skateboard` */
 const ASKED =
   /^ask\s+(?:the\s+|my\s+)?([\p{L}'’ ]{2,30}?)\s+(?:if|whether)\s+(?:he|she|they|anyone)\s+(?:wants?|needs?|would like|could use)\s+(?:(?:the|an?|some|my|our|this|these)\s+)?(?=\S)/iu;
@@ -151,7 +156,7 @@ export function readDecision(text: string): Read | null {
   const told = TOLD_WAY.exec(text);
   if (told)
     return {
-      value: meaningOf.get(told[1]!.toLowerCase()) ?? (TO_ALL.test(told[2]!) ? 'give away' : 'pass on'),
+      value: meaningOf.get(told[1]!.toLowerCase()) ?? (FOR_ALL.test(told[2]!) ? 'give away' : 'pass on'),
       said: told[0].trim(),
       destination: told[2]!.trim(),
       rest: tidy(text.slice(told[0].length)),

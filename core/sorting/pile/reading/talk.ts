@@ -1,6 +1,7 @@
 /** What is only talk in a line that was spoken or typed as one speaks: it says nothing of the thing, and is dropped. */
 import { NUMBER, NUMBER_WORD, numberOf } from './number.ts';
 
+const ANY_NUMBER = new RegExp(NUMBER);
 const SAID = `(?:${NUMBER}|an?\\b)`;
 /** How a spoken line begins. */
 const OPENING =
@@ -71,7 +72,7 @@ export function withoutTalk(text: string): string {
     .replace(THE_VESSEL, '');
   for (const [pattern, written] of SPOKEN) said = said.replace(pattern, written as (...found: string[]) => string);
   const rest = said.replace(MANY, '');
-  if (rest !== said && new RegExp(NUMBER).test(rest)) said = rest;
+  if (rest !== said && ANY_NUMBER.test(rest)) said = rest;
   // A line that is nothing but talk is left as it is.
   return /\p{L}{2}/u.test(said) ? said : text;
 }

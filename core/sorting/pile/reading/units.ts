@@ -1,8 +1,15 @@
 /** Units in which things come: some are the piece itself (a roll, a tube), some hold many (a jar, a crate). */
+import { LITRES_PER_QUART } from '../../../ground/notation/in-units.ts';
 import type { Kind } from '../../../ground/starter/library.ts';
 
 /** So many pieces each. A ream is 500 sheets (ISO 4046-3). */
 export const PER_UNIT: Readonly<Record<string, number>> = { ream: 500, dozen: 12, pair: 2 };
+/** Litres of the US liquid measures by their first letter: gallon, quart, pint. */
+export const US_LITRES: Readonly<Record<string, number>> = {
+  g: 4 * LITRES_PER_QUART,
+  q: LITRES_PER_QUART,
+  p: LITRES_PER_QUART / 2,
+};
 /** The piece as it is sold or counted. */
 export const AS_SOLD: readonly string[] = [
   'packet',

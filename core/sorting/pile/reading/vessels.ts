@@ -1,8 +1,8 @@
 /** Vessels that things are kept in for want of a better one: what they were made for says nothing of what is in them now. */
-import { LITRES_PER_QUART } from '../../../ground/notation/in-units.ts';
 import { litresOf } from '../../../ground/contents/measures.ts';
 import { DIGITS, NUMBER, numberOf } from './number.ts';
 import { tidy } from './token.ts';
+import { US_LITRES } from './units.ts';
 
 /** Litres of one, by rounded household values (our own judgement). */
 const LITRES: readonly (readonly [litres: number, names: string])[] = [
@@ -54,8 +54,9 @@ const ALL = LITRES.flatMap(([litres, names]) => names.split(', ').map((name) => 
 );
 const pattern = (name: string): string => name.replace(/[- ]/g, '[-\\s]?');
 const NAMES = ALL.map(({ name }) => pattern(name)).join('|');
-const litresOfVessel = (said: string): number =>
-  ALL.find(({ name }) => new RegExp(`^${pattern(name)}$`, 'i').test(said))!.litres;
+const closedUp = (name: string): string => name.toLowerCase().replace(/[-\s]/g, '');
+const litresByName = new Map(ALL.map(({ name, litres }) => [closedUp(name), litres]));
+const litresOfVessel = (said: string): number => litresByName.get(closedUp(said))!;
 
 const SHARES: readonly (readonly [RegExp, number])[] = [
   [/\b(?:half|½)[-\s]?(?:full|empty)/i, 0.5],
@@ -66,12 +67,14 @@ const SHARES: readonly (readonly [RegExp, number])[] = [
   [/\b(?:nearly|almost) empty/i, 0.1],
 ];
 const FULL = String.raw`(?:\s*\(?\s*,?\s*(?:it['’]s\s+)?((?:half|½|(?:a )?quarter|three[-\s]quarters|¾|(?:a )?third|two[-\s]thirds|nearly|almost|mostly|quite)[-\s]?(?:full|empty))\)?)?`;
+/** `big tub of farm animals, half full` */
+const FULL_BEHIND = /,\s*(?:it['’]s\s+)?((?:half|nearly|almost|mostly|quite)[-\s]?(?:full|empty))$/i;
 const SIZE_WORD =
   '(?:big|large|huge|small|little|tiny|old|tall|full|whole|overflowing|clear|plastic|cardboard|metal|glass|empty)';
 const PLURAL = '(?:e?s|fuls?)?';
 /** `two bin bags full of`, `a biscuit tin (half full) of`, `mason jar sequins`. */
 const LEADING = new RegExp(
-  String.raw`^(?:(${NUMBER}|an?|one|the|my|our|this)\s*(?:x\s+|×\s*)?)?((?:${SIZE_WORD}\s+)*)(${NAMES})${PLURAL}${FULL}(\s+(?:full\s+)?(?:of|with)|\s+w\/|\s+full(?=\s))?\s+(?!(?:with|of|for|and|or|in|on|from)\b)(?=\p{L}|\d)`,
+  String.raw`^(?:(${NUMBER}|an?|one|the|my|our|this)\s*(?:x\s+|×\s*)?)?((?:${SIZE_WORD}\s+)*)(${NAMES})${PLURAL}${FULL}(\s+(?:full\s+)?(?:of|with)|\s+full(?=\s))?\s+(?!(?:with|of|for|and|or|in|on|from)\b)(?=\p{L}|\d)`,
   'iu',
 );
 /** `wooden trains in a suitcase`, `crayons, pencil case half full`. */
@@ -84,12 +87,7 @@ const SIZED = new RegExp(
   String.raw`^(?:(?:an?|the|one)\s+)?(${DIGITS}|half|quarter)?[-\s]?(?:an?\s+)?(gallon|gal|quart|qt|pint|pt|litre|liter|l)s?[-\s]+(?:zip\s|plastic\s|glass\s|storage\s)?(jar|bag|tub|bucket|jug|can|box|crate|pot|pail|tin|carton|bin|basket)s?${FULL}(?:\s+full)?(?:\s+of)?\s+(?=\p{L})`,
   'iu',
 );
-const UNIT_LITRES: Readonly<Record<string, number>> = {
-  g: 4 * LITRES_PER_QUART,
-  q: LITRES_PER_QUART,
-  p: LITRES_PER_QUART / 2,
-  l: 1,
-};
+const UNIT_LITRES: Readonly<Record<string, number>> = { ...US_LITRES, l: 1 };
 
 /** Everyday measures that people call such a vessel by, where it holds about as much. */
 const CALLED: readonly (readonly [RegExp, string])[] = [
@@ -140,24 +138,20 @@ function told(count: number, vessel: string, said: string, rest: string): Vessel
 
 /**
  * @param isThing whether what is left is something by itself: without an `of`, a `pencil case` may be the thing
- * @example readVessel('half gallon jar of buttons', () => true)?.amount // 1.893, in litres
+ * @example readVessel('half gallon jar of buttons', () => true)?.amount // 1.893
  */
 export function readVessel(text: string, isThing: (rest: string, vessel: string) => boolean): Vessel | null {
   const sized = SIZED.exec(text);
   if (sized) {
     const [all, n, unit, , full] = sized;
-    const number = n === undefined ? 1 : /half/i.test(n) ? 0.5 : /quarter/i.test(n) ? 0.25 : numberOf(n);
-    const litres = number * UNIT_LITRES[unit![0]!.toLowerCase()]! * shareOf(full);
+    const litres = numberIn(n) * UNIT_LITRES[unit![0]!.toLowerCase()]! * shareOf(full);
     return { amount: round(litres), measure: 'litre', said: all.trim(), rest: tidy(text.slice(all.length)) };
   }
   const leading = LEADING.exec(text);
   if (leading) {
     const [all, n, adjectives, vessel, full, of] = leading;
     const rest = tidy(text.slice(all.length));
-    const tail = new RegExp(
-      String.raw`,\s*(?:it['’]s\s+)?((?:half|nearly|almost|mostly|quite)[-\s]?(?:full|empty))$`,
-      'i',
-    ).exec(rest);
+    const tail = FULL_BEHIND.exec(rest);
     const left = tail ? tidy(rest.slice(0, tail.index)) : rest;
     // One word may be what the thing is made of: `200 glass nuggets`.
     if (of !== undefined || full !== undefined || (/[-\s]/.test(vessel!) && isThing(left, vessel!))) {

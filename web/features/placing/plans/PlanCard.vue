@@ -3,6 +3,7 @@
 import { counted, formatMoney, plural } from '@stube/core/notation';
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
+import { countDangers } from '@stube/core/cautions';
 import { shapeOf } from '@stube/core/contents';
 import type { PurchaseTotal } from '@stube/core/containers';
 import { groupedBy } from '@stube/core/model';
@@ -37,7 +38,7 @@ const walkers = computed(() => {
 /** @example '3, 1 of them a danger' */
 const cautions = computed(() => {
   const all = props.figures.cautions;
-  const dangers = all.filter(({ severity }) => severity === 'danger').length;
+  const dangers = countDangers(all);
   if (!dangers) return `${all.length}`;
   if (dangers === all.length) return dangers === 1 ? '1, a danger' : `${dangers}, all dangers`;
   return `${all.length}, ${dangers} of them ${plural(dangers, 'a danger', 'dangers')}`;

@@ -1,4 +1,5 @@
 /** What a plan is called beside the others, and whether it is worth the work. */
+import { countDangers } from '@stube/core/cautions';
 import { strategyName } from '@stube/core/containers';
 import { type PlanFigures, weeksToMakeGood, type WholePlan } from '@stube/core/plans';
 
@@ -23,8 +24,7 @@ const WORTH = { share: 0.05, weeks: 52 };
 /** Whether the room is as good as that already. @param now the room as it stands @param fresh whether the plan has things in bins that have none today */
 export function isGoodAlready(plan: WholePlan, now: PlanFigures, fresh: boolean): boolean {
   if (fresh || !plan.moved || plan.asItStands || plan.unplaced.length < now.unplaced.length) return false;
-  const dangers = ({ cautions }: PlanFigures) => cautions.filter(({ severity }) => severity === 'danger').length;
-  if (dangers(plan) < dangers(now)) return false;
+  if (countDangers(plan.cautions) < countDangers(now.cautions)) return false;
   const saved = now.effort - plan.effort;
   const weeks = weeksToMakeGood(plan.moveSeconds, saved);
   return saved < WORTH.share * now.effort || weeks === null || weeks > WORTH.weeks;
