@@ -97,9 +97,9 @@ test('a solver that fails is survived: the plan of the search stands, the solver
   // A program that is none.
   expect(failing({ text: 'Maximize nothing at all <=' }, new Float64Array(0), 1)).toBeNull();
   expect(isBroken(failing)).toBe(true);
-  const problem = { ...rotateProblem(2, SMALL), ...UNHURRIED, timeMs: 400 };
+  const problem = { ...rotateProblem(2, SMALL), ...UNHURRIED };
   const answer = rotateWith(
-    problem,
+    { ...problem, timeMs: 400 },
     () => null,
     () => performance.now(),
   );
