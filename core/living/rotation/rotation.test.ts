@@ -38,8 +38,8 @@ test.each(Array.from({ length: 40 }, (_, i) => i))(
   },
 );
 
-test.each([1, 2, 3, 4, 5, 6])('shelf %i: the plan keeps every rule, and the search is near what is proven', (seed) => {
-  const problem = { ...rotateProblem(seed, SHELF), timeMs: 20_000 };
+test.each([1, 2, 3])('shelf %i: the plan keeps every rule, and the search is near what is proven', (seed) => {
+  const problem = { ...rotateProblem(seed, SHELF), timeMs: 8_000 };
   const answer = rotateWith(problem, solve, () => performance.now());
   expect(valueOfPlan(problem, answer.plan)).toBeCloseTo(answer.value, 6);
   expect(answer.optimal).toBe(true);
