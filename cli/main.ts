@@ -6,10 +6,14 @@ import { FormatError, loadSolver } from '@stube/core/engine';
 import { movesSteps, readMovesProblem } from '@stube/core/moves';
 import { fitSteps, readFitProblem } from '@stube/core/packing';
 import { readLines, readLinesProblem } from '@stube/core/pile';
+import { useWords } from '@stube/core/vocabulary';
+import { WORDS } from '@stube/core/vocabulary/words';
 import { depthSteps, readDepthProblem } from '@stube/core/placement';
 import { planSavedRoom, readPlanProblem, togetherOf, togetherSteps } from '@stube/core/plans';
 import { readRotateProblem, rotateWith } from '@stube/core/rotation';
 import { readWalkProblem, walkSteps } from '@stube/core/walking';
+
+useWords(WORDS);
 
 const USAGE =
   'usage: stube fit|place|plan|cut|moves|walk|rotate|read|check FILE, or stube plan SITE --room NAME   (a file may be - for standard input)';

@@ -1,5 +1,6 @@
 /** An index of names, in which what somebody typed is found: the likest entries by the head of the phrase (docs/computing.md, How a line is read). */
 import { headOf, isByword, partsOf, phraseWords } from './phrase.ts';
+import { isNoun, vocabulary, type Vocabulary } from '../vocabulary/vocabulary.ts';
 import { plain, typingErrors } from './words.ts';
 
 interface Indexed {
@@ -20,8 +21,9 @@ export interface NameIndex {
   names: Indexed[];
   byWord: ReadonlyMap<string, readonly number[]>;
   weightOf: (word: string) => number;
-  /** What words of no name were taken for, found once. */
+  /** What words of no name were taken for, found once for a vocabulary. */
   taken: Map<string, readonly { word: string; like: number }[]>;
+  takenWith: Vocabulary | null;
 }
 
 /** How much a word that stands in the names of n entries counts: rare words say more. */
@@ -63,15 +65,21 @@ export function indexNames(entries: readonly (readonly string[])[]): NameIndex {
     name.weight = name.words.reduce((sum, word) => sum + weightOf(word), 0);
     for (const word of new Set(name.words)) (byWord.get(word) ?? byWord.set(word, []).get(word)!).push(i);
   });
-  return { names, byWord, weightOf, taken: new Map() };
+  return { names, byWord, weightOf, taken: new Map(), takenWith: null };
 }
 
 /** The words of the index that a word may stand for: itself, or, if no name has it, what a slip of the finger makes of it. */
 function takenFor(word: string, index: NameIndex): readonly { word: string; like: number }[] {
   if (index.byWord.has(word)) return [{ word, like: 1 }];
+  const words = vocabulary();
+  if (index.takenWith !== words) {
+    index.taken.clear();
+    index.takenWith = words;
+  }
   const known = index.taken.get(word);
   if (known) return known;
-  const limit = word.length < 5 ? 0 : word.length < 8 ? 1 : 2;
+  // What is a word itself is no slip: a cleaver is no cleaner.
+  const limit = word.length < 5 || isNoun(word) ? 0 : word.length < 8 ? 1 : 2;
   const found: { word: string; like: number }[] = [];
   if (limit && !/\d/.test(word))
     for (const other of index.byWord.keys()) {
@@ -94,7 +102,7 @@ function joinedAndParted(words: readonly string[], index: NameIndex): string[] {
     if (next && index.byWord.has(word + next) && !(index.byWord.has(word) && index.byWord.has(next))) {
       made.push(word + next);
       i++;
-    } else if (!index.byWord.has(word) && word.length > 6) {
+    } else if (!index.byWord.has(word) && word.length > 6 && !isNoun(word)) {
       const at = Array.from({ length: word.length - 5 }, (_, k) => k + 3).find(
         (cut) => index.byWord.has(word.slice(0, cut)) && index.byWord.has(word.slice(cut)),
       );
@@ -104,6 +112,10 @@ function joinedAndParted(words: readonly string[], index: NameIndex): string[] {
   }
   return made;
 }
+
+/** Whether a word says what some name of the index is, as it is written. */
+export const isHead = (word: string, index: NameIndex): boolean =>
+  index.byWord.get(word)?.some((i) => index.names[i]!.head === word) ?? false;
 
 export interface Likeness {
   entry: number;

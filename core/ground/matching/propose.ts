@@ -1,7 +1,9 @@
 /** Which category a name belongs to, and what kind of thing it is: the site's own words first, then the starter library. */
 import type { Category } from '../model/entities.ts';
 import { KINDS, STARTER_CATEGORIES, type Kind, type StarterCategory } from '../starter/library.ts';
-import { indexNames, likest, type NameIndex } from './name-index.ts';
+import { partsOf } from './phrase.ts';
+import { meaningOf, type Meaning } from '../vocabulary/meaning.ts';
+import { indexNames, isHead, likest, type Likeness, type NameIndex } from './name-index.ts';
 
 export interface CategoryProposal {
   /** Id of the site's category, when it exists already. */
@@ -10,6 +12,8 @@ export interface CategoryProposal {
   name: string;
   /** 0 … 1; below {@link MIN_LIKENESS} nothing is proposed. */
   likeness: number;
+  /** By what the word is a kind of, and that is wide: to be asked about. */
+  perhaps?: boolean;
 }
 
 /** Found by trial on lines of our own: below it, one shared common word (`paper`, `toy`) would be enough. */
@@ -17,7 +21,7 @@ export const MIN_LIKENESS = 0.45;
 
 /** Everything a name can be compared with; made once and used for many lines. */
 export interface KnownCategories {
-  entries: { proposal: Omit<CategoryProposal, 'likeness'>; edge: number }[];
+  entries: { proposal: Omit<CategoryProposal, 'likeness'>; starter: string | null; edge: number }[];
   index: NameIndex;
 }
 
@@ -44,12 +48,14 @@ function indexCategories(
     ...categories.map((category) => ({
       names: [category.name, ...category.synonyms, ...namesOfKinds(category.starter)],
       proposal: { categoryId: category.id, starter: null, name: category.name },
+      starter: category.starter,
       // What was named by hand was meant; of the library, a name in full says more than a synonym of one in use.
       edge: category.starter ? 0.02 : 0.05,
     })),
     ...STARTER_CATEGORIES.filter((starter) => !used.has(starter.key)).map((starter) => ({
       names: namesOfKinds(starter.key),
       proposal: { categoryId: null, starter, name: starter.name },
+      starter: starter.key as string | null,
       edge: 0,
     })),
   ];
@@ -70,15 +76,45 @@ const namesOfKinds = (starter: string | null): readonly string[] => namesByCateg
  * @example proposeCategories('felt tips', knownCategories(site.category), 1)[0]?.name // 'Felt-tip pens'
  */
 export function proposeCategories(name: string, known: KnownCategories, most = 5): CategoryProposal[] {
-  return likest(name, known.index)
+  const like = likest(name, known.index);
+  const proposals: CategoryProposal[] = like
     .map(({ entry, likeness }) => {
       const { proposal, edge } = known.entries[entry]!;
       return { ...proposal, likeness: likeness + edge };
     })
     .filter((proposal) => proposal.likeness >= MIN_LIKENESS)
-    .sort((a, b) => b.likeness - a.likeness || a.name.localeCompare(b.name))
-    .slice(0, most)
-    .map((proposal) => ({ ...proposal, likeness: Math.min(1, proposal.likeness) }));
+    .sort((a, b) => b.likeness - a.likeness || a.name.localeCompare(b.name));
+  const meaning = meaningOf(name);
+  if (meaning === null && !isOwn(like)) return [];
+  const meant = meaning && known.entries.find(({ starter }) => starter === meaning.kind.category.key)?.proposal;
+  if (meant) {
+    const isFirst = isMeant(meaning, name, like, known.index);
+    const at = proposals.findIndex((proposal) => proposal.name === meant.name);
+    if (isFirst) {
+      if (at >= 0) proposals.splice(at, 1);
+      proposals.unshift({ ...meant, likeness: meaning.perhaps ? MIN_LIKENESS : MEANT, perhaps: meaning.perhaps });
+    } else if (at < 0) proposals.push({ ...meant, likeness: MIN_LIKENESS, perhaps: true });
+  }
+  return proposals.slice(0, most).map((proposal) => ({ ...proposal, likeness: Math.min(1, proposal.likeness) }));
+}
+
+/** How sure a category is that follows from what a word is a kind of. */
+const MEANT = 0.7;
+/** From there on the library's own names have it, where what it means is one word, or several. */
+const OWN = [0.85, 0.7];
+
+/** Whether the library has it, so that what its words mean elsewhere counts for nothing. */
+const isOwn = ([best]: readonly Likeness[]): boolean => (best?.likeness ?? 0) >= OWN[0]!;
+
+/** Whether what a word means says it better than the likest name, which has another word for what it is, or fewer of them. */
+function isMeant(meaning: Meaning, name: string, [best]: readonly Likeness[], index: NameIndex): boolean {
+  if (!best || best.likeness < MIN_LIKENESS) return true;
+  // Several things, or how much of one: a name that is known says it, wherever it stands.
+  if (!meaning.whole && /[&+]|\b(?:and|of)\b/i.test(name)) return false;
+  const own = likest(partsOf(name)[0]?.join(' ') ?? name, index)[0]?.likeness ?? 0;
+  const several = meaning.words.length > 1 && !meaning.isDose;
+  if (own >= OWN[several ? 1 : 0]!) return false;
+  return several || meaning.isDose ? !meaning.perhaps : !isHead(meaning.words.at(-1)!, index);
 }
 
 /** The closer kinds first: between equals the closer one is meant. */
@@ -94,6 +130,10 @@ let kindIndex: NameIndex | null = null;
  */
 export function kindNamed(name: string): Kind | undefined {
   kindIndex ??= indexNames(CLOSEST_FIRST.map((kind) => kind.names));
-  const [best] = likest(name, kindIndex);
+  const like = likest(name, kindIndex);
+  const meaning = meaningOf(name);
+  if (meaning === null && !isOwn(like)) return undefined;
+  if (meaning && isMeant(meaning, name, like, kindIndex)) return meaning.kind;
+  const [best] = like;
   return best && best.likeness >= MIN_LIKENESS ? CLOSEST_FIRST[best.entry] : undefined;
 }

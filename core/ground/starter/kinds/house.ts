@@ -75,10 +75,11 @@ shredder, paper shredder | 400x350x250 H4
 telephone, desk phone, phone, landline phone, answering machine | 220x180x90
 projector, beamer, overhead projector, slide projector | 320x250x110
 projector screen, pull down screen | 1900x100x100
-coffee machine, kettle, toaster, hand mixer, mixer, blender, hot plate, waffle iron, popcorn maker, microwave, slow cooker | 320x230x300 H4
+coffee machine, hand mixer, mixer, blender, food processor, popcorn maker, microwave, slow cooker | 320x230x300 H4
 fan, desk fan, heater, fan heater, air purifier, humidifier, air filter | 350x280x280
 vacuum cleaner, hand vacuum, handheld vacuum | 450x300x300 stands=single
 typewriter, cash register, binding machine, calculator printer, paper counter, 3d printer | 400x350x250
+kettle, toaster, hot plate, waffle iron, sandwich toaster, fan heater, heater, hair dryer, hair straightener, curling iron, oven glove | 320x230x250 H15
 # Computers and screens
 monitor, computer screen, screen, display screen, computer monitor, flat screen | 560x400x120 stands=single
 tv, television, flat screen tv | 1000x600x80 stands=single
@@ -134,7 +135,7 @@ wet wipe pack, baby wipe, wipe, pack of wipes, packet of wipes, wet wipe, antiba
 disposable glove, nitrile glove, latex glove, vinyl glove, rubber glove, box of gloves, examination glove, cleaning glove | holds=100
 shoe cover, overshoe, disposable apron, face mask, surgical mask, hair net, hairnet | 250x150x1 flat
 # Changing creams
-nappy cream, barrier cream, ointment, body lotion, baby oil, baby lotion, baby powder, skin cream, lip balm, hand cream, moisturiser
+nappy cream, barrier cream, ointment, body lotion, baby oil, baby lotion, baby powder, skin cream, lip balm, moisturiser
 baby shampoo, shampoo, bubble bath, shower gel, soap bottle, baby bath | 190x70x50 H5
 # Changing mats and potties
 changing mat, changing pad | 700x500x60 soft
@@ -173,6 +174,7 @@ hair tie, hair bobble, hair band, hair clip, hair slide | 60x50x8 small
 bar of soap | 90x60x30
 hand cream, hand lotion, deodorant, razor, shaver, shaving foam, flannel, bath sponge, loofah, nail varnish remover, mouthwash, dental floss, make up, lipstick, perfume, bath salt, bath bomb, shower cap, electric toothbrush | 150x50x40
 toothbrush | 190x20x18
+perfume, aftershave, mouthwash, hairspray, hair spray, deodorant, hair dye | 150x60x45 cylinder H5
 # Tissues
 toilet paper, toilet roll, loo paper, bog roll | 120x110x110
 napkin, serviette, paper napkin | 165x165x1 neat
@@ -194,6 +196,7 @@ baby bottle, milk bottle, feeding bottle, bottle teat, drinking bottle, thermos,
 plate, bowl, spoon, fork, cutlery, child plate, knife fork and spoon, melamine plate, plastic plate, dinner plate, cereal bowl
 spoon, fork, teaspoon, cutlery, child cutlery, plastic cutlery, plastic spoon | 190x40x20 long
 pan, saucepan, frying pan, pot, cooking pot, casserole | 350x230x120
+kitchen knife, carving knife, bread knife, vegetable peeler, cheese grater, grater, steak knife, chopping knife | 300x45x20 long H4
 # Cleaning agents
 cleaner, bleach, detergent, washing up liquid, washing powder, toilet cleaner, cleaning spray, glass cleaner, floor cleaner, dishwasher tablet, fabric softener, drain cleaner, oven cleaner, multi surface spray, all purpose cleaner, cleaning agent, surface spray, disinfectant spray, washing liquid, stain remover, furniture polish, limescale remover, window cleaner, bathroom cleaner, kitchen cleaner, laundry detergent, dishwasher tabs, laundry liquid, anti bac spray
 washing powder, dishwasher tablet, dishwasher tabs | 250x170x100 H5
@@ -324,6 +327,9 @@ knitting project, half finished scarf, half finished jumper, sewing project, unf
 thing to mend, mending pile, mending basket, clothes to mend, toy to repair
 # Odds and ends
 odds and ends, bits and bobs, miscellaneous, junk drawer content, bits and pieces, random bits
+weapon, sword, dagger, air rifle, crossbow, bow and arrow | 800x120x60 long H4
+mousetrap, mouse trap, fishing rod, fishing tackle, fish hook, tackle box | 250x120x80 H4
+spectacles, reading glasses, sunglasses, glasses case, goggles | 160x65x50
 # Strays
 stray piece, lost piece, single piece, odd piece, stray jigsaw piece
 puzzle piece, odd puzzle piece, loose puzzle piece, lost puzzle piece | 25x25x2

@@ -106,6 +106,7 @@ dried leaf, pressed leaf, pressed flower, dried flower, leaf press, flower press
 # Garden tools for children
 trowel, watering can, child rake, garden glove, garden tool, small spade, seed tray, gardening tool, hand fork
 plant pot, flower pot, seed tray, flowerpot | 150x130x130 nesting
+houseplant, house plant, pot plant, potted plant, cactus | 300x200x200 stands=single
 seed packet, packet of seeds, flower seed, vegetable seed, seeds | 120x80x3 neat
 potting compost, compost, bag of compost, soil | 500x350x130 soft
 garden hose, hose, hosepipe | 450x450x180 coiled

@@ -214,6 +214,7 @@ ukulele, violin, toy guitar, mandolin | 600x220x90 density=60
 # Recorders and flutes
 recorder, flute, whistle, tin whistle, penny whistle, kazoo, harmonica, mouth organ, ocarina
 harmonica, kazoo, party whistle, mouth organ | 110x30x30
+trumpet, trombone, horn, bugle, saxophone, clarinet, brass instrument, accordion, bagpipes | 550x220x180 rigid
 # Song sheets
 song sheet, song book, sheet music, music book, songbook | 297x210x6 neat
 # Rattles and teethers

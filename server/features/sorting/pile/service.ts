@@ -3,6 +3,8 @@ import { momentIn } from '@stube/core/calendar';
 import { sortAfter } from '@stube/core/model';
 import { decisionFor, isParsedLine, kindIn, kindPutRight, lineOf, parseLine } from '@stube/core/pile';
 import { knownCategories, proposeCategories } from '@stube/core/matching';
+import { useWords } from '@stube/core/vocabulary';
+import { WORDS } from '@stube/core/vocabulary/words';
 import type { ChangeAnswer } from '@stube/contract/answers';
 import type { NewLine } from '@stube/contract/pile/requests';
 import { makeChange } from '../../../db/change.ts';
@@ -12,6 +14,8 @@ import type { Recorder } from '../../../db/recorder.ts';
 import type { Scope } from '../../../db/scope.ts';
 import { toOtherRoom } from './changed.ts';
 import { knownStarter, takeStarter } from './starter.ts';
+
+useWords(WORDS);
 
 /** The place after the last line of the site. */
 export const nextSort = async (recorder: Recorder): Promise<number> =>

@@ -8,11 +8,16 @@ import LineDangers from '../../../parts/cautions/LineDangers.vue';
 import { today } from '../../../parts/day.ts';
 import { formatAmount, litres } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';
+import { useVocabulary } from '../../../data/words.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const store = useSite();
+const words = useVocabulary();
 const text = ref('');
-const answer = computed(() => (store.site && text.value.trim() ? canItComeIn(text.value, store.data, today()) : null));
+const answer = computed(() => {
+  void words.value;
+  return store.site && text.value.trim() ? canItComeIn(text.value, store.data, today()) : null;
+});
 const HEAD: Record<ComeIn['verdict'], string> = {
   'there is one': 'There is one already',
   'it has a home': 'It can come in',

@@ -5,7 +5,6 @@ import ModalDialog from '../../../parts/ModalDialog.vue';
 import { HUES } from '@stube/core/labels';
 import type { Line } from '@stube/core/model';
 import { type CategoryProposal, knownCategories, plain, proposeCategories } from '@stube/core/matching';
-import { kindPutRight } from '@stube/core/pile';
 import { STARTER_CATEGORIES, starterFamilyOf } from '@stube/core/starter';
 import Pictogram from '../../../drawing/Pictogram.vue';
 import { useSite } from '../../../data/site.ts';
@@ -14,7 +13,7 @@ import { usePileActions } from '../pile/actions.ts';
 const props = defineProps<{ line: Line }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useSite();
-const { categorise } = usePileActions();
+const { sortInto } = usePileActions();
 const query = ref('');
 const MOST = 40;
 
@@ -59,16 +58,7 @@ const look = (one: CategoryProposal) => {
   };
 };
 async function choose(one: CategoryProposal | null): Promise<void> {
-  const done = await store.tryWrite(() =>
-    one?.starter
-      ? categorise(props.line, one.starter.key)
-      : store.patch('line', props.line, {
-          categoryId: one?.categoryId ?? null,
-          // Where it belongs says what it is: its size, hazards and containers are those of that kind.
-          ...kindPutRight(props.line, store.maps.category.get(one?.categoryId ?? '')?.starter ?? null),
-        }),
-  );
-  if (done) emit('close');
+  if (await sortInto(props.line, one)) emit('close');
 }
 </script>
 

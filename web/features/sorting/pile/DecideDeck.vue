@@ -13,6 +13,7 @@ import { formatDay, today } from '../../../parts/day.ts';
 import { formatAmount, litres } from '../../../parts/numbers.ts';
 import DayField from '../../../parts/DayField.vue';
 import { useSite } from '../../../data/site.ts';
+import SortedPerhaps from './SortedPerhaps.vue';
 import { DECISION_PICTURES, HAS_DAY, HAS_DESTINATION } from './decisions.ts';
 
 const props = defineProps<{ lines: readonly Line[] }>();
@@ -101,6 +102,7 @@ function answer(key: string, value: boolean): void {
           </p>
         </div>
       </div>
+      <SortedPerhaps :key="line.id" :line="line" />
       <div v-if="asking" class="stack tight">
         <div v-for="doubt in DOUBTS" :key="doubt.key" class="row between ask">
           <span>{{ doubt.question }}</span><span class="row tight"

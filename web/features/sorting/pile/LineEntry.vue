@@ -26,6 +26,7 @@ import Pictogram from '../../../drawing/Pictogram.vue';
 import { moment, today } from '../../../parts/day.ts';
 import { formatAmount, litres } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';
+import { useVocabulary } from '../../../data/words.ts';
 import DecisionChoice from './DecisionChoice.vue';
 import TokenTag from './TokenTag.vue';
 import { usePileActions } from './actions.ts';
@@ -35,6 +36,7 @@ const emit = defineEmits<{ typing: [line: Line | null] }>();
 /** An empty pile begins here. */
 onMounted(() => store.data.line.every((line) => line.roomId !== props.roomId) && field.value?.focus());
 const store = useSite();
+const words = useVocabulary();
 const { addLine } = usePileActions();
 const text = ref('');
 const picked = ref(0);
@@ -46,7 +48,10 @@ const field = ref<HTMLInputElement | null>(null);
 
 /** Guesses that were wrong: their words go back into the name. */
 const ignore = ref(new Set<TokenKind>());
-const read = computed(() => parseLine(text.value, store.site?.system, { today: today(), ignore: ignore.value }));
+const read = computed(() => {
+  void words.value;
+  return parseLine(text.value, store.site?.system, { today: today(), ignore: ignore.value });
+});
 watch(text, (now) => {
   if (!now.trim()) ignore.value = new Set();
 });
@@ -225,7 +230,7 @@ async function send(line: NewLine): Promise<void> {
             @click="((picked = i), (noCategory = false))"
           >
             <span :style="{ color: picture(i).hue }"><Pictogram :name="picture(i).name" :size="18" /></span
-            >{{ proposal.name }}
+            ><span><i v-if="proposal.perhaps" class="soft">perhaps </i>{{ proposal.name }}</span>
           </button>
           <button class="guess" type="button" role="radio" :aria-checked="!chosen" @click="noCategory = true">
             {{ proposals.length ? 'none of these' : 'no category known: sort it later' }}
