@@ -306,3 +306,48 @@ test('a person is told by the month of birth', async ({ page, stube }) => {
       reads: false,
     });
 });
+
+test('several things in a line, a word that is only perhaps known, and one that is not English', async ({
+  page,
+  stube,
+}) => {
+  const { site, path } = await emptyRoom(stube);
+  await page.goto(`${path}/pile`);
+  const field = page.getByRole('textbox', { name: 'What lies there?' });
+  await field.fill('scissors, glue and tape, give away');
+  const things = page.getByRole('list', { name: 'Things in this line' });
+  await expect(things.getByRole('listitem')).toHaveText([/scissors.*1 piece/, /glue/, /tape.*Sticky tape/]);
+  await expectAccessible(page);
+  await field.press('Enter');
+  await expect(lines(page)).toHaveCount(3);
+  await expect(field).toBeFocused();
+  expect((await stube.data(site)).line.map(({ decision }) => decision)).toEqual(Array(3).fill('give away'));
+
+  // One press keeps it one, whose hazards are those of all of them.
+  await field.fill('candles, craft knives and glitter');
+  await page.getByRole('button', { name: 'keep it as one line' }).click();
+  await field.press('Enter');
+  await expect(lines(page)).toHaveCount(4);
+
+  await field.fill('12 Bücher');
+  await expect(page.getByText('Not in English, it seems')).toBeVisible();
+  await expect(page.getByRole('radiogroup', { name: 'Category' }).getByRole('radio')).toHaveCount(1);
+
+  // What its word is a kind of says it, perhaps; the stack asks, and is not asked again.
+  await field.fill('2 catamarans, decide later');
+  await expect(page.getByRole('radio', { name: 'perhaps Large vehicles' })).toBeChecked({ timeout: 20_000 });
+  await expectAccessible(page);
+  await field.press('Enter');
+  await expect(lines(page)).toHaveCount(5);
+  await page.clock.setFixedTime(new Date(Date.now() + 100 * 86_400_000));
+  await page.reload();
+  await page.getByRole('button', { name: 'Decide now' }).click();
+  const deck = page.getByRole('dialog');
+  await expect(deck.getByText('Sorted into Large vehicles, perhaps:')).toBeVisible({ timeout: 20_000 });
+  await expectAccessible(page);
+  await deck.getByRole('button', { name: 'that is right' }).click();
+  await expect(deck.getByText('perhaps:')).toHaveCount(0);
+  await expect
+    .poll(async () => (await stube.data(site)).category.find(({ name }) => name === 'Large vehicles')?.synonyms)
+    .toContain('catamarans');
+});

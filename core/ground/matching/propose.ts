@@ -3,6 +3,7 @@ import type { Category } from '../model/entities.ts';
 import { KINDS, STARTER_CATEGORIES, type Kind, type StarterCategory } from '../starter/library.ts';
 import { partsOf } from './phrase.ts';
 import { meaningOf, type Meaning } from '../vocabulary/meaning.ts';
+import { isForeign } from './language.ts';
 import { indexNames, isHead, likest, type Likeness, type NameIndex } from './name-index.ts';
 
 export interface CategoryProposal {
@@ -77,14 +78,15 @@ const namesOfKinds = (starter: string | null): readonly string[] => namesByCateg
  */
 export function proposeCategories(name: string, known: KnownCategories, most = 5): CategoryProposal[] {
   const like = likest(name, known.index);
+  const isOurs = !isForeign(name);
   const proposals: CategoryProposal[] = like
     .map(({ entry, likeness }) => {
       const { proposal, edge } = known.entries[entry]!;
       return { ...proposal, likeness: likeness + edge };
     })
-    .filter((proposal) => proposal.likeness >= MIN_LIKENESS)
+    .filter((proposal) => proposal.likeness >= MIN_LIKENESS && (isOurs || isNamed(proposal)))
     .sort((a, b) => b.likeness - a.likeness || a.name.localeCompare(b.name));
-  const meaning = meaningOf(name);
+  const meaning = isOurs ? meaningOf(name) : undefined;
   if (meaning === null && !isOwn(like)) return [];
   const meant = meaning && known.entries.find(({ starter }) => starter === meaning.kind.category.key)?.proposal;
   if (meant) {
@@ -102,6 +104,9 @@ export function proposeCategories(name: string, known: KnownCategories, most = 5
 const MEANT = 0.7;
 /** From there on the library's own names have it, where what it means is one word, or several. */
 const OWN = [0.85, 0.7];
+
+/** In another language only what the site itself calls so is meant, never what sounds alike. */
+const isNamed = ({ categoryId, likeness }: CategoryProposal): boolean => categoryId !== null && likeness >= OWN[0]!;
 
 /** Whether the library has it, so that what its words mean elsewhere counts for nothing. */
 const isOwn = ([best]: readonly Likeness[]): boolean => (best?.likeness ?? 0) >= OWN[0]!;
@@ -130,6 +135,7 @@ let kindIndex: NameIndex | null = null;
  */
 export function kindNamed(name: string): Kind | undefined {
   kindIndex ??= indexNames(CLOSEST_FIRST.map((kind) => kind.names));
+  if (isForeign(name)) return undefined;
   const like = likest(name, kindIndex);
   const meaning = meaningOf(name);
   if (meaning === null && !isOwn(like)) return undefined;

@@ -21,4 +21,5 @@ export { isParsedLine, type ParsedLine, parseLine, type TokenKind } from './pars
 export { proposedDecision } from './proposed-decision.ts';
 export { readLines, readLinesProblem } from './read-lines.ts';
 export { dayOf, readDay } from './reading/day.ts';
+export { severalThings } from './several.ts';
 export { pileTotals, type PileTotals, type Sum } from './totals.ts';

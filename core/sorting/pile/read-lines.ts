@@ -8,6 +8,7 @@ import type { Category, HazardId } from '../../ground/model/entities.ts';
 import { kindOf } from '../../ground/starter/library.ts';
 import { lineOf } from './new-line.ts';
 import { isParsedLine, parseLine } from './parse-line.ts';
+import { severalThings } from './several.ts';
 
 export interface LinesProblem {
   today: string;
@@ -28,7 +29,11 @@ export interface LineAnswer {
   size?: readonly number[] | null;
   litres?: number | null;
   categories?: string[];
+  /** The first category is a guess by what the word is a kind of. */
+  perhaps?: boolean;
   hazards?: HazardId[];
+  /** Each of several things, where the line names several. */
+  parts?: LineAnswer[];
   problem?: string;
 }
 
@@ -51,7 +56,15 @@ export function readLinesProblem(json: unknown): LinesProblem {
 
 export function readLines({ today, lines }: LinesProblem): { format: 'stube-read-answer/1'; lines: LineAnswer[] } {
   const known = knownCategories([]);
-  return { format: 'stube-read-answer/1', lines: lines.map(({ text, system }) => understand(text, system)) };
+  return { format: 'stube-read-answer/1', lines: lines.map(({ text, system }) => answer(text, system)) };
+
+  function answer(text: string, system: 'metric' | 'imperial'): LineAnswer {
+    const whole = understand(text, system);
+    const parts = severalThings(text, system, { today }).map((part) => understand(part, system));
+    if (!parts.length) return whole;
+    // A hazard of any of them is one of the line.
+    return { ...whole, hazards: [...new Set([whole, ...parts].flatMap(({ hazards = [] }) => hazards))], parts };
+  }
 
   function understand(text: string, system: 'metric' | 'imperial'): LineAnswer {
     const parsed = parseLine(text, system, { today });
@@ -87,6 +100,7 @@ export function readLines({ today, lines }: LinesProblem): { format: 'stube-read
       size: parsed.size,
       litres: litres === null ? null : Number(litres.toFixed(4)),
       categories: proposals.map((proposal) => proposal.name),
+      ...(proposals[0]?.perhaps ? { perhaps: true } : {}),
       hazards: [
         ...new Set([
           ...(starter?.hazards ?? []),

@@ -14,9 +14,10 @@ import {
   lineOf,
   parseLine,
   proposedDecision,
+  severalThings,
   type TokenKind,
 } from '@stube/core/pile';
-import { knownCategories, proposeCategories } from '@stube/core/matching';
+import { isForeign, knownCategories, proposeCategories } from '@stube/core/matching';
 import { starterFamilyOf } from '@stube/core/starter';
 import type { NewLine } from '@stube/contract/pile/requests';
 import { ApiError } from '../../../data/transport.ts';
@@ -28,6 +29,7 @@ import { formatAmount, litres } from '../../../parts/numbers.ts';
 import { useSite } from '../../../data/site.ts';
 import { useVocabulary } from '../../../data/words.ts';
 import DecisionChoice from './DecisionChoice.vue';
+import SeveralThings from './SeveralThings.vue';
 import TokenTag from './TokenTag.vue';
 import { usePileActions } from './actions.ts';
 
@@ -52,10 +54,18 @@ const read = computed(() => {
   void words.value;
   return parseLine(text.value, store.site?.system, { today: today(), ignore: ignore.value });
 });
+/** Several things that somebody wants as one line. */
+const isOne = ref(false);
 watch(text, (now) => {
-  if (!now.trim()) ignore.value = new Set();
+  if (now.trim()) return;
+  ignore.value = new Set();
+  isOne.value = false;
 });
 const notSo = (kind: TokenKind) => (ignore.value = new Set([...ignore.value, kind]));
+const several = computed(() => {
+  void words.value;
+  return isOne.value ? [] : severalThings(text.value, store.site?.system, { today: today(), ignore: ignore.value });
+});
 const known = computed(() => knownCategories(store.data.category));
 const proposals = computed(() => (isParsedLine(read.value) ? proposeCategories(read.value.name, known.value, 4) : []));
 const chosen = computed(() => (noCategory.value ? undefined : proposals.value[picked.value]));
@@ -142,20 +152,33 @@ function add(): void {
     return;
   }
   const one = chosen.value;
-  const line: NewLine = {
+  const common = {
     roomId: props.roomId,
-    text: text.value,
     decision: fate.value,
     today: today(),
     ...(ignore.value.size ? { ignore: [...ignore.value] } : {}),
-    ...(one ? (one.categoryId ? { categoryId: one.categoryId } : { starter: one.starter!.key }) : { categoryId: null }),
   };
+  const lines: NewLine[] = several.value.length
+    ? several.value.map((thing) => ({ ...common, text: thing }))
+    : [
+        {
+          ...common,
+          text: text.value,
+          ...(one
+            ? one.categoryId
+              ? { categoryId: one.categoryId }
+              : { starter: one.starter!.key }
+            : { categoryId: null }),
+        },
+      ];
   problem.value = '';
   text.value = '';
   decision.value = undefined;
   field.value?.focus();
-  waiting.value = [...waiting.value, line.text];
-  sending = sending.then(() => send(line)).finally(() => (waiting.value = waiting.value.slice(1)));
+  for (const line of lines) {
+    waiting.value = [...waiting.value, line.text];
+    sending = sending.then(() => send(line)).finally(() => (waiting.value = waiting.value.slice(1)));
+  }
 }
 async function send(line: NewLine): Promise<void> {
   try {
@@ -202,6 +225,12 @@ async function send(line: NewLine): Promise<void> {
         <i>40 picture books {{ store.site?.system === 'imperial' ? '10 x 8 x 1/2 in' : '25x20x1 cm' }}</i> ·
         <i>half a mug of buttons</i> · <i>12 broken pens, bin</i> · <i>lamp, return by 3 Dec</i>
       </p>
+      <template v-else-if="isParsedLine(read) && several.length">
+        <SeveralThings :things="several" :room-id="roomId" @one="isOne = true" />
+        <label class="small fate"
+          >Decision <DecisionChoice :model-value="fate" @update:model-value="decision = $event"
+        /></label>
+      </template>
       <template v-else-if="isParsedLine(read)">
         <b>{{ read.name }}</b>
         <TokenTag
@@ -219,6 +248,9 @@ async function send(line: NewLine): Promise<void> {
           >more than a fifth of this room's places, by guess: tell a size, or count again</span
         >
         <span v-if="uncounted" class="soft small">one of it is reckoned: how many?</span>
+        <span v-if="isForeign(read.name)" class="small"
+          >Not in English, it seems, so nothing is guessed: sort it by hand, or give a category that name.</span
+        >
         <span class="guesses" role="radiogroup" aria-label="Category">
           <button
             v-for="(proposal, i) in proposals"
