@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { checkSite, readSavedSite } from '@stube/core/cautions';
 import { cutSteps, readCutProblem } from '@stube/core/cutting';
 import { FormatError, loadSolver } from '@stube/core/engine';
+import { askSite, readQuestions } from '@stube/core/find';
 import { movesSteps, readMovesProblem } from '@stube/core/moves';
 import { fitSteps, readFitProblem } from '@stube/core/packing';
 import { readLines, readLinesProblem } from '@stube/core/pile';
@@ -16,7 +17,7 @@ import { readWalkProblem, walkSteps } from '@stube/core/walking';
 useWords(WORDS);
 
 const USAGE =
-  'usage: stube fit|place|plan|cut|moves|walk|rotate|read|check FILE, or stube plan SITE --room NAME   (a file may be - for standard input)';
+  'usage: stube fit|place|plan|cut|moves|walk|rotate|read|check FILE, or stube plan SITE --room NAME, or stube find SITE QUESTIONS   (a file may be - for standard input)';
 /** Each plan of a room of a saved site, ms. */
 const EACH_PLAN = 4500;
 /** Left for the last turn and the answer, ms. */
@@ -79,6 +80,7 @@ const COMMANDS: Record<string, (json: unknown, roomName?: string) => unknown> = 
     return rotateWith(problem, solve, () => performance.now());
   },
   read: (json) => readLines(readLinesProblem(json)),
+  find: (json, questions) => askSite(readSavedSite(json).data, readQuestions(jsonOf(questions!))),
   check(json) {
     const { data, day, asMeant } = readSavedSite(json);
     return checkSite(data, day, asMeant);
@@ -90,23 +92,31 @@ function fail(message: string): never {
   process.exit(2);
 }
 
+/** What a file holds as JSON. */
+function jsonOf(file: string): unknown {
+  let text = '';
+  try {
+    text = readFileSync(file === '-' ? 0 : file, 'utf8');
+  } catch (error) {
+    fail(`${file}: cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown reason'})`);
+  }
+  try {
+    return JSON.parse(text);
+  } catch {
+    fail(`${file === '-' ? 'standard input' : file}: is not JSON`);
+  }
+}
+
 const [command, file, flag, name] = process.argv.slice(2);
 const run = COMMANDS[command ?? ''];
-if (!run || !file || (flag !== undefined && (command !== 'plan' || flag !== '--room' || !name))) fail(USAGE);
-let text = '';
+const isRight =
+  command === 'find'
+    ? flag !== undefined && name === undefined
+    : flag === undefined || (command === 'plan' && flag === '--room' && name);
+if (!run || !file || !isRight) fail(USAGE);
+const json = jsonOf(file);
 try {
-  text = readFileSync(file === '-' ? 0 : file, 'utf8');
-} catch (error) {
-  fail(`${file}: cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown reason'})`);
-}
-let json: unknown;
-try {
-  json = JSON.parse(text);
-} catch {
-  fail(`${file === '-' ? 'standard input' : file}: is not JSON`);
-}
-try {
-  process.stdout.write(`${JSON.stringify(await run(json, name))}\n`);
+  process.stdout.write(`${JSON.stringify(await run(json, command === 'find' ? flag : name))}\n`);
 } catch (error) {
   if (error instanceof FormatError) fail(error.message);
   throw error;

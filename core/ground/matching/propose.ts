@@ -77,6 +77,15 @@ const namesOfKinds = (starter: string | null): readonly string[] => namesByCateg
  * @example proposeCategories('felt tips', knownCategories(site.category), 1)[0]?.name // 'Felt-tip pens'
  */
 export function proposeCategories(name: string, known: KnownCategories, most = 5): CategoryProposal[] {
+  const proposals = proposed(name, known);
+  const toy = forPlay(name, proposals[0]?.likeness ?? 0);
+  const meant = toy && known.entries.find(({ starter }) => starter === toy.category.key)?.proposal;
+  return (meant ? [{ ...meant, likeness: MEANT }, ...proposals.filter((one) => one.name !== meant.name)] : proposals)
+    .slice(0, most)
+    .map((proposal) => ({ ...proposal, likeness: Math.min(1, proposal.likeness) }));
+}
+
+function proposed(name: string, known: KnownCategories): CategoryProposal[] {
   const like = likest(name, known.index);
   const isOurs = !isForeign(name);
   const proposals: CategoryProposal[] = like
@@ -97,13 +106,16 @@ export function proposeCategories(name: string, known: KnownCategories, most = 5
       proposals.unshift({ ...meant, likeness: meaning.perhaps ? MIN_LIKENESS : MEANT, perhaps: meaning.perhaps });
     } else if (at < 0) proposals.push({ ...meant, likeness: MIN_LIKENESS, perhaps: true });
   }
-  return proposals.slice(0, most).map((proposal) => ({ ...proposal, likeness: Math.min(1, proposal.likeness) }));
+  return proposals;
 }
 
 /** How sure a category is that follows from what a word is a kind of. */
 const MEANT = 0.7;
 /** From there on the library's own names have it, where what it means is one word, or several. */
 const OWN = [0.85, 0.7];
+
+/** From there on a name that is known has it, where the last word is an animal. */
+const FORM = 0.5;
 
 /** In another language only what the site itself calls so is meant, never what sounds alike. */
 const isNamed = ({ categoryId, likeness }: CategoryProposal): boolean => categoryId !== null && likeness >= OWN[0]!;
@@ -117,9 +129,63 @@ function isMeant(meaning: Meaning, name: string, [best]: readonly Likeness[], in
   // Several things, or how much of one: a name that is known says it, wherever it stands.
   if (!meaning.whole && /[&+]|\b(?:and|of)\b/i.test(name)) return false;
   const own = likest(partsOf(name)[0]?.join(' ') ?? name, index)[0]?.likeness ?? 0;
+  // A hand puppet fox is a puppet: of most things there are some in the form of an animal.
+  if (meaning.kind.category.key === 'toy-animals') return best.likeness < FORM;
   const several = meaning.words.length > 1 && !meaning.isDose;
   if (own >= OWN[several ? 1 : 0]!) return false;
   return several || meaning.isDose ? !meaning.perhaps : !isHead(meaning.words.at(-1)!, index);
+}
+
+/** What is said of things to play with. */
+const PLAYED = /\b(?:toy|play|pretend|doll'?s?|dolls'|dolly'?s?|miniature)\b/i;
+/** Of food and crockery plastic and wood say as much; of furniture that it is tiny. */
+const MADE_FOR_PLAY = { food: /\b(?:plastic|wooden|felt|tiny)\b/i, furniture: /\b(?:tiny|little)\b/i };
+/** What stands for things of a category where they are to play with, by the key of their category. */
+const AS_TOYS: Readonly<Record<string, string>> = {
+  'food-and-drink': 'play-food',
+  'plates-and-cutlery': 'toy-kitchen-ware',
+  'cups-and-bottles': 'toy-kitchen-ware',
+  'pouring-and-spooning': 'toy-kitchen-ware',
+  'office-machines': 'toy-kitchen-ware',
+  furniture: 'dolls-house-furniture',
+  'nap-blankets': 'dolls-house-furniture',
+  lamps: 'dolls-house-furniture',
+  'spare-clothes': 'doll-clothes',
+  shoes: 'doll-clothes',
+  'hats-and-gloves': 'doll-clothes',
+  'hand-tools': 'tools-for-play',
+  'first-aid-supplies': 'doctor-set',
+  medicines: 'doctor-set',
+};
+
+/** A name in full. */
+const FULL = 0.97;
+
+/** A plastic banana is play food, a doll's jumper its clothes; undefined where the library has it by that very name, or it is for use. */
+function forPlay(name: string, likeness: number): Kind | undefined {
+  const isSaid = PLAYED.test(name);
+  if (
+    likeness >= (isSaid ? FULL : OWN[0]!) ||
+    (!isSaid && !MADE_FOR_PLAY.food.test(name) && !MADE_FOR_PLAY.furniture.test(name))
+  )
+    return undefined;
+  const bare = name
+    .replace(PLAYED, ' ')
+    .replace(MADE_FOR_PLAY.food, ' ')
+    .replace(MADE_FOR_PLAY.furniture, ' ')
+    .replace(/^\s*(?:a|an|the)\s|\s+of\s+a?\s*$/i, ' ')
+    .trim();
+  if (!bare) return undefined;
+  kindIndex ??= indexNames(CLOSEST_FIRST.map((kind) => kind.names));
+  const [best] = likest(bare, kindIndex);
+  const kind = (best && best.likeness >= OWN[0]! ? CLOSEST_FIRST[best.entry] : undefined) ?? meaningOf(bare)?.kind;
+  const key = kind && AS_TOYS[kind.category.key];
+  if (!kind || !key) return undefined;
+  const said =
+    isSaid ||
+    (kind.category.key === 'food-and-drink' && MADE_FOR_PLAY.food.test(name)) ||
+    (key === 'dolls-house-furniture' && MADE_FOR_PLAY.furniture.test(name));
+  return said ? CLOSEST_FIRST.find((one) => one.key === key) : undefined;
 }
 
 /** The closer kinds first: between equals the closer one is meant. */
@@ -137,6 +203,8 @@ export function kindNamed(name: string): Kind | undefined {
   kindIndex ??= indexNames(CLOSEST_FIRST.map((kind) => kind.names));
   if (isForeign(name)) return undefined;
   const like = likest(name, kindIndex);
+  const toy = forPlay(name, like[0]?.likeness ?? 0);
+  if (toy) return toy;
   const meaning = meaningOf(name);
   if (meaning === null && !isOwn(like)) return undefined;
   if (meaning && isMeant(meaning, name, like, kindIndex)) return meaning.kind;

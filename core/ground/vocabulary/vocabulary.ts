@@ -75,3 +75,22 @@ export const vocabulary = (): Vocabulary | null => (read ??= table === null ? nu
 
 /** Whether the vocabulary has it as a word. @param word stemmed */
 export const isNoun = (word: string): boolean => (vocabulary()?.meaningsOf(word).length ?? 0) > 0;
+
+/** How many of its meanings a word is taken for when others are looked for that say the same. */
+const MEANT = 2;
+const WIDER = 2;
+
+/** Other words for a word, stemmed: those of its meanings, and apart from them those of the wider meanings above. @param word stemmed */
+export function wordsNear(word: string): { same: string[]; wider: string[] } {
+  const words = vocabulary();
+  const meanings = words?.meaningsOf(word).slice(0, MEANT) ?? [];
+  const said = (list: readonly number[]): string[] => [
+    ...new Set(list.flatMap((one) => words!.wordsOf(one)).map(nounKey)),
+  ];
+  const same = said(meanings).filter((other) => other !== word);
+  const above: number[] = [];
+  for (const meaning of meanings)
+    for (let at = words!.widerOf(meaning), step = 0; at >= 0 && step < WIDER; at = words!.widerOf(at), step++)
+      above.push(at);
+  return { same, wider: said(above).filter((other) => other !== word && !same.includes(other)) };
+}

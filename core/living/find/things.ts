@@ -79,6 +79,7 @@ export function thingsOf(data: FindData): Findable[] {
         words: [category, ...line.also.map((id) => categories.get(id))].flatMap(wordsOf).join(' '),
         room: rooms.get(line.roomId)?.name ?? '',
         place: '',
+        categoryId: line.categoryId,
       };
     });
   const claimed = new Set(data.bin.flatMap((bin) => bin.lineIds));
@@ -94,6 +95,7 @@ export function thingsOf(data: FindData): Findable[] {
       words: [...new Set([...(category?.synonyms ?? []), ...wordsInside(bin)])].join(' '),
       room: path.room,
       place: [path.unit, path.compartment].filter(Boolean).join(' '),
+      categoryId: bin.categoryId,
     };
   });
   return [...bins, ...loose];

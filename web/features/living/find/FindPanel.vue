@@ -4,7 +4,7 @@ import { computed, onMounted, ref, toRaw, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { ScanQrCode } from '@lucide/vue';
 import ModalDialog from '../../../parts/ModalDialog.vue';
-import { looseLine, pathsOf, wayOf, withinBin } from '@stube/core/find';
+import { type Found, looseLine, pathsOf, wayOf, withinBin } from '@stube/core/find';
 import { isWaiting, shapeOf } from '@stube/core/contents';
 import type { Bin, Category } from '@stube/core/model';
 import { HUES } from '@stube/core/labels';
@@ -19,7 +19,7 @@ const emit = defineEmits<{ close: [] }>();
 const store = useSite();
 const router = useRouter();
 const query = ref('');
-const ids = ref<string[]>([]);
+const found = ref<Found[]>([]);
 const at = ref(0);
 const ready = ref(false);
 /** The question that is answered on the page. */
@@ -38,9 +38,11 @@ interface Hit {
   /** Where it has no place yet. */
   loose: string;
   roomId: string;
+  /** False for what may be something else. */
+  sure: boolean;
 }
 const hits = computed((): Hit[] =>
-  ids.value.flatMap((id): Hit[] => {
+  found.value.flatMap(({ id, sure }): Hit[] => {
     const line = store.maps.line.get(looseLine(id) ?? '');
     if (line) {
       const category = store.maps.category.get(line.categoryId ?? '');
@@ -56,6 +58,7 @@ const hits = computed((): Hit[] =>
           within: '',
           loose: isWaiting(line) ? `to ${line.decision}` : line.decision === 'keep' ? 'no bin yet' : 'not decided yet',
           roomId: line.roomId,
+          sure,
         },
       ];
     }
@@ -83,11 +86,14 @@ const hits = computed((): Hit[] =>
         way: `${wayOf(path)}${path.parked ? `, or parked at ${path.parked}` : ''}`,
         within,
         loose: path.compartment ? '' : 'on the bench, no place yet',
+        sure,
       },
     ];
   }),
 );
-const chosen = computed(() => hits.value[at.value]?.bin ?? null);
+/** A guess lights no shelf. */
+const chosen = computed(() => (hits.value[at.value]?.sure ? hits.value[at.value]!.bin : null));
+const isNone = computed(() => hits.value.every(({ sure }) => !sure));
 
 async function build(): Promise<void> {
   await indexFor(store.id ?? '', toRaw(store.data));
@@ -97,9 +103,9 @@ async function build(): Promise<void> {
 async function search(): Promise<void> {
   if (!ready.value) return;
   const asked = query.value;
-  const found = asked.trim().length < 1 ? [] : await findWorker().search(asked, 12);
+  const answer = asked.trim().length < 1 ? [] : await findWorker().search(asked, 12);
   if (asked !== query.value) return;
-  ids.value = found.map((one) => one.id);
+  found.value = answer;
   at.value = 0;
   answered.value = asked;
 }
@@ -155,30 +161,35 @@ function go(hit: Hit): void {
       /></RouterLink>
     </div>
     <div class="answer" :data-asked="answered">
-      <ul v-if="hits.length" id="found" role="listbox" aria-label="Found" class="hits">
-        <li
-          v-for="(hit, i) in hits"
-          :id="`hit-${hit.id}`"
-          :key="hit.id"
-          role="option"
-          :aria-selected="i === at"
-          class="hit"
-          :class="{ on: i === at }"
-          @mouseenter="at = i"
-          @click="go(hit)"
-        >
-          <span class="picture" :style="{ color: hit.hue }"
-            ><Pictogram :name="hit.category?.pictogram ?? 'package-open'" :size="24"
-          /></span>
-          <span class="said"
-            ><b
-              >{{ hit.name }} <span v-if="hit.code" class="tag">{{ hit.code }}</span></b
-            ><span class="small" :class="hit.loose ? 'wrong' : 'soft'">{{
-              hit.loose ? `${hit.way} › ${hit.loose}` : [hit.way, hit.code, hit.within].filter(Boolean).join(' › ')
-            }}</span></span
+      <div v-if="hits.length" class="stack tight">
+        <p v-if="isNone" class="small" role="status"><b>Not in the house, it seems.</b> Perhaps one of these?</p>
+        <ul id="found" role="listbox" aria-label="Found" class="hits">
+          <li
+            v-for="(hit, i) in hits"
+            :id="`hit-${hit.id}`"
+            :key="hit.id"
+            role="option"
+            :aria-selected="i === at"
+            class="hit"
+            :class="{ on: i === at }"
+            @mouseenter="at = i"
+            @click="go(hit)"
           >
-        </li>
-      </ul>
+            <span class="picture" :style="{ color: hit.hue }"
+              ><Pictogram :name="hit.category?.pictogram ?? 'package-open'" :size="24"
+            /></span>
+            <span class="said"
+              ><b
+                ><i v-if="!hit.sure" class="soft">perhaps </i>{{ hit.name }}
+                <span v-if="hit.code" class="tag">{{ hit.code }}</span></b
+              ><span class="small" :class="hit.loose ? 'wrong' : 'soft'">{{
+                hit.loose ? `${hit.way} › ${hit.loose}` : [hit.way, hit.code, hit.within].filter(Boolean).join(' › ')
+              }}</span></span
+            >
+          </li>
+        </ul>
+        <TeachWord v-if="isNone && ready && unknown" :key="answered" :word="answered" @taught="build" />
+      </div>
       <div v-else class="stack">
         <p class="soft none">
           {{

@@ -27,17 +27,28 @@ const KEPT = `stube-basket-${store.id}`;
 const basket = ref<Carried[]>(JSON.parse(sessionStorage.getItem(KEPT) ?? '[]') as Carried[]);
 watch(basket, (now) => sessionStorage.setItem(KEPT, JSON.stringify(now)), { deep: true });
 const word = ref('');
-const hits = ref<Bin[]>([]);
+const hits = ref<Hit[]>([]);
 const asked = ref('');
 const SHOWN = 4;
 const LEAST_WORD = 2;
 
+/** Where it may go; not sure where it may be something else. */
+interface Hit {
+  bin: Bin;
+  sure: boolean;
+}
+
 /** Until the house is read nothing can be found. */
 let read: Promise<void> = Promise.resolve();
-async function binsFor(query: string): Promise<Bin[]> {
+async function binsFor(query: string): Promise<Hit[]> {
   await read;
   const found = query.trim() ? await findWorker().search(query, SHOWN * 3) : [];
-  return found.flatMap(({ id }) => store.maps.bin.get(id) ?? []).slice(0, SHOWN);
+  return found
+    .flatMap(({ id, sure }) => {
+      const bin = store.maps.bin.get(id);
+      return bin ? [{ bin, sure }] : [];
+    })
+    .slice(0, SHOWN);
 }
 async function search(): Promise<void> {
   const query = word.value;
@@ -52,6 +63,8 @@ function build(): Promise<void> {
 }
 onMounted(build);
 watch(word, search);
+/** What Enter did not take, as nobody knows it for sure. */
+const unsure = ref('');
 const field = ref<HTMLInputElement>();
 function take(bin: Bin, said = word.value.trim()): void {
   basket.value.push({ word: said || bin.name, binId: bin.id });
@@ -61,8 +74,9 @@ function take(bin: Bin, said = word.value.trim()): void {
 /** What is typed, also where its answer has not come yet: never what was found for another word. */
 async function takeFirst(): Promise<void> {
   const said = word.value.trim();
-  const [bin] = await binsFor(said);
-  if (bin) take(bin, said);
+  const [first] = await binsFor(said);
+  if (first?.sure) take(first.bin, said);
+  else unsure.value = said;
 }
 
 const paths = computed(() => pathsOf(store.data));
@@ -112,19 +126,28 @@ async function done(id: string, bin: Bin): Promise<void> {
         <PictureSheet @bin="take" />
       </div>
     </details>
+    <p v-if="unsure && unsure === word.trim()" class="small" role="status">
+      {{
+        hits.length
+          ? 'Perhaps one of these: press the right one, or say what it is called here.'
+          : 'Nobody knows that word yet: say what it is called here.'
+      }}
+    </p>
     <ul v-if="hits.length && word.trim()" class="hits" aria-label="It goes to">
-      <li v-for="bin in hits" :key="bin.id">
+      <li v-for="{ bin, sure } in hits" :key="bin.id">
         <button class="press hit" type="button" @click="take(bin)">
           <Pictogram :name="store.maps.category.get(bin.categoryId)?.pictogram ?? 'package-open'" :size="28" />
           <span
-            ><b>{{ bin.code }} {{ bin.name }}</b
+            ><b><i v-if="!sure" class="soft">perhaps </i>{{ bin.code }} {{ bin.name }}</b
             ><span class="small soft">{{ bin.compartmentId ? placeOf(bin) : 'no place yet' }}</span></span
           >
         </button>
       </li>
     </ul>
     <TeachWord
-      v-else-if="asked.trim().length >= LEAST_WORD && asked === word && store.data.bin.length"
+      v-if="
+        asked.trim().length >= LEAST_WORD && asked === word && hits.every(({ sure }) => !sure) && store.data.bin.length
+      "
       :key="asked"
       :word="asked"
       @taught="build"

@@ -1,5 +1,6 @@
 /** Keeps the index away from the page, follows its changes and answers from it. */
 import { expose } from 'comlink';
+import { useWords } from '@stube/core/vocabulary';
 import { FIND_TABLES, type FindData, Finder, type Found, thingsOf } from '@stube/core/find';
 
 type Table = keyof FindData;
@@ -8,6 +9,11 @@ export type FindChanges = Partial<Record<Table, { rows: { id: string }[]; gone: 
 
 let tables: Map<Table, Map<string, { id: string }>> = new Map();
 let finder: Finder | null = null;
+/** What words mean; where it cannot be had, the words of the house answer alone. */
+const words = import('@stube/core/vocabulary/words').then(
+  ({ WORDS }) => useWords(WORDS),
+  () => {},
+);
 
 const find = {
   /** @param whole begins anew: nothing of what was known before counts */
@@ -22,10 +28,13 @@ const find = {
     const data = Object.fromEntries(
       FIND_TABLES.map((table) => [table, [...(tables.get(table)?.values() ?? [])]]),
     ) as unknown as FindData;
-    if (finder && !whole) finder.update(thingsOf(data));
-    else finder = new Finder(thingsOf(data));
+    if (finder && !whole) finder.update(thingsOf(data), data.category);
+    else finder = new Finder(thingsOf(data), data.category);
   },
-  search: (query: string, max: number): Found[] => finder?.search(query, max) ?? [],
+  async search(query: string, max: number): Promise<Found[]> {
+    await words;
+    return finder?.search(query, max) ?? [];
+  },
 };
 
 export type FindWorker = typeof find;
