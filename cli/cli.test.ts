@@ -241,4 +241,19 @@ test('a saved site is judged by the day it was saved, of an earlier version too'
   torn.data.unit[0]!.roomId = 'elsewhere';
   expect(run(['check', '-'], JSON.stringify(torn)).stderr).toMatch(/^data\.unit\.0\.roomId: points to a room/);
   expect(run(['check', '-'], JSON.stringify({ ...site('2026-11-26'), version: 99 })).stderr).toMatch(/^version: /);
+
+  // Questions to it.
+  const path = (name: string, json: unknown): string => {
+    const file = join(mkdtempSync(join(tmpdir(), 'stube-find-')), name);
+    writeFileSync(file, JSON.stringify(json));
+    return file;
+  };
+  const saved = path('site.json', site('2026-11-26T09:00:00.000Z'));
+  const asked = path('asked.json', { format: 'stube-find/1', queries: [{ id: 'q', text: 'trampoline', for: 'find' }] });
+  expect(JSON.parse(run(['find', saved, asked]).stdout)).toEqual({
+    format: 'stube-find-answer/1',
+    answers: [{ id: 'q', hits: [] }],
+  });
+  expect(run(['find', saved]).stderr).toMatch(/^usage:/);
+  expect(run(['find', saved, saved]).stderr).toMatch(/^format: must be "stube-find\/1"/);
 });

@@ -38,6 +38,7 @@ const FORMATS: [heading: string, file: string, interfaces: string[]][] = [
     ['RotateSlot', 'RotateThing', 'RotateRules', 'RotateProblem', 'RotateAnswer'],
   ],
   ['stube-read/1', 'core/sorting/pile/read-lines.ts', ['LinesProblem', 'LineAnswer']],
+  ['stube-find/1', 'core/living/find/ask-site.ts', ['Question']],
   ['stube-check-answer/1', 'core/placing/cautions/check-site.ts', ['SiteCaution']],
   ['stube-site', 'contract/site-file/format.ts', ['SiteFile']],
 ];

@@ -53,8 +53,9 @@ test.each(['3 Kisten Bauklötze', '12 Bücher', 'des ciseaux', 'cajas de lápice
     expect(answer(text).name).toBeTruthy();
   },
 );
-test.each(['papier-mâché bowls', '2 rolls of crêpe paper', 'cardboard tubes ø 4 cm', 'a piñata'])('%s is English', (text) =>
-  expect(answer(text).categories!.length).toBeGreaterThan(0),
+test.each(['papier-mâché bowls', '2 rolls of crêpe paper', 'cardboard tubes ø 4 cm', 'a piñata'])(
+  '%s is English',
+  (text) => expect(answer(text).categories!.length).toBeGreaterThan(0),
 );
 test('what a site itself calls so is found in any language', () => {
   const own = { id: 'c1', name: 'Bauklötze', synonyms: [], starter: null };
