@@ -6,7 +6,7 @@ const FOREIGN_WORDS =
 /** Letters of other languages, but for the words that English has taken over. */
 const FOREIGN_LETTERS = /[áíóúäöüßåøæéèêëçñãõàìòùâîôûşğıłńśźżčšž]/iu;
 const TAKEN_OVER =
-  /(?<!\p{L})(?:caf[eé]|cr[eê]pe|papier.m[aâ]ch[eé]|m[aâ]ch[eé]|d[eé]cor|pi[nñ]atas?|clich[eé]|fianc[eé]e?|pur[eé]e|r[eé]sum[eé]s?|f[oö]n|appliqu[eé]|d[eé]coupage|soufflé|cr[eè]che|proteg[eé]|pâté|ø\s*\d+)(?!\p{L})/giu;
+  /(?<!\p{L})(?:caf[eé]|cr[eê]pe|papier.m[aâ]ch[eé]|m[aâ]ch[eé]|d[eé]cor|pi[nñ]atas?|clich[eé]|fianc[eé]e?|pur[eé]e|r[eé]sum[eé]s?|f[oö]n|appliqu[eé]|d[eé]coupage|soufflé|cr[eè]che|proteg[eé]|pâté|ø)(?!\p{L})/giu;
 
 /** @example isForeign('3 Kisten Bauklötze') // true */
 export const isForeign = (text: string): boolean =>

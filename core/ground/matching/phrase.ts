@@ -12,7 +12,7 @@ const BYWORDS = new Set(
     'handmade homemade favourite best lost property unused leftover remaining different cm mm inch metre wall class room ' +
     'pair outgrown expired wrong unwanted surplus duplicate school home first second third opened dated labelled unlabelled named electric ' +
     'one level stage volume vol folded sharpened sterilised sterilized rechargeable digital clean dirty dusty matching framed ' +
-    'blunt vintage pretty lovely fancy only mostly mainly just also still all'
+    'blunt vintage pretty lovely fancy only mostly mainly just also still all end'
   ).split(' '),
 );
 export const isByword = (word: string): boolean => BYWORDS.has(word) || /^(?:\d+|[abc]\d{1,2})$/.test(word);

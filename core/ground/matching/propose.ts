@@ -148,7 +148,6 @@ const AS_TOYS: Readonly<Record<string, string>> = {
   'pouring-and-spooning': 'toy-kitchen-ware',
   'office-machines': 'toy-kitchen-ware',
   furniture: 'dolls-house-furniture',
-  'nap-blankets': 'dolls-house-furniture',
   lamps: 'dolls-house-furniture',
   'spare-clothes': 'doll-clothes',
   shoes: 'doll-clothes',
@@ -175,7 +174,8 @@ function forPlay(name: string, likeness: number): Kind | undefined {
     .replace(MADE_FOR_PLAY.furniture, ' ')
     .replace(/^\s*(?:a|an|the)\s|\s+of\s+a?\s*$/i, ' ')
     .trim();
-  if (!bare) return undefined;
+  // A doll's bed is as large as a doll.
+  if (!bare || /\b(?:cots?|beds?|cribs?|cradles?|high ?chairs?)\b/i.test(bare)) return undefined;
   kindIndex ??= indexNames(CLOSEST_FIRST.map((kind) => kind.names));
   const [best] = likest(bare, kindIndex);
   const kind = (best && best.likeness >= OWN[0]! ? CLOSEST_FIRST[best.entry] : undefined) ?? meaningOf(bare)?.kind;

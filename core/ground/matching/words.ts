@@ -23,8 +23,27 @@ export function hasAll(query: string): (text: string) => boolean {
   };
 }
 
+/** Plurals that no rule makes. */
+const IRREGULAR: Readonly<Record<string, string>> = {
+  knives: 'knife',
+  shelves: 'shelf',
+  leaves: 'leaf',
+  scarves: 'scarf',
+  wolves: 'wolf',
+  halves: 'half',
+  loaves: 'loaf',
+  calves: 'calf',
+  elves: 'elf',
+  hooves: 'hoof',
+  mice: 'mouse',
+  geese: 'goose',
+  feet: 'foot',
+  teeth: 'tooth',
+};
+
 /** A light English stem: enough that `boxes` meets `box`, `brushes` meets `brush` and `puppies` meets `puppy`. */
 export function stem(word: string): string {
+  if (word.length > 3 && word in IRREGULAR) return IRREGULAR[word]!;
   if (word.length > 4 && word.endsWith('ies')) return `${word.slice(0, -3)}y`;
   // `hoodies` and `hoodie` meet as well.
   if (word.length > 4 && word.endsWith('ie')) return `${word.slice(0, -2)}y`;

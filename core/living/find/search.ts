@@ -305,7 +305,7 @@ export class Finder {
       { run: () => this.run(words, { near: 'wider' }), why: 'meaning', sure: false },
       { run: () => this.byAny(words), why: 'some', sure: false },
     ];
-    for (const { run, why, sure } of ways) {
+    for (const { run, why, sure } of isSlip ? ways : ways.slice(-2)) {
       const results = run();
       if (results.length)
         return results.map(({ id, score, terms, queryTerms }) => ({

@@ -53,6 +53,9 @@ export interface ReadOptions {
 export type LineProblem = { field: 'text'; message: string };
 
 const MAX_AMOUNT = 100_000;
+const ROLLED = /\b(?:rolls?|reels?|spools?|coils?|bolts?|hanks?|skeins?|drums?)\b/i;
+/** Sides are shorter, mm. */
+const LEAST_ON_ROLL = 2000;
 const PIECES_SAID = /\b\d+[\s-]*(?:pieces?|pcs?|parts?|tiles?)\b/gi;
 
 /**
@@ -118,7 +121,11 @@ export function parseLine(
   if (amounts) amounts.said = formatAmount(counted.amount, counted.measure);
   if (!(counted.amount > 0) || counted.amount > MAX_AMOUNT)
     return { field: 'text', message: 'The amount must lie between 0 and 100,000.' };
-  const sides = size?.metres && counted.measure === 'pieces' ? [Math.round(size.metres * 1000)] : (size?.sides ?? []);
+  const told = size?.metres && counted.measure === 'pieces' ? [Math.round(size.metres * 1000)] : (size?.sides ?? []);
+  // How much is on a roll is no side of it.
+  const isOnRoll = told.length === 1 && told[0]! >= LEAST_ON_ROLL && ROLLED.test(text);
+  const sides = isOnRoll ? [] : told;
+  const onRoll = isOnRoll ? `${formatAmount(told[0]! / 1000, 'metre')} on it` : '';
   return {
     name,
     amount: counted.amount,
@@ -127,7 +134,7 @@ export function parseLine(
     size: sides.length ? sides : null,
     thick: size?.thick ?? null,
     decision: decided?.value ?? null,
-    note: [parts, reason, hidden.shown(noted?.value ?? hidden.aside)].filter(Boolean).join(', '),
+    note: [parts, reason, onRoll, hidden.shown(noted?.value ?? hidden.aside)].filter(Boolean).join(', '),
     condition: set?.missing || set?.incomplete ? (condition ?? 'incomplete') : condition,
     day,
     destination: hidden.shown(decided?.destination ?? ''),

@@ -12,7 +12,7 @@ const CONDITION_WORDS: readonly (readonly [RegExp, Condition])[] = [
     'dried out',
   ],
   [
-    /\b(?:broken|cracked|torn(?: apart)?|ripped|snapped|smashed|shattered|faulty|defective|chipped|does(?:n['’]t| not) work|not working|won['’]t (?:work|start|turn on)|leak(?:s|ing|y)|mouldy|moldy|rusty|burst|split|damaged|swollen|bulging|bent(?!\s\p{L})|none (?:of them )?works?|nothing works|needs (?:mending|repair(?:ing)?|fixing)|to mend|falling apart)\b/iu,
+    /\b(?:broken|cracked|torn(?: apart)?|ripped|snapped|smashed|shattered|faulty|defective|chipped|does(?:n['’]t| not) work|not working|won['’]t (?:work|start|turn on)|leak(?:s|ing|y)|mouldy|moldy|rusty|burst|split|damaged|swollen|bulging|bent(?!\s\p{L})|none (?:of them )?works?|nothing works|needs (?:mending|repair(?:ing)?|fixing)|to mend|falling apart|(?:that |which |it )(?:jams|sticks|leaks|squeaks|stopped)|jammed|perished|frayed|dented|melted|warped|moth[- ]eaten|(?:does(?:n['’]?t| not)|won['’]?t|will not|can(?:['’]?t|not)) (?:open|close|shut|zip|ring|turn|light|charge|spin|roll|stick|print|write|fit together|stay up)(?: up)?)\b/iu,
     'broken',
   ],
   [
@@ -21,7 +21,7 @@ const CONDITION_WORDS: readonly (readonly [RegExp, Condition])[] = [
   ],
   // Parts that are not there.
   [
-    /(?:(?<=[,;(–-]\s*)|\b)(?:no|without(?: an?)?|with no) (?:lids?|plugs?|charger|beaters?|remote|cables?|strings?|pegs|dice|sticks?|strap|handle|wheels?|key|batter(?:y|ies)(?! cover)|[A-Z0-9](?!\w))(?!\w)/,
+    /(?:(?<=[,;(–-]\s*)|\b)(?:no|without(?: an?)?|with no) (?:lids?|plugs?|charger|beaters?|remote|cables?|strings?|pegs|dice|sticks?|straps?|handles?|wheels?|keys?|bulbs?|covers?|blades?|cords?|leads?|poles?|legs?|screws|instructions|stand|caps?|nibs?|ink|clips?|pump|needles?|lens(?:es)?|screen|arms?|head|eyes?|door|drawers?|knobs?|bungs?|stoppers?|teats?|pages|sleeves?|batter(?:y|ies)(?! cover)|[A-Z0-9](?!\w))(?!\w)/,
     'incomplete',
   ],
   [

@@ -38,6 +38,8 @@ const COUNTED: readonly RegExp[] = [
     String.raw`(?<=\s)((?:about|around|roughly|approx\.?|some|at least|nearly|almost|maybe)\s+${NUMBER})$`,
     'i',
   ),
+  // `sheets 8 fitted`
+  /(?<=\p{L}{2}s\s)(\d{1,4})\s+(?=(?:fitted|mixed|assorted|used|new|old|spare|large|small|big|little|single|double|plain|striped|spotty)$)/iu,
   // `hoops nine`; a name of its own may end in a number word as well, and a level or a part is no amount.
   new RegExp(
     String.raw`(?<=\p{L}{3}s\s)(?<!\b(?:level|stage|part|number|size|class|year|grade|volume|connect)s?\s)((?:${NUMBER_WORD}))$`,

@@ -12,6 +12,7 @@ const ANYWHERE: readonly (readonly [RegExp, Decision])[] = [
     /(?:^|(?<=[,;(–-]\s*)|(?<=\s))keep the (?:rest|others?|other \p{L}+|good ones?|best ones?)(?=\s*(?:$|[,;)]))/iu,
     'keep',
   ],
+  [/\bkeep(?:ing)?(?: it| them| this| these)? (?:for ?ever|always|at all costs|no matter what|for good)\b/i, 'keep'],
   // To somebody: a person of one's own, or a name.
   [
     /\b(?:goes|go|going|off)(?= to (?:my|his|her|their) (?!room|desk|class|office|kitchen|garage|loft|shed|bin))|(?<=[,;(–-]\s*)for(?= (?:my|his|her|their) (?:\p{L}+['’]s? )?(?:sister|brother|niece|nephew|cousins?|friends?|neighbours?|neighbors?|mother|mum|mom|father|dad|aunt|uncle|grand\p{L}+|godchild|colleagues?)\b)/iu,

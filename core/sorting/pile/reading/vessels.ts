@@ -70,7 +70,7 @@ const FULL = String.raw`(?:\s*\(?\s*,?\s*(?:it['’]s\s+)?((?:half|½|(?:a )?qua
 /** `big tub of farm animals, half full` */
 const FULL_BEHIND = /,\s*(?:it['’]s\s+)?((?:half|nearly|almost|mostly|quite)[-\s]?(?:full|empty))$/i;
 const SIZE_WORD =
-  '(?:big|large|huge|small|little|tiny|old|tall|full|whole|overflowing|clear|plastic|cardboard|metal|glass|empty)';
+  '(?:big|large|huge|small|little|tiny|old|tall|full|whole|overflowing|clear|plastic|cardboard|metal|glass|wooden|wicker|cloth|canvas|fabric|blue|red|green|yellow|black|white|brown|orange|pink|gr[ae]y|purple|empty)';
 const PLURAL = '(?:e?s|fuls?)?';
 /** `two bin bags full of`, `a biscuit tin (half full) of`, `mason jar sequins`. */
 const LEADING = new RegExp(
