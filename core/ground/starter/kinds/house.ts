@@ -174,7 +174,7 @@ hair tie, hair bobble, hair band, hair clip, hair slide | 60x50x8 small
 bar of soap | 90x60x30
 hand cream, hand lotion, deodorant, razor, shaver, shaving foam, flannel, bath sponge, loofah, nail varnish remover, mouthwash, dental floss, make up, lipstick, perfume, bath salt, bath bomb, shower cap, electric toothbrush | 150x50x40
 toothbrush | 190x20x18
-perfume, aftershave, mouthwash, hairspray, hair spray, deodorant, hair dye | 150x60x45 cylinder H5
+perfume, aftershave, mouthwash, hairspray, hair spray, deodorant | 150x60x45 cylinder H5
 # Tissues
 toilet paper, toilet roll, loo paper, bog roll | 120x110x110
 napkin, serviette, paper napkin | 165x165x1 neat
