@@ -25,6 +25,9 @@ async function shelf(stube: Stube, name: string, people: object[], lines: readon
   return { site, room, own };
 }
 
+/** What a made plan says of itself: on a slow machine the proof may not come in its time. */
+const PLANNED = /no plan is better by its own measure|could still be gained/;
+
 test('a month is planned, one place pinned, and the week swapped on the phone with one thing missing', async ({
   page,
   stube,
@@ -58,7 +61,7 @@ test('a month is planned, one place pinned, and the week swapped on the phone wi
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Plan the weeks' }).click();
   const plan = page.getByRole('region', { name: 'Slots by week' });
-  await expect(plan.getByText('no plan is better by its own measure')).toBeVisible();
+  await expect(plan.getByText(PLANNED)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Balance' })).toContainText('Otter');
   await expectAccessible(page);
   // Of one thing it is said that Otter is not ready for it; swaps count above all: the next plan keeps to both.
@@ -79,13 +82,13 @@ test('a month is planned, one place pinned, and the week swapped on the phone wi
   await expect(rules).toContainText('4 off for each thing newly brought out');
   await expect.poll(async () => (await stube.data(site)).room[0]!.rotation?.minutesAWeek).toBe(20);
   await page.getByRole('button', { name: 'Plan the weeks' }).click();
-  await expect(plan.getByText('no plan is better by its own measure')).toBeVisible();
+  await expect(plan.getByText(PLANNED)).toBeVisible();
   await expect(plan.getByRole('button', { name: 'letter cards' })).toHaveCount(0);
   await expect(page.getByRole('region', { name: /^The shelves from/ })).toContainText('cube A1');
   await rules.getByLabel('few things are swapped').selectOption('as usual');
   await page.getByRole('button', { name: 'Plan the weeks' }).click();
   await expect(rules).toContainText('1 off for each thing newly brought out');
-  await expect(plan.getByText('no plan is better by its own measure')).toBeVisible();
+  await expect(plan.getByText(PLANNED)).toBeVisible();
   // One place is pinned as it is, and the next plan goes around it.
   const second = plan.getByRole('row').filter({ hasText: 'numbers' }).getByRole('button').nth(1);
   const pinned = (await second.innerText()).trim();
