@@ -139,7 +139,10 @@ function isMeant(meaning: Meaning, name: string, [best]: readonly Likeness[], in
 /** What is said of things to play with. */
 const PLAYED = /\b(?:toy|play|pretend|doll'?s?|dolls'|dolly'?s?|miniature)\b/i;
 /** Of food and crockery plastic and wood say as much; of furniture that it is tiny. */
-const MADE_FOR_PLAY = { food: /\b(?:plastic|wooden|felt|tiny)\b/i, furniture: /\b(?:tiny|little)\b/i };
+const MADE_FOR_PLAY = {
+  food: /\b(?:plastic|wooden|felt|tiny)\b/i,
+  furniture: /\b(?:tiny|miniature|doll'?s?|dolls'|dolly'?s?)\b/i,
+};
 /** What stands for things of a category where they are to play with, by the key of their category. */
 const AS_TOYS: Readonly<Record<string, string>> = {
   'food-and-drink': 'play-food',
@@ -181,10 +184,11 @@ function forPlay(name: string, likeness: number): Kind | undefined {
   const kind = (best && best.likeness >= OWN[0]! ? CLOSEST_FIRST[best.entry] : undefined) ?? meaningOf(bare)?.kind;
   const key = kind && AS_TOYS[kind.category.key];
   if (!kind || !key) return undefined;
+  // A toy chest is for toys.
   const said =
-    isSaid ||
-    (kind.category.key === 'food-and-drink' && MADE_FOR_PLAY.food.test(name)) ||
-    (key === 'dolls-house-furniture' && MADE_FOR_PLAY.furniture.test(name));
+    key === 'dolls-house-furniture'
+      ? MADE_FOR_PLAY.furniture.test(name)
+      : isSaid || (kind.category.key === 'food-and-drink' && MADE_FOR_PLAY.food.test(name));
   return said ? CLOSEST_FIRST.find((one) => one.key === key) : undefined;
 }
 

@@ -44,6 +44,15 @@ test.each([
   expect(kindNamed(name)?.category.name).toBe(category);
 });
 
+test.each([
+  ['plastic banana', 'Play food'],
+  ['doll’s jumper', 'Doll clothes'],
+  ['toy hammer', 'Tools for play'],
+  ['pretend teapot', 'Toy kitchen ware'],
+  ['toy chest', 'Furniture'],
+  ['hand puppet fox', 'Puppets'],
+])('to play with, or not: %s is of %s', (name, category) => expect(first(name)?.name).toBe(category));
+
 test('hazards come with the meaning', () => {
   expect(kindNamed('letter opener')?.hazards).toContain('H4');
   expect(kindNamed('ibuprofen tablets')?.hazards).toContain('H5');

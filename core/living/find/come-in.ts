@@ -14,8 +14,12 @@ import { defaultsOf } from '../../ground/model/defaults.ts';
 import { dangersOfLine, type LineDanger } from '../../ground/hazards/dangers-of-line.ts';
 import type { Bin, Category, Line, SiteData } from '../../ground/model/entities.ts';
 import { phraseWords } from '../../ground/matching/phrase.ts';
+import { freePlaceFor } from './free-place.ts';
 
-export type ComeInData = Pick<SiteData, 'site' | 'room' | 'person' | 'category' | 'line' | 'bin' | 'containerType'>;
+export type ComeInData = Pick<
+  SiteData,
+  'site' | 'room' | 'person' | 'category' | 'line' | 'bin' | 'containerType' | 'unit' | 'compartment'
+>;
 
 export interface Home {
   bin: Bin;
@@ -30,11 +34,18 @@ export interface ComeIn {
   /** Lines of the same name first, then of the same kind. */
   owned: { line: Line; room: string; same: boolean }[];
   homes: Home[];
-  /** What could leave so that it fits: broken and worn ones first. */
+  /** What could leave so that it fits, no more than is needed: broken and worn ones first. */
   leave: { line: Line; litres: number }[];
   /** The limit it would break, of its category or of the person it is for. */
   limit: LimitUse | null;
-  verdict: 'there is one' | 'it has a home' | 'something must go' | 'it has no home' | 'how large is it';
+  verdict:
+    | 'there is one'
+    | 'it has a home'
+    | 'a place takes it'
+    | 'it is furniture'
+    | 'something must go'
+    | 'it has no home'
+    | 'how large is it';
   reason: string;
   /** For the children of the house. */
   dangers: LineDanger[];
@@ -90,9 +101,15 @@ export function canItComeIn(text: string, data: ComeInData, today: string): Come
     .sort((a, b) => b.free - a.free);
   const limits = { site, lines: [...data.line, coming], categories, people: data.person, types, rooms };
   const limit = limitsOf(limits).find((use) => use.over > 0 && use.lines.includes(coming)) ?? null;
-  const leave = (limit ? limit.lines.filter((line) => line !== coming) : owned.map(({ line }) => line))
+  const going = (limit ? limit.lines.filter((line) => line !== coming) : owned.map(({ line }) => line))
     .map((line) => ({ line, litres: litresOfLine(line, categories.get(line.categoryId ?? ''), site) ?? 0 }))
     .sort((a, b) => conditionRank(a.line.condition) - conditionRank(b.line.condition) || b.litres - a.litres);
+  const free = homes[0]?.free ?? 0;
+  /** Litres that have to go before it comes in. */
+  const needed = limit ? Math.max(limit.over, (litres ?? 0) - free) : (litres ?? 0) - free;
+  const leave = enoughOf(going, needed);
+  const left = needed - going.reduce((sum, one) => sum + one.litres, 0);
+  const short = left > 0.05 ? ` Even if all of it went, there would be ${left.toFixed(1)} litres too few.` : '';
   const same = owned.find((one) => one.same);
   if (same)
     return answer(
@@ -101,21 +118,30 @@ export function canItComeIn(text: string, data: ComeInData, today: string): Come
     );
   if (litres === null)
     return answer('how large is it', 'Tell a size, such as 30x20x10 cm: nothing like it is known here.');
+  if ((asIs?.starter ?? null) === 'furniture')
+    return answer(
+      'it is furniture',
+      'It stands on the floor: put it into the plan of its room first, and see whether doors and ways stay free.',
+    );
   if (limit)
     return answer(
       'something must go',
-      `The limit of ${limit.name} is ${limit.limit.count} × ${limit.type.name}: one in, one out. It would be ${limit.over.toFixed(1)} litres too much.`,
+      `The limit of ${limit.name} is ${limit.limit.count} × ${limit.type.name}: one in, one out. It would be ${limit.over.toFixed(1)} litres too much.${short}`,
     );
   if (homes.some((home) => home.free >= litres))
     return answer('it has a home', `${homes[0]!.bin.code} has ${homes[0]!.free.toFixed(1)} litres free.`);
   if (homes.length)
     return answer(
       'something must go',
-      `Its bins are full: ${litres.toFixed(1)} litres come in, ${homes[0]!.free.toFixed(1)} are free. One in, one out.`,
+      `Its bins are full: ${litres.toFixed(1)} litres come in, ${homes[0]!.free.toFixed(1)} are free. One in, one out.${short}`,
     );
+  const sides =
+    coming.length && coming.width && coming.height ? ([coming.length, coming.width, coming.height] as const) : null;
+  const place = sides && coming.measure === 'pieces' ? freePlaceFor(sides, coming.amount, data) : null;
+  if (place) return answer('a place takes it', `It can stand without a bin: ${place} is large enough and has room.`);
   return answer(
     'it has no home',
-    category ? `No bin holds ${category.name} yet.` : 'Nothing of its kind is kept here.',
+    `${category ? `No bin holds ${category.name} yet` : 'Nothing of its kind is kept here'}${sides ? ', and no place is large enough and free' : ''}.`,
   );
 
   function answer(verdict: ComeIn['verdict'], reason: string): ComeIn {
@@ -133,6 +159,13 @@ export function canItComeIn(text: string, data: ComeInData, today: string): Come
       dangers,
     };
   }
+}
+
+/** The first of them that free so many litres; all, where that is not enough. */
+function enoughOf(going: readonly { line: Line; litres: number }[], needed: number): { line: Line; litres: number }[] {
+  let freed = 0;
+  const at = going.findIndex((one) => (freed += one.litres) >= needed);
+  return needed <= 0 ? going.slice(0, 1) : at < 0 ? [...going] : going.slice(0, at + 1);
 }
 
 /** The person whose keepsake it would be: named, and a keepsake by its words. */

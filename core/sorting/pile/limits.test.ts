@@ -180,6 +180,10 @@ test('before something comes in: is there one, has it a home, what could go', ()
     line: [line('wooden blocks', 1), line('old blocks', 2, { condition: 'broken' })],
     bin: [bin],
     containerType: [type],
+    unit: [{ ...row, id: 'u', name: 'Bookcase', roomId: 'r' } as never],
+    compartment: [
+      { ...row, id: 'c', unitId: 'u', name: 'shelf 2', width: 800, depth: 400, height: 400, hangs: false } as never,
+    ],
   };
   expect(canItComeIn('wooden blocks', data, '2026-12-01')!.verdict).toBe('there is one');
   const other = canItComeIn('1 litre building blocks', data, '2026-12-01')!;
@@ -191,6 +195,22 @@ test('before something comes in: is there one, has it a home, what could go', ()
   });
   expect(canItComeIn('a globe', data, '2026-12-01')!.verdict).toBe('it has no home');
   expect(canItComeIn('', data, '2026-12-01')).toBeNull();
+  // What stands without a bin: the place that takes it is named, and none where it is too large for all of them.
+  const chest = canItComeIn('a globe 35x35x38 cm', data, '2026-12-01')!;
+  expect(chest).toMatchObject({ verdict: 'a place takes it', litres: expect.closeTo(46.6, 0) as number });
+  expect(chest.reason).toContain('Bookcase › shelf 2');
+  expect(canItComeIn('a globe 90x60x35 cm', data, '2026-12-01')!.reason).toContain('no place is large enough');
+  expect(canItComeIn('armchair', data, '2026-12-01')!.verdict).toBe('it is furniture');
+  // What would have to go adds up to what comes in, and says when it does not.
+  const much = canItComeIn(
+    '9 sacks building blocks',
+    { ...data, category: [{ ...blocks, limit: null } as never] },
+    '2026-12-01',
+  )!;
+  expect(much.verdict).toBe('something must go');
+  expect(much.reason).toMatch(/litres too few/);
+  const little = canItComeIn('1 litre building blocks', data, '2026-12-01')!;
+  expect(little.leave).toHaveLength(1);
   const wren = { id: 'w', name: 'Wren', kind: 'child', stature: 800, born: '2025-03', mouths: false } as never;
   const coming = (people: never[]) =>
     canItComeIn('200 water beads', { ...data, person: people }, '2026-12-01')!.dangers;

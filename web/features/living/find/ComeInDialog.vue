@@ -21,10 +21,14 @@ const answer = computed(() => {
 const HEAD: Record<ComeIn['verdict'], string> = {
   'there is one': 'There is one already',
   'it has a home': 'It can come in',
+  'a place takes it': 'There is a place for it',
+  'it is furniture': 'It is a piece of furniture',
   'something must go': 'Only if something goes',
   'it has no home': 'It has no home yet',
   'how large is it': 'How large is it?',
 };
+/** What could go is named where that would make room, or where there is one already. */
+const LEAVING: readonly ComeIn['verdict'][] = ['something must go', 'there is one', 'it has no home'];
 /** Room for it says nothing of whether it should be there. */
 const head = ({ verdict, dangers }: ComeIn): string =>
   verdict === 'it has a home' && dangers.length ? 'There is room for it, but it is dangerous here' : HEAD[verdict];
@@ -61,9 +65,9 @@ const letGo = (line: Line) => store.tryWrite(() => store.patch('line', line, { d
             ><span class="soft">{{ litres(free) }} free</span>
           </p>
         </section>
-        <section v-if="answer.verdict !== 'it has a home' && answer.leave.length" class="stack tight">
-          <h3>What could leave for it</h3>
-          <p v-for="{ line, litres: own } in answer.leave.slice(0, 4)" :key="line.id" class="row between">
+        <section v-if="LEAVING.includes(answer.verdict) && answer.leave.length" class="stack tight">
+          <h3>What could leave for it: {{ litres(answer.leave.reduce((sum, one) => sum + one.litres, 0)) }}</h3>
+          <p v-for="{ line, litres: own } in answer.leave" :key="line.id" class="row between">
             <span
               >{{ line.name }}, {{ litres(own) }}<template v-if="line.condition">, {{ line.condition }}</template></span
             ><button class="press small" type="button" @click="letGo(line)">give away</button>
@@ -81,7 +85,8 @@ const letGo = (line: Line) => store.tryWrite(() => store.patch('line', line, { d
   background: var(--straw-pale);
   padding: 10px 14px;
 }
-.verdict[data-verdict='it has a home'] {
+.verdict[data-verdict='it has a home'],
+.verdict[data-verdict='a place takes it'] {
   border-color: var(--spruce);
   background: var(--spruce-pale);
 }
