@@ -45,7 +45,7 @@ function timed(timeMs: number, stepsOf: (options: { elapsed: () => number }) => 
   return within(timeMs, began, stepsOf({ elapsed }));
 }
 
-const COMMANDS: Record<string, (json: unknown, roomName?: string) => unknown> = {
+const COMMANDS: Record<string, (json: unknown, more?: string) => unknown> = {
   fit(json) {
     const problem = readFitProblem(json);
     return within(problem.timeMs, performance.now(), fitSteps(problem));

@@ -83,7 +83,7 @@ function readSynsets(lines) {
 }
 
 function rowsOf(synsets, senses, counted) {
-  const beneath = Map.groupBy ? Map.groupBy(synsets.values(), ({ parent }) => parent) : grouped(synsets);
+  const beneath = grouped(synsets);
   const fileOf = (offset) => synsets.get(offset)?.file;
   const meanings = (word, files) => (senses.get(word) ?? []).filter((offset) => files.includes(fileOf(offset)));
   const used = new Set();
@@ -153,7 +153,10 @@ function rowsOf(synsets, senses, counted) {
 
 function grouped(synsets) {
   const groups = new Map();
-  for (const synset of synsets.values()) groups.set(synset.parent, [...(groups.get(synset.parent) ?? []), synset]);
+  for (const synset of synsets.values()) {
+    if (!groups.has(synset.parent)) groups.set(synset.parent, []);
+    groups.get(synset.parent).push(synset);
+  }
   return groups;
 }
 

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { defaultsOf } from '../../ground/model/defaults.ts';
 import { starterOf } from '../../ground/starter/library.ts';
-import { Finder, type Findable } from './search.ts';
+import { Finder } from './search.ts';
+import type { Findable } from './word-index.ts';
 import { thingsOf, type FindData } from './things.ts';
 import { withinBin } from './within.ts';
 import { bareShape } from '../../ground/contents/shape.ts';

@@ -1,56 +1,15 @@
-/**
- * Where is it? Answers while one types: forgiving of typing errors, of endings, and of other words for the same thing.
- * The index is MiniSearch (an inverted index on a radix tree); built once, searched in milliseconds.
- */
-import { byId } from '../../ground/model/by-id.ts';
-import MiniSearch, { type SearchResult } from 'minisearch';
+/** Where is it? Answers while one types: by the words of the house, what they mean and what things are for; what is sure before what is perhaps. */
+import type { SearchResult } from 'minisearch';
 import { kindNamed, knownCategories, proposeCategories, type CategoryProposal } from '../../ground/matching/propose.ts';
 import { phraseWords, wordKey } from '../../ground/matching/phrase.ts';
 import type { Kind } from '../../ground/starter/library.ts';
-import { isNoun, wordsNear } from '../../ground/vocabulary/vocabulary.ts';
+import { isNoun } from '../../ground/vocabulary/vocabulary.ts';
 import type { Category } from '../../ground/model/entities.ts';
-import { soundOf } from '../../ground/matching/sound.ts';
 import { plain, stem, typingErrors } from '../../ground/matching/words.ts';
 import { groupedBy } from '../../ground/model/grouped-by.ts';
 import { servedBy } from './purposes.ts';
 import { codeAsked, phraseAsked, wordsAsked } from './query.ts';
-
-export interface Findable {
-  id: string;
-  code: string;
-  /** Name on the bin. */
-  name: string;
-  category: string;
-  family: string;
-  /** Other words, and the names of what lies in it. */
-  words: string;
-  room: string;
-  place: string;
-  /** Null for what is not sorted yet. */
-  categoryId?: string | null;
-}
-
-const FIELDS = ['code', 'name', 'category', 'words', 'family', 'place', 'room'] as const;
-
-/** Shorter words are not looked for by their sound, nor by themselves where others are missing. */
-const LEAST_HEARD = 5;
-const LEAST_ALONE = 4;
-/** So many letters of a word are enough. */
-const LEAST_BEGUN = 3;
-/** Two words that may as well be written as one: `gluestick`, `paintbrush`. A field of its own, so that it weighs little. */
-const JOINED = 'joined';
-/** Of what a class has many lines the first so many words are enough: names of a class are alike. */
-const MOST_WORDS = 60;
-const MOST_LETTERS = 600;
-const firstWords = (text: string): string[] =>
-  plain(text.slice(0, MOST_LETTERS)).split(' ').filter(Boolean).slice(0, MOST_WORDS);
-const joinedWords = ({ name, category, words }: Findable): string =>
-  [name, category, words]
-    .flatMap((text) => {
-      const said = firstWords(text);
-      return said.slice(1).map((word, i) => said[i]! + word);
-    })
-    .join(' ');
+import { LEAST_HEARD, WordIndex, type Findable } from './word-index.ts';
 
 /** By what it was found: its code, its own word, another word for it, what it is for, what the word means, a slip, its sound, some of the words. */
 export type FoundBy = 'code' | 'word' | 'synonym' | 'purpose' | 'meaning' | 'slip' | 'sound' | 'some';
@@ -74,6 +33,8 @@ interface Meant {
   why: 'purpose' | 'meaning';
 }
 
+/** So many letters of a word are enough. */
+const LEAST_BEGUN = 3;
 /** Share of what was asked that a use has to tell, to be sure. */
 const SERVES = 0.75;
 /** A meaning from there on is sure: below, half of a name is another thing. */
@@ -88,30 +49,17 @@ const NEARLY = 0.12;
  * finder.update(thingsOf(changed), changed.category); // only what has changed is indexed anew
  */
 export class Finder {
-  private readonly index: MiniSearch<Findable>;
-  /** What is in the index, by id. */
-  private known = new Map<string, Findable>();
+  private readonly index: WordIndex;
   private byCode = new Map<string, string>();
   private byCategory = new Map<string, Findable[]>();
   private categories: readonly Named[] = [];
-  /** Made when it is asked for first. */
-  private sounds: Map<string, string[]> | null = null;
 
   constructor(things: readonly Findable[], categories: readonly Named[] = []) {
-    this.index = new MiniSearch<Findable>({
-      fields: [...FIELDS, JOINED],
-      extractField: (thing, field) => (field === JOINED ? joinedWords(thing) : thing[field as keyof Findable]),
-      idField: 'id',
-      storeFields: [],
-      tokenize: (text) => plain(text).split(' ').filter(Boolean),
-      processTerm: (term) => stem(plain(term)) || null,
-    });
-    this.index.addAll(things as Findable[]);
+    this.index = new WordIndex(things);
     this.know(things, categories);
   }
 
   private know(things: readonly Findable[], categories: readonly Named[]): void {
-    this.known = byId(things);
     this.categories = categories;
     this.byCode = new Map(things.filter(({ code }) => code).map(({ id, code }) => [plain(code), id]));
     this.byCategory = groupedBy(things, ({ categoryId }) => categoryId ?? undefined);
@@ -131,22 +79,8 @@ export class Finder {
    * @returns how many were touched
    */
   update(things: readonly Findable[], categories: readonly Named[] = this.categories): number {
-    const now = byId(things);
-    let touched = 0;
-    for (const [id, thing] of this.known)
-      if (!now.has(id)) {
-        this.index.remove(thing);
-        touched++;
-      }
-    for (const [id, thing] of now) {
-      const before = this.known.get(id);
-      if (before && [...FIELDS].every((field) => before[field] === thing[field])) continue;
-      if (before) this.index.remove(before);
-      this.index.add(thing);
-      touched++;
-    }
+    const touched = this.index.update(things);
     this.know(things, categories);
-    if (touched) this.sounds = null;
     return touched;
   }
 
@@ -160,13 +94,14 @@ export class Finder {
     if (!words.length || !words[0]) return [];
     const coded = this.byCode.get(codeAsked(query) ?? '');
     const meant = this.meant(query);
-    const found = [
-      ...(coded ? [{ id: coded, score: Infinity, why: 'code' as const, sure: true }] : []),
-      ...this.written(words, meant),
-    ];
     const best = new Map<string, Found>();
-    for (const one of found) if (!best.has(one.id)) best.set(one.id, one);
-    if (!best.size || ![...best.values()].some(({ sure }) => sure))
+    for (const one of this.written(words, meant)) {
+      const before = best.get(one.id);
+      if (!before || one.sure > before.sure || (one.sure === before.sure && one.score > before.score))
+        best.set(one.id, one);
+    }
+    if (coded) best.set(coded, { id: coded, score: Infinity, why: 'code', sure: true });
+    if (![...best.values()].some(({ sure }) => sure))
       for (const one of this.forgiven(words)) if (!best.has(one.id)) best.set(one.id, one);
     return [...best.values()].sort((a, b) => Number(b.sure) - Number(a.sure) || b.score - a.score).slice(0, most);
   }
@@ -224,11 +159,11 @@ export class Finder {
     const first = meant.find(({ why }) => why === 'meaning');
     /** It is known what is meant, and the house has none of it. */
     const isElsewhere = first !== undefined && first.categoryId === null && !first.perhaps && first.likeness >= SURE;
-    const plainly = this.run(words);
-    const results = plainly.length ? plainly : this.run(words, { near: 'same' });
+    const plainly = this.index.run(words);
+    const results = plainly.length ? plainly : this.index.run(words, { near: 'same' });
     const top = results[0]?.score ?? 1;
     const found: Found[] = results.map((result) => {
-      const thing = this.known.get(result.id as string)!;
+      const thing = this.index.known.get(result.id as string)!;
       const like = likeness.get(thing.categoryId ?? '') ?? 0;
       const said = this.saidBy(thing, words);
       return {
@@ -254,19 +189,14 @@ export class Finder {
         }),
       );
     }
-    const best = new Map<string, Found>();
-    for (const one of found) {
-      const before = best.get(one.id);
-      if (!before || one.sure > before.sure || (one.sure === before.sure && one.score > before.score))
-        best.set(one.id, one);
-    }
-    return [...best.values()];
+    return found;
   }
 
   /** What has no place counts less, and a single thing less than the bins of its category. */
   private less({ code, place, categoryId }: Findable): number {
     if (code) return place ? 0 : 0.1;
-    return this.byCategory.get(categoryId ?? '')?.some((other) => other.code) ? 1.5 : 0.3;
+    // Those with a code stand first.
+    return this.byCategory.get(categoryId ?? '')?.[0]?.code ? 1.5 : 0.3;
   }
 
   /** Share of the words that its own name has: of two ribbons the pink one. */
@@ -298,12 +228,16 @@ export class Finder {
     /** A slip in a word that is none is what was meant; in one that is a word, something else. */
     const isSlip = unknown.some((word) => word.length >= LEAST_HEARD);
     const ways: { run: () => SearchResult[]; why: FoundBy; sure: boolean }[] = [
-      { run: () => this.run(words, { fuzzy: true }), why: 'slip', sure: isSlip },
-      { run: () => this.run(words, { fuzzy: true, joined: true }), why: 'slip', sure: isSlip },
-      { run: () => (words.length > 1 ? this.run([words.join('')], { fuzzy: true }) : []), why: 'slip', sure: isSlip },
-      { run: () => this.bySound(words), why: 'sound', sure: false },
-      { run: () => this.run(words, { near: 'wider' }), why: 'meaning', sure: false },
-      { run: () => this.byAny(words), why: 'some', sure: false },
+      { run: () => this.index.run(words, { fuzzy: true }), why: 'slip', sure: isSlip },
+      { run: () => this.index.run(words, { fuzzy: true, joined: true }), why: 'slip', sure: isSlip },
+      {
+        run: () => (words.length > 1 ? this.index.run([words.join('')], { fuzzy: true }) : []),
+        why: 'slip',
+        sure: isSlip,
+      },
+      { run: () => this.index.bySound(words), why: 'sound', sure: false },
+      { run: () => this.index.run(words, { near: 'wider' }), why: 'meaning', sure: false },
+      { run: () => this.index.byAny(words), why: 'some', sure: false },
     ];
     for (const { run, why, sure } of isSlip ? ways : ways.slice(-2)) {
       const results = run();
@@ -317,65 +251,6 @@ export class Finder {
     }
     return [];
   }
-
-  private run(
-    words: readonly string[],
-    { fuzzy = false, joined = false, near }: { fuzzy?: boolean; joined?: boolean; near?: 'same' | 'wider' } = {},
-  ): SearchResult[] {
-    const options = {
-      fields: joined ? [...FIELDS, JOINED] : [...FIELDS],
-      boost: { code: 6, name: 4, category: 3, words: 2, [JOINED]: 0.2 },
-      tokenize: (text: string) => text.split(' ').filter(Boolean),
-      prefix: !near,
-      // No more errors than a slip of the finger: none in short words, one in middling, two in long ones.
-      fuzzy: fuzzy ? (term: string) => (term.length < 4 ? false : term.length < 7 ? 1 : 2) : false,
-      maxFuzzy: 2,
-    };
-    if (!near) return this.index.search(words.join(' '), { ...options, combineWith: 'AND' });
-    const queries = words.map((word) => {
-      const { same, wider } = wordsNear(stem(word));
-      const others = near === 'same' ? same : [...same, ...wider];
-      return {
-        combineWith: 'OR' as const,
-        queries: [word, ...others.map((other) => ({ combineWith: 'AND' as const, queries: other.split(' ') }))],
-      };
-    });
-    return this.index.search({ combineWith: 'AND', queries }, options);
-  }
-
-  /** Each word by those that sound like it. */
-  private bySound(words: readonly string[]): SearchResult[] {
-    const sounds = (this.sounds ??= soundsIn(this.known.values()));
-    const heard = words.map((word) =>
-      word.length < LEAST_HEARD
-        ? [word]
-        : (sounds.get(soundOf(stem(word))) ?? []).filter((known) => Math.abs(known.length - word.length) <= 2),
-    );
-    if (!heard.some((list, i) => list.length && list[0] !== words[i]) || heard.some((list) => !list.length)) return [];
-    const found = heard.map((list) => byId(list.flatMap((word) => this.run([word]))));
-    const [first, ...rest] = found;
-    return [...first!.values()].filter(({ id }) => rest.every((other) => other.has(id)));
-  }
-
-  /** What has most of the words, each as it is written or as it sounds, where nothing has all of them. */
-  private byAny(words: readonly string[]): SearchResult[] {
-    const long = words.filter((word) => word.length >= LEAST_ALONE);
-    if (words.length < 2) return [];
-    const found = new Map<string, { one: SearchResult; has: number; score: number }>();
-    for (const word of long) {
-      const plainly = this.run([word]);
-      for (const one of plainly.length ? plainly : this.bySound([word])) {
-        const before = found.get(one.id as string);
-        if (before) Object.assign(before, { has: before.has + 1, score: before.score + one.score });
-        else found.set(one.id as string, { one, has: 1, score: one.score });
-      }
-    }
-    const most = Math.max(0, ...[...found.values()].map(({ has }) => has));
-    return [...found.values()]
-      .filter(({ has }) => has === most)
-      .sort((a, b) => b.score - a.score)
-      .map(({ one, score }) => ({ ...one, score }));
-  }
 }
 
 /** Whether what was found is as long as what was asked for, with a letter or two wrong: not merely the beginning of another word. */
@@ -385,11 +260,3 @@ const isSlipOf = (asked: readonly string[], found: readonly string[]): boolean =
       (own) => Math.abs(own.length - word.length) <= 1 && typingErrors(word, own, 2) <= (word.length < 8 ? 1 : 2),
     ),
   );
-
-/** Words by how they sound. */
-function soundsIn(things: Iterable<Findable>): Map<string, string[]> {
-  const words = new Set<string>();
-  for (const { name, category, words: more } of things)
-    for (const word of firstWords(`${name} ${category} ${more}`)) if (word.length >= LEAST_HEARD) words.add(stem(word));
-  return groupedBy([...words], soundOf);
-}

@@ -4,7 +4,7 @@ import { isOpen } from '../../sorting/pile/fate.ts';
 import { byId } from '../../ground/model/by-id.ts';
 import { groupedBy } from '../../ground/model/grouped-by.ts';
 import type { SiteData } from '../../ground/model/entities.ts';
-import type { Findable } from './search.ts';
+import type { Findable } from './word-index.ts';
 
 /** What is found follows from these tables. */
 export const FIND_TABLES = [

@@ -30,10 +30,11 @@ const oneName = (): Set<string> =>
  * @example severalThings('scissors, glue and tape') // ['scissors', 'glue', 'tape']
  */
 export function severalThings(text: string, system: LengthSystem = 'metric', options: ReadOptions = {}): string[] {
+  const pieces = text.split(BETWEEN).map(tidy).filter(Boolean);
+  if (pieces.length < 2) return [];
   const whole = parseLine(text, system, options);
   if (!isParsedLine(whole) || whole.measure !== 'pieces' || whole.setPieces !== null || TOGETHER.test(text)) return [];
   if (NUMBER.test(text) || oneName().has(wordKey(whole.name))) return [];
-  const pieces = text.split(BETWEEN).map(tidy).filter(Boolean);
   const ofAll = whole.tokens.filter(({ kind }) => kind === 'decision' || kind === 'day' || kind === 'condition');
   const said = new Set(ofAll.map((token) => plain(token.said)));
   const things = pieces.filter((piece) => !said.has(plain(piece)));

@@ -2,13 +2,13 @@
 /** Nothing is found by a word: what it is called here is told once, and the word is known from then on (practice F1). */
 import { computed, ref } from 'vue';
 import { useSite } from '../../../data/site.ts';
+import { useTeachWord } from '../../sorting/grouping/teach-word.ts';
 
 const props = defineProps<{ word: string }>();
 const emit = defineEmits<{ taught: [] }>();
 const store = useSite();
 const name = ref('');
-/** Most synonyms that a category takes. */
-const MOST = 40;
+const teachWord = useTeachWord();
 const called = computed(() => name.value.trim().toLowerCase());
 const category = computed(() => {
   if (!called.value) return undefined;
@@ -24,16 +24,9 @@ const names = computed(() =>
 );
 async function teach(): Promise<void> {
   const known = category.value;
-  const word = props.word.trim().slice(0, 60);
-  if (!known || known.synonyms.length >= MOST) return;
-  if (
-    await store.tryWrite(() =>
-      store.patch('category', known, ({ synonyms }) => ({ synonyms: [...new Set([...synonyms, word])] })),
-    )
-  ) {
-    store.sayDone(`“${word}” finds ${known.name} from now on.`);
-    emit('taught');
-  }
+  if (!known || !(await teachWord(known, props.word))) return;
+  store.sayDone(`“${props.word.trim()}” finds ${known.name} from now on.`);
+  emit('taught');
 }
 </script>
 
